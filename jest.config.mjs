@@ -1,0 +1,12 @@
+const transform = {
+  '^.+\\.tsx?$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } }, module: { type: 'commonjs' } }],
+};
+const project = (name) => ({
+  displayName: name,
+  rootDir: `packages/${name}`,
+  testEnvironment: 'node',
+  transform,
+  extensionsToTreatAsEsm: [],
+  moduleNameMapper: { '^@lupin/core$': '<rootDir>/../core/src/index.ts' },
+});
+export default { projects: ['core', 'server', 'web'].map(project) };

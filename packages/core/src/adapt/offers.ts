@@ -1,0 +1,174 @@
+import { foodOf, substitutions, type Substitution } from '../reference/index.ts';
+import type { Dish, Guest, GuestId, LineId, Occasion, Swap, Version } from '../model/index.ts';
+import { servedEvidence } from '../exposure/index.ts';
+import { judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
+import { applySwaps, recipeOf } from '../versions/index.ts';
+
+/** One way to change one line, weighed for the guests who would eat the result. */
+export interface LineOption {
+  readonly swap: Swap;
+  readonly name: string;
+  readonly technique: string;
+  readonly closeness: number;
+  /** The worst this swap brings to anyone who would eat it, by itself. */
+  readonly brings: Verdict;
+  /** Guests for whom it would bring a conflict; such an option is shown but cannot be chosen for them. */
+  readonly breaks: readonly GuestId[];
+  /** Guests for whom a label must be read first. */
+  readonly asks: readonly GuestId[];
+}
+
+export interface LineOffer {
+  readonly line: LineId;
+  readonly words: string;
+  readonly role: string | undefined;
+  /** Best first. */
+  readonly options: readonly LineOption[];
+}
+
+export type Scope = 'everyone' | 'own-version';
+
+/** What can be done so that a guest may eat a dish: for each line in the way, the options; and the best whole answer. */
+export interface Offer {
+  readonly scope: Scope;
+  readonly lines: readonly LineOffer[];
+  readonly swaps: readonly Swap[];
+  /** Who eats the changed version. */
+  readonly guests: readonly GuestId[];
+  /** Of those, who could not eat the dish before and can now, at least after checks. */
+  readonly gains: readonly GuestId[];
+  readonly verdictAfter: Verdict;
+}
+
+const rank: Record<Verdict, number> = { clear: 0, check: 1, conflict: 2 };
+
+function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, substitution: Substitution | undefined, eaters: readonly Guest[]): LineOption {
+  const recipe = recipeOf(occasion, dish);
+  const before = recipe.lines.find((each) => each.id === line)!;
+  const changed = applySwaps(recipe, [swap]);
+  const kept = new Set(recipe.lines.map((each) => each.id));
+  const fresh = servedEvidence(changed, occasion.labels).filter((evidence) => !kept.has(evidence.line));
+  const verdicts = eaters.map((guest) => ({ guest: guest.id, verdict: judge(guest, fresh, occasion.labels).verdict }));
+  const of = (verdict: Verdict) => verdicts.filter((each) => each.verdict === verdict).map((each) => each.guest);
+  return {
+    swap,
+    name: substitution ? substitution.with.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ') : `leave out: ${before.text}`,
+    technique: substitution?.technique ?? 'The dish stands without it.',
+    closeness: substitution?.closeness ?? 2,
+    brings: verdicts.reduce<Verdict>((sum, each) => (rank[each.verdict] > rank[sum] ? each.verdict : sum), 'clear'),
+    breaks: of('conflict'),
+    asks: of('check'),
+  };
+}
+
+function lineOptions(occasion: Occasion, dish: Dish, line: LineId, eaters: readonly Guest[]): readonly LineOption[] {
+  const ingredient = recipeOf(occasion, dish).lines.find((each) => each.id === line);
+  if (!ingredient) return [];
+  const options = substitutions
+    .filter((each) => ingredient.food !== undefined && each.role === ingredient.role && each.replaces.includes(ingredient.food))
+    .map((each) => optionFor(occasion, dish, line, { kind: 'substitute', line, substitution: each.id }, each, eaters));
+  if (ingredient.canOmit) options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
+  return options.sort((a, b) => rank[a.brings] - rank[b.brings] || a.asks.length - b.asks.length || b.closeness - a.closeness || (a.name < b.name ? -1 : 1));
+}
+
+/** The lines of the dish as written that stand in these guests' way. */
+function linesInTheWay(occasion: Occasion, dish: Dish, guests: readonly Guest[], floor: Verdict): readonly LineId[] {
+  const evidence = servedEvidence(recipeOf(occasion, dish), occasion.labels);
+  const lines = new Set<LineId>();
+  for (const guest of guests) {
+    for (const reason of judge(guest, evidence, occasion.labels).reasons) {
+      if (reason.line && rank[reason.verdict] >= rank[floor]) lines.add(reason.line);
+    }
+  }
+  return recipeOf(occasion, dish).lines.map((line) => line.id).filter((id) => lines.has(id));
+}
+
+/**
+ * The best whole answer for a set of eaters: one option for each line in the way, none of which breaks an eater.
+ * Lines are independent, because what a plate holds is the union of what its lines bring; so the best of each is the best of all.
+ */
+function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Guest[], eaters: readonly Guest[], kept: readonly Swap[]): Offer | undefined {
+  const conflicts = linesInTheWay(occasion, dish, needy, 'conflict');
+  const inTheWay = conflicts.length > 0 ? conflicts : linesInTheWay(occasion, dish, needy, 'check');
+  const open = inTheWay.filter((line) => !kept.some((swap) => swap.line === line));
+  if (inTheWay.length === 0 || open.length === 0) return undefined;
+  const recipe = recipeOf(occasion, dish);
+  const lines = open.map((line): LineOffer => {
+    const { text, role } = recipe.lines.find((each) => each.id === line)!;
+    return { line, words: text, role, options: lineOptions(occasion, dish, line, eaters) };
+  });
+  const chosen = lines.map((line) => line.options.find((option) => option.breaks.length === 0));
+  if (chosen.some((option) => option === undefined)) return undefined;
+  const swaps = [...kept, ...chosen.map((option) => option!.swap)];
+  return weigh(occasion, dish, scope, lines, swaps, eaters);
+}
+
+function weigh(occasion: Occasion, dish: Dish, scope: Scope, lines: readonly LineOffer[], swaps: readonly Swap[], eaters: readonly Guest[]): Offer {
+  const recipe = recipeOf(occasion, dish);
+  const before = servedEvidence(recipe, occasion.labels);
+  const after = servedEvidence(applySwaps(recipe, swaps), occasion.labels);
+  const verdict = (guest: Guest, evidence: typeof before) => judge(guest, evidence, occasion.labels).verdict;
+  const gains = eaters.filter((guest) => rank[verdict(guest, after)] < rank[verdict(guest, before)]).map((guest) => guest.id);
+  const verdictAfter = eaters.reduce<Verdict>((sum, guest) => (rank[verdict(guest, after)] > rank[sum] ? verdict(guest, after) : sum), 'clear');
+  return { scope, lines, swaps, guests: eaters.map((guest) => guest.id), gains, verdictAfter };
+}
+
+/**
+ * Offers for one guest and dish: a swap for everyone who shares the guest's version, and a version of their own,
+ * shared with all others whom the same change helps. None of them breaks an eater. Empty where nothing is known that would do.
+ */
+export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId): readonly Offer[] {
+  const { dish } = row;
+  const guest = occasion.guests.find((each) => each.id === guestId);
+  const cell = row.cells.get(guestId);
+  if (!guest || !cell || cell.judgement.verdict === 'clear') return [];
+  const here = row.versions.find((each) => each.version.id === cell.version)!;
+  const together = occasion.guests.filter((each) => each.id === guestId || here.eaters.includes(each.id));
+  const offers: Offer[] = [];
+  const everyone = answer(occasion, dish, 'everyone', [guest], together, here.version.swaps);
+  if (everyone?.gains.includes(guestId)) offers.push(everyone);
+  const alone = answer(occasion, dish, 'own-version', [guest], [guest], []);
+  if (alone?.gains.includes(guestId)) {
+    // Others in conflict join when the very same swaps help them too: one more batch, not three.
+    const joining = occasion.guests.filter((each) => each.id === guestId || (row.cells.get(each.id)!.judgement.verdict === 'conflict' && !dish.notFor.includes(each.id)));
+    const shared = answer(occasion, dish, 'own-version', joining, joining, []);
+    const helped = shared ? joining.filter((each) => each.id === guestId || shared.gains.includes(each.id)) : [];
+    const wide = helped.length > 1 ? answer(occasion, dish, 'own-version', helped, helped, []) : undefined;
+    offers.push(wide && wide.gains.includes(guestId) && rank[wide.verdictAfter] <= rank[alone.verdictAfter] ? wide : alone);
+  }
+  return offers;
+}
+
+/** The verdict as shown: a conflict for which an offer exists is *adaptable*. */
+export type ShownVerdict = Verdict | 'adaptable';
+
+/** For every conflict of the table, whether an offer exists. */
+export function adaptable(occasion: Occasion, table: FitTable): ReadonlyMap<string, ShownVerdict> {
+  const shown = new Map<string, ShownVerdict>();
+  for (const row of table.rows) {
+    for (const [guest, cell] of row.cells) {
+      const { verdict } = cell.judgement;
+      const turned = verdict === 'conflict' && offersFor(occasion, row, guest).length > 0;
+      shown.set(cellKey(row.dish.id, guest), turned ? 'adaptable' : verdict);
+    }
+  }
+  return shown;
+}
+
+export const cellKey = (dish: string, guest: string): string => `${dish}/${guest}`;
+
+/** Puts an offer into the dish: changes the shared version, or adds a version of its own (or joins one with the same swaps). */
+export function applyOffer(dish: Dish, offer: Pick<Offer, 'scope' | 'swaps' | 'guests'>, guest: GuestId, newId: Version['id'], name: string): Dish {
+  if (offer.scope === 'everyone') {
+    const mine = dish.versions.find((version) => version.guests.includes(guest)) ?? dish.versions[0]!;
+    return { ...dish, versions: dish.versions.map((version) => (version.id === mine.id ? { ...version, swaps: [...offer.swaps] } : version)) };
+  }
+  const moved = new Set(offer.guests);
+  const rest = dish.versions.map((version) => ({ ...version, guests: version.guests.filter((id) => !moved.has(id)) }));
+  const same = rest.slice(1).find((version) => JSON.stringify(version.swaps) === JSON.stringify(offer.swaps));
+  const versions = same
+    ? rest.map((version) => (version.id === same.id ? { ...version, guests: [...version.guests, ...offer.guests] } : version))
+    : [...rest, { id: newId, name, swaps: [...offer.swaps], guests: [...offer.guests] }];
+  // A version nobody eats any more is not made.
+  return { ...dish, versions: versions.filter((version, index) => index === 0 || version.guests.length > 0) };
+}

@@ -1,0 +1,59 @@
+import { dietOf, foodOf, hazardOf, membersOf, type HazardId } from '../reference/index.ts';
+import type { Guest, Need } from '../model/index.ts';
+
+/** The hazards a need avoids, before groups are opened. A food or an open question names none. */
+export function avoidedBy(need: Need): readonly HazardId[] {
+  switch (need.kind) {
+    case 'hazard':
+      return [need.hazard];
+    case 'diet':
+      return dietOf(need.diet).avoids;
+    case 'food':
+    case 'open':
+      return [];
+    default:
+      return need satisfies never;
+  }
+}
+
+/** A need in a cook's words: "no trace of gluten". */
+export function needWords(need: Need): string {
+  switch (need.kind) {
+    case 'open':
+      return `not yet understood: “${need.text}”`;
+    case 'diet':
+      return need.strictness === 'not-ingredient' ? dietOf(need.diet).name : `${dietOf(need.diet).name}, ${strictnessWords(need.strictness)}`;
+    case 'hazard':
+      if (hazardOf(need.hazard).kind === 'intolerance' && need.strictness === 'not-ingredient') return `no ${hazardOf(need.hazard).name}`;
+      return amongWords(need.strictness, hazardOf(need.hazard).name);
+    case 'food':
+      return amongWords(need.strictness, foodOf(need.food)?.name ?? need.food);
+    default:
+      return need satisfies never;
+  }
+}
+
+const amongWords = (strictness: 'no-trace' | 'not-ingredient' | 'prefers-not', name: string): string =>
+  strictness === 'no-trace' ? `no trace of ${name}` : strictness === 'not-ingredient' ? `no ${name} as an ingredient` : `prefers no ${name}`;
+
+const strictnessWords = (strictness: 'no-trace' | 'not-ingredient' | 'prefers-not'): string =>
+  strictness === 'no-trace' ? 'no trace' : strictness === 'not-ingredient' ? 'not as an ingredient' : 'a preference';
+
+/**
+ * The allergens that must not cross to a guest's plate even as a trace: what they avoid with "no trace", groups opened,
+ * an unnamed group ("nuts") and close relatives counted in.
+ * Kit, hands and oil are kept clear of these for them.
+ */
+export function noTraceHazards(guest: Guest): ReadonlySet<HazardId> {
+  const all = new Set<HazardId>();
+  for (const need of guest.needs) {
+    if (need.kind === 'open' || need.strictness !== 'no-trace') continue;
+    for (const hazard of avoidedBy(need)) {
+      all.add(hazard);
+      for (const member of membersOf(hazard)) all.add(member);
+      for (const group of hazardOf(hazard).groups) all.add(group);
+      for (const relative of hazardOf(hazard).related) all.add(relative);
+    }
+  }
+  return all;
+}

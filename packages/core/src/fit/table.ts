@@ -1,0 +1,81 @@
+import type { CourseId, Dish, DishId, Guest, GuestId, Occasion, Recipe, Version, VersionId } from '../model/index.ts';
+import { servedEvidence, type Evidence } from '../exposure/index.ts';
+import { versionFor, versionRecipe } from '../versions/index.ts';
+import { judge, type Judgement, type Verdict } from './verdict.ts';
+
+export interface MadeVersion {
+  readonly version: Version;
+  readonly recipe: Recipe;
+  readonly evidence: readonly Evidence[];
+  /** Guests who are given it: assigned to it, in no conflict with it, not left out. A *check* counts as given until it is settled. */
+  readonly eaters: readonly GuestId[];
+}
+
+export interface Cell {
+  readonly guest: GuestId;
+  readonly dish: DishId;
+  readonly version: VersionId;
+  readonly judgement: Judgement;
+  readonly served: boolean;
+}
+
+export interface DishRow {
+  readonly dish: Dish;
+  readonly versions: readonly MadeVersion[];
+  readonly cells: ReadonlyMap<GuestId, Cell>;
+}
+
+export interface CourseCover {
+  readonly course: CourseId;
+  readonly enough: number;
+  readonly clear: number;
+  readonly check: number;
+}
+
+export interface Plate {
+  readonly guest: GuestId;
+  readonly courses: readonly CourseCover[];
+  /** `full`: enough clear dishes in every course. `checks`: enough once the open checks turn out well. `short`: not enough even then. */
+  readonly state: 'full' | 'checks' | 'short';
+}
+
+export interface FitTable {
+  readonly rows: readonly DishRow[];
+  readonly plates: readonly Plate[];
+}
+
+function judgeDish(occasion: Occasion, dish: Dish): DishRow {
+  const made = dish.versions.map((version) => {
+    const recipe = versionRecipe(occasion, dish, version);
+    return { version, recipe, evidence: servedEvidence(recipe, occasion.labels) };
+  });
+  const cells = new Map<GuestId, Cell>();
+  for (const guest of occasion.guests) {
+    const version = versionFor(dish, guest);
+    const { evidence } = made.find((each) => each.version.id === version.id)!;
+    const judgement = judge(guest, evidence, occasion.labels);
+    const served = judgement.verdict !== 'conflict' && !dish.notFor.includes(guest.id);
+    cells.set(guest.id, { guest: guest.id, dish: dish.id, version: version.id, judgement, served });
+  }
+  const versions = made.map((each) => ({
+    ...each,
+    eaters: [...cells.values()].filter((cell) => cell.version === each.version.id && cell.served).map((cell) => cell.guest),
+  }));
+  return { dish, versions, cells };
+}
+
+function plateOf(occasion: Occasion, guest: Guest, rows: readonly DishRow[]): Plate {
+  const courses = occasion.courses.map((course): CourseCover => {
+    const mine = rows.filter((row) => row.dish.course === course.id).map((row) => row.cells.get(guest.id)!).filter((cell) => cell.served);
+    const count = (verdict: Verdict) => mine.filter((cell) => cell.judgement.verdict === verdict).length;
+    return { course: course.id, enough: course.enough, clear: count('clear'), check: count('check') };
+  });
+  const state = courses.every((c) => c.clear >= c.enough) ? 'full' : courses.every((c) => c.clear + c.check >= c.enough) ? 'checks' : 'short';
+  return { guest: guest.id, courses, state };
+}
+
+/** Who may eat what, with reasons, and how full each plate is. Pure; 13 guests × 11 dishes take a few milliseconds. */
+export function fit(occasion: Occasion): FitTable {
+  const rows = occasion.dishes.map((dish) => judgeDish(occasion, dish));
+  return { rows, plates: occasion.guests.map((guest) => plateOf(occasion, guest, rows)) };
+}

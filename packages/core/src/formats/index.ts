@@ -1,0 +1,1 @@
+export { readOccasionFile, readRecipeFile } from './occasionFile.ts';

@@ -1,0 +1,24 @@
+import type { Occasion } from './occasion.ts';
+
+/**
+ * A digest (64 bits, hex) of what a plan rests on: the occasion without its name and notes.
+ * Two occasions with the same digest have the same plans; it is no protection against forgery.
+ */
+export function basisOf(occasion: Occasion): string {
+  const { name: _name, note: _note, ...rest } = occasion;
+  const text = JSON.stringify(rest, sortedKeys);
+  // Two 32-bit FNV-1a streams with different starts, because one alone collides too easily.
+  let one = 0x811c9dc5;
+  let two = 0x01234567;
+  for (let i = 0; i < text.length; i++) {
+    const unit = text.charCodeAt(i);
+    one = Math.imul(one ^ unit, 0x01000193);
+    two = Math.imul(two ^ unit, 0x01000193) ^ (two >>> 15);
+  }
+  return [one, two].map((half) => (half >>> 0).toString(16).padStart(8, '0')).join('');
+}
+
+function sortedKeys(_key: string, value: unknown): unknown {
+  if (value === null || typeof value !== 'object' || Array.isArray(value)) return value;
+  return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
+}

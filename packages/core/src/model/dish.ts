@@ -1,0 +1,42 @@
+import * as v from 'valibot';
+import { CourseId, DishId, GuestId, LineId, Name, RecipeId, VersionId } from './ids.ts';
+
+/** A change to one ingredient line: another food that does the same job, or none. */
+export const Swap = v.variant('kind', [
+  v.strictObject({ kind: v.literal('substitute'), line: LineId, substitution: v.pipe(v.string(), v.maxLength(80)) }),
+  v.strictObject({ kind: v.literal('omit'), line: LineId }),
+]);
+export type Swap = v.InferOutput<typeof Swap>;
+
+/** A dish as made for certain guests. The first version of a dish is for everyone whom no other version names. */
+export const Version = v.strictObject({
+  id: VersionId,
+  name: Name,
+  swaps: v.pipe(v.array(Swap), v.maxLength(100)),
+  guests: v.pipe(v.array(GuestId), v.maxLength(60)),
+});
+export type Version = v.InferOutput<typeof Version>;
+
+export const Dish = v.strictObject({
+  id: DishId,
+  course: CourseId,
+  recipe: RecipeId,
+  versions: v.pipe(v.array(Version), v.minLength(1, 'A dish has at least one version.'), v.maxLength(8, 'At most 8 versions.')),
+  /** Guests who are not served it, whatever the verdict. */
+  notFor: v.optional(v.pipe(v.array(GuestId), v.maxLength(60)), []),
+  /** How much of a full portion each eater takes where a course has several dishes. */
+  share: v.optional(v.pipe(v.number('A share is a number.'), v.minValue(0.1, 'At least a tenth of a portion.'), v.maxValue(4, 'At most four portions each.')), 1),
+  /** Portions made on top, for seconds or leftovers. */
+  extraPortions: v.optional(v.pipe(v.number('Portions are a number.'), v.minValue(0, 'Portions cannot be negative.'), v.maxValue(100, 'At most 100 portions more.')), 0),
+});
+export type Dish = v.InferOutput<typeof Dish>;
+
+export const Course = v.strictObject({
+  id: CourseId,
+  name: Name,
+  /** Minutes after the occasion's serving time at which it goes to the table. */
+  offsetMin: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(600)),
+  /** How many dishes of this course a guest should have, so that nobody sits before leaves. */
+  enough: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10)), 1),
+});
+export type Course = v.InferOutput<typeof Course>;

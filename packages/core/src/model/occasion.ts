@@ -1,0 +1,90 @@
+import * as v from 'valibot';
+import { Course, Dish } from './dish.ts';
+import { Guest } from './guest.ts';
+import { ClockTime, Day, Name, OccasionId, Words } from './ids.ts';
+import { Kitchen } from './kitchen.ts';
+import { LabelRecord } from './label.ts';
+import { Recipe } from './recipe.ts';
+
+const fields = v.strictObject({
+  format: v.literal('lupin.occasion/1', 'This is not an occasion of format lupin.occasion/1.'),
+  id: OccasionId,
+  name: Name,
+  note: v.optional(Words, ''),
+  date: Day,
+  serveAt: ClockTime,
+  courses: v.pipe(v.array(Course), v.minLength(1, 'An occasion has at least one course.'), v.maxLength(12)),
+  guests: v.pipe(v.array(Guest), v.maxLength(60, 'At most 60 guests.')),
+  dishes: v.pipe(v.array(Dish), v.maxLength(60, 'At most 60 dishes.')),
+  /** The recipes as they were when planned, so that an old occasion can be read years later. */
+  recipes: v.pipe(v.array(Recipe), v.maxLength(80)),
+  kitchen: Kitchen,
+  labels: v.optional(v.pipe(v.array(LabelRecord), v.maxLength(500)), []),
+});
+
+export interface LinkFault {
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
+
+/** Every id that names something must name something that is there, once. Returns what does not, with its place in the document. */
+export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] {
+  const faults: LinkFault[] = [];
+  const fault = (message: string, ...path: (string | number)[]) => void faults.push({ path, message });
+  const unique = (ids: readonly string[], what: string, ...path: (string | number)[]) => {
+    const seen = new Set<string>();
+    ids.forEach((id, i) => (seen.has(id) ? fault(`Two ${what} have the id "${id}".`, ...path, i, 'id') : seen.add(id)));
+    return seen;
+  };
+  const guests = unique(occasion.guests.map((g) => g.id), 'guests', 'guests');
+  const courses = unique(occasion.courses.map((c) => c.id), 'courses', 'courses');
+  unique(occasion.dishes.map((d) => d.id), 'dishes', 'dishes');
+  const recipes = unique(occasion.recipes.map((r) => r.id), 'recipes', 'recipes');
+  unique(occasion.kitchen.kit.map((k) => k.id), 'pieces of kit', 'kitchen', 'kit');
+  unique(occasion.kitchen.cooks.map((k) => k.id), 'cooks', 'kitchen', 'cooks');
+  occasion.kitchen.cooks.forEach((cook, i) => cook.windows.forEach((w, j) => { if (w.toMin <= w.fromMin) fault('The time in the kitchen ends before it begins.', 'kitchen', 'cooks', i, 'windows', j); }));
+  occasion.guests.forEach((guest, i) => unique(guest.needs.map((n) => n.id), 'needs', 'guests', i, 'needs'));
+  occasion.recipes.forEach((recipe, i) => {
+    const lines = unique(recipe.lines.map((l) => l.id), 'lines', 'recipes', i, 'lines');
+    unique(recipe.steps.map((s) => s.id), 'steps', 'recipes', i, 'steps');
+    const earlier = new Set<string>();
+    recipe.steps.forEach((step, j) => {
+      step.uses.forEach((use) => { if (!lines.has(use)) fault(`Step "${step.title}" uses "${use}", which is not in the list.`, 'recipes', i, 'steps', j, 'uses'); });
+      step.after?.forEach((link) => { if (!earlier.has(link.step)) fault(`Step "${step.title}" follows "${link.step}", which does not come before it.`, 'recipes', i, 'steps', j, 'after'); });
+      const { least, likely, most } = step.durationMin;
+      if (!(least <= likely && likely <= most)) fault('A step takes least ≤ likely ≤ most.', 'recipes', i, 'steps', j, 'durationMin');
+      earlier.add(step.id);
+    });
+  });
+  occasion.dishes.forEach((dish, i) => {
+    if (!courses.has(dish.course)) fault(`There is no course "${dish.course}".`, 'dishes', i, 'course');
+    if (!recipes.has(dish.recipe)) fault(`There is no recipe "${dish.recipe}" in this occasion.`, 'dishes', i, 'recipe');
+    unique(dish.versions.map((each) => each.id), 'versions', 'dishes', i, 'versions');
+    const lines = new Set<string>(occasion.recipes.find((r) => r.id === dish.recipe)?.lines.map((l) => l.id));
+    const named = new Set<string>();
+    dish.versions.forEach((version, j) => {
+      version.guests.forEach((id) => {
+        if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'versions', j, 'guests');
+        if (named.has(id)) fault(`Guest "${id}" is named by two versions of one dish.`, 'dishes', i, 'versions', j, 'guests');
+        named.add(id);
+      });
+      version.swaps.forEach((swap, k) => { if (!lines.has(swap.line)) fault(`There is no line "${swap.line}" to swap.`, 'dishes', i, 'versions', j, 'swaps', k); });
+    });
+    dish.notFor.forEach((id) => { if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'notFor'); });
+  });
+  return faults;
+}
+
+/** The whole plan of a meal: guests, dishes, kitchen, choices. All else is computed from it. */
+export const Occasion = v.pipe(
+  fields,
+  v.rawCheck(({ dataset, addIssue }) => {
+    if (!dataset.typed) return;
+    for (const { message, path } of linkFaults(dataset.value)) {
+      addIssue({ message, path: path.map((key) => ({ type: 'unknown', origin: 'value', input: undefined, key, value: undefined })) as never });
+    }
+  }),
+);
+export type Occasion = v.InferOutput<typeof Occasion>;
+/** An occasion's shape without the links checked, for the published JSON Schema. */
+export const OccasionFields = fields;

@@ -1,0 +1,73 @@
+import * as v from 'valibot';
+import { HazardId } from '../reference/index.ts';
+import { CookId, DishId, GuestId, OccasionId, StepId, UnitId, VersionId } from './ids.ts';
+
+/** Minutes relative to the serving of the first course; negative is before. */
+const Moment = v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(2_000));
+const TaskId = v.pipe(v.string(), v.minLength(1), v.maxLength(200));
+const BatchId = v.pipe(v.string(), v.minLength(1), v.maxLength(160));
+
+/** Food really made in one go. `base`: what several versions share until they are split. */
+export const PlannedBatch = v.strictObject({
+  id: BatchId,
+  dish: DishId,
+  versions: v.array(VersionId),
+  base: v.optional(BatchId),
+  portions: v.number(),
+});
+export type PlannedBatch = v.InferOutput<typeof PlannedBatch>;
+
+/** A hazard on kit or in food; `unread` stands for whatever an unread or unknown food, or kit with an unknown past, may hold. */
+export const ResidueMark = v.union([HazardId, v.literal('unread')]);
+export type ResidueMark = v.InferOutput<typeof ResidueMark>;
+
+const timed = { id: TaskId, startMin: Moment, endMin: Moment };
+
+export const PlannedStep = v.strictObject({
+  ...timed,
+  kind: v.literal('step'),
+  batch: BatchId,
+  step: StepId,
+  /** The cook whose hands do it; absent when it goes by itself. */
+  cook: v.optional(CookId),
+  units: v.array(UnitId),
+  racks: v.optional(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1))), []),
+  attention: v.optional(v.array(v.strictObject({ startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })), []),
+});
+
+export const PlannedWash = v.strictObject({
+  ...timed,
+  kind: v.literal('wash'),
+  cook: CookId,
+  /** Kit washed, hot water and detergent. The washing cook's own hands are always among it. */
+  units: v.array(UnitId),
+  /** Why: what is on it, and which task needs it gone for whom. */
+  because: v.array(v.strictObject({ unit: v.string(), hazards: v.array(ResidueMark), before: TaskId, guests: v.array(GuestId) })),
+});
+
+/** From `startMin` the oven is turned to `temperatureC`, which it has reached at `endMin` and keeps until `untilMin`. */
+export const PlannedOven = v.strictObject({
+  ...timed,
+  kind: v.literal('oven'),
+  temperatureC: v.number(),
+  untilMin: Moment,
+});
+
+export const PlannedTask = v.variant('kind', [PlannedStep, PlannedWash, PlannedOven]);
+export type PlannedStep = v.InferOutput<typeof PlannedStep>;
+export type PlannedWash = v.InferOutput<typeof PlannedWash>;
+export type PlannedOven = v.InferOutput<typeof PlannedOven>;
+export type PlannedTask = v.InferOutput<typeof PlannedTask>;
+
+export const Plan = v.strictObject({
+  format: v.literal('lupin.plan/1', 'This is not a plan of format lupin.plan/1.'),
+  occasion: OccasionId,
+  /** A digest of everything in the occasion that the plan rests on. */
+  basis: v.pipe(v.string(), v.maxLength(64)),
+  seed: v.pipe(v.number(), v.integer()),
+  batches: v.pipe(v.array(PlannedBatch), v.maxLength(500)),
+  tasks: v.pipe(v.array(PlannedTask), v.maxLength(5000)),
+  /** No plan can be shorter than this, from first hand to serving; in minutes. */
+  lowerBoundMin: v.pipe(v.number(), v.integer()),
+});
+export type Plan = v.InferOutput<typeof Plan>;

@@ -1,0 +1,90 @@
+import * as v from 'valibot';
+import { FoodId, Role } from '../reference/index.ts';
+import { LineId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
+
+const positive = (most: number) => v.pipe(v.number('An amount is a number.'), v.finite('An amount is finite.'), v.minValue(0, 'An amount cannot be negative.'), v.maxValue(most, `At most ${most}.`));
+
+/** How much of a line: a mass in g, a volume in ml, a count of pieces, or words that do not scale ("to taste"). */
+export const Amount = v.variant('kind', [
+  v.strictObject({ kind: v.literal('mass'), massG: positive(200_000) }),
+  v.strictObject({ kind: v.literal('volume'), volumeMl: positive(200_000) }),
+  v.strictObject({ kind: v.literal('count'), count: positive(10_000), piece: v.optional(v.pipe(v.string(), v.maxLength(40)), '') }),
+  v.strictObject({ kind: v.literal('words'), words: v.pipe(v.string(), v.maxLength(80)) }),
+]);
+export type Amount = v.InferOutput<typeof Amount>;
+
+export const IngredientLine = v.strictObject({
+  id: LineId,
+  /** The line as the cook wrote it. */
+  text: v.pipe(v.string(), v.minLength(1), v.maxLength(300)),
+  /** The catalogue food it is read as; absent means not understood, and so *check*. */
+  food: v.optional(FoodId),
+  amount: Amount,
+  role: v.optional(Role),
+  /** The dish stands without it. */
+  canOmit: v.optional(v.boolean(), false),
+});
+export type IngredientLine = v.InferOutput<typeof IngredientLine>;
+
+export const KitKind = v.picklist(
+  ['board', 'knife', 'bowl', 'saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'blender', 'grater', 'whisk', 'spoon', 'bench', 'sieve', 'toaster', 'serving-dish', 'box', 'probe'],
+  'This kind of kit is not known.',
+);
+export type KitKind = v.InferOutput<typeof KitKind>;
+
+/** One piece of kit a step needs. Steps of one batch that name it with the same `as` use the very same piece, held from the first to the last of them. */
+export const KitUse = v.strictObject({ kind: KitKind, as: v.optional(v.pipe(v.string(), v.regex(/^[a-z0-9-]{1,40}$/))) });
+export type KitUse = v.InferOutput<typeof KitUse>;
+
+export const OvenUse = v.strictObject({
+  temperatureC: TemperatureC,
+  /** How far the oven may be off, either way, without harm. */
+  toleranceC: v.optional(v.pipe(v.number(), v.minValue(0), v.maxValue(40)), 10),
+  racks: v.optional(v.picklist([1, 2]), 1),
+  covered: v.optional(v.boolean(), false),
+  grill: v.optional(v.boolean(), false),
+});
+export type OvenUse = v.InferOutput<typeof OvenUse>;
+
+export const Step = v.strictObject({
+  id: StepId,
+  title: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+  text: Words,
+  /** The lines first used in this step. */
+  uses: v.optional(v.array(LineId), []),
+  /** The steps it follows; absent means the one before it in the list. `mostMin`: the longest wait after it. */
+  after: v.optional(v.array(v.strictObject({ step: StepId, leastMin: v.optional(Minutes, 0), mostMin: v.optional(Minutes) }))),
+  /** How long, in minutes, at the recipe's yield: least, likely, most. */
+  durationMin: v.strictObject({ least: Minutes, likely: Minutes, most: Minutes }),
+  /** `on`: a cook is busy all through. `off`: it goes by itself. */
+  hands: v.picklist(['on', 'off']),
+  /** Moments inside a hands-off step when a cook must come: minutes after its start. */
+  attention: v.optional(v.array(v.strictObject({ atMin: Minutes, takesMin: Minutes, what: v.pipe(v.string(), v.maxLength(80)) })), []),
+  /** Hands-on work that grows with the amount. */
+  grows: v.optional(v.boolean(), false),
+  kit: v.optional(v.array(KitUse), []),
+  oven: v.optional(OvenUse),
+  burner: v.optional(v.boolean(), false),
+  /** Loose flour in the air. */
+  looseFlour: v.optional(v.boolean(), false),
+  /** The core temperature this step reaches; it removes the raw-food risks that end at or under it. */
+  coreC: v.optional(TemperatureC),
+  /** The sign of doneness. */
+  until: v.optional(v.pipe(v.string(), v.maxLength(200)), ''),
+  /** After this step a portion can be taken out and finished in another version. */
+  splitPoint: v.optional(v.boolean(), false),
+});
+export type Step = v.InferOutput<typeof Step>;
+
+export const Recipe = v.strictObject({
+  id: RecipeId,
+  name: Name,
+  about: v.optional(Words, ''),
+  usualCourse: v.optional(v.pipe(v.string(), v.maxLength(40)), ''),
+  portions: v.pipe(v.number(), v.minValue(0.25, 'A recipe feeds at least a quarter of a person.'), v.maxValue(500)),
+  lines: v.pipe(v.array(IngredientLine), v.minLength(1, 'A recipe needs an ingredient.'), v.maxLength(300, 'At most 300 lines.')),
+  steps: v.pipe(v.array(Step), v.minLength(1, 'A recipe needs a step.'), v.maxLength(100, 'At most 100 steps.')),
+  /** How long before serving the finished dish may stand, in minutes, and how. */
+  hold: v.strictObject({ mostMin: Minutes, how: v.pipe(v.string(), v.maxLength(120)) }),
+});
+export type Recipe = v.InferOutput<typeof Recipe>;

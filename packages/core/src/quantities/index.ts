@@ -1,0 +1,1 @@
+export { measure, temperature, inFractions, plainNumber, gramsPerOunce, type Measured, type MeasureSystem, type TemperatureScale } from './measure.ts';

@@ -1,0 +1,134 @@
+import { decode, type Leaning } from './decode.ts';
+import { better, type Activity, type Problem, type Stuck, type Timetable } from './problem.ts';
+import { seeded } from './random.ts';
+
+export interface SolveOptions {
+  readonly seed: number;
+  /** How many timetables are tried. Fixed rounds, not time, so that the same input gives the same plan. */
+  readonly rounds: number;
+}
+
+export type Step =
+  | { readonly kind: 'found'; readonly round: number; readonly timetable: Timetable }
+  | { readonly kind: 'round'; readonly round: number };
+
+export const isStuck = (result: Timetable | Stuck): result is Stuck => 'why' in result;
+
+/** What is free of something is done before what holds it: lean carriers towards serving, guarded work away from it. */
+function firstLean(activities: readonly Activity[]): Float64Array {
+  const guarded = new Map<number, number>();
+  for (const activity of activities) for (const { mark } of activity.guards) guarded.set(mark, (guarded.get(mark) ?? 0) + 1);
+  return Float64Array.from(activities, (activity) => Math.min(20, activity.carries.filter(({ mark }) => guarded.has(mark)).length * 4));
+}
+
+/**
+ * Looks for ever better timetables, yielding each improvement and a note of every round. Returns the best,
+ * or what stood in the way most often where none was found.
+ */
+export function* solve(problem: Problem, { seed, rounds }: SolveOptions): Generator<Step, Timetable | Stuck> {
+  const random = seeded(seed);
+  const size = problem.activities.length;
+  let kept: Leaning = { lean: firstLean(problem.activities), early: new Float64Array(size), patienceMin: 15 };
+  let best: Timetable | undefined;
+  const stuck = new Map<string, { count: number; stuck: Stuck }>();
+  for (let round = 0; round < rounds; round++) {
+    const tried: Leaning = round === 0 ? kept : neighbour(kept, size, random, best === undefined);
+    const result = decode(problem, tried);
+    if (isStuck(result)) {
+      const key = `${result.activity}/${result.why}`;
+      stuck.set(key, { count: (stuck.get(key)?.count ?? 0) + 1, stuck: result });
+      if (!best) kept = louder(problem, tried, result, random);
+    } else if (!best || better(result.score, best.score)) {
+      best = result;
+      kept = tried;
+      yield { kind: 'found', round, timetable: result };
+    } else if (!better(best.score, result.score)) {
+      kept = tried;
+    }
+    yield { kind: 'round', round };
+  }
+  if (best) return best;
+  const most = [...stuck.values()].sort((a, b) => b.count - a.count)[0];
+  return most ? most.stuck : { activity: 0, why: 'circular' };
+}
+
+/** An activity and all that come after it: they must be early in line together, or it is only pushed away from them. */
+function withFollowers(problem: Problem, from: number): ReadonlySet<number> {
+  const found = new Set([from]);
+  problem.activities.forEach((activity, index) => {
+    if (activity.before.some((link) => found.has(link.activity))) found.add(index);
+  });
+  return found;
+}
+
+/**
+ * What found no place asks louder next time: it goes sooner in line, with all that follow it; or what follows it and
+ * cannot wait is put earlier by as much as was short.
+ */
+function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => number): Leaning {
+  const lean = Float64Array.from(tried.lean);
+  const early = Float64Array.from(tried.early);
+  const tooEarly = stuck.why === 'stands-too-long' || stuck.why === 'wait-too-long';
+  if (tooEarly && early[stuck.activity]! > 0) {
+    // It was itself pulled too early for what comes after.
+    early[stuck.activity] = 0;
+  } else if (stuck.follower !== undefined && stuck.shortMin !== undefined && stuck.shortMin < 300 && random() < 0.5) {
+    early[stuck.follower] = early[stuck.follower]! + stuck.shortMin;
+  } else {
+    for (const index of withFollowers(problem, stuck.activity)) lean[index] = lean[index]! + 30;
+  }
+  return { lean, early, patienceMin: tried.patienceMin };
+}
+
+/** A neighbour: a few activities lean elsewhere, or stand a little earlier or later. */
+function neighbour(from: Leaning, size: number, random: () => number, lost: boolean): Leaning {
+  const lean = Float64Array.from(from.lean);
+  const early = Float64Array.from(from.early);
+  const changes = lost ? Math.floor(random() * 3) : 1 + Math.floor(random() * 4);
+  for (let i = 0; i < changes; i++) {
+    const at = Math.floor(random() * size);
+    if (random() < 0.25) early[at] = random() < 0.5 ? 0 : Math.max(0, early[at]! + Math.round((random() - 0.4) * 30));
+    else lean[at] = lean[at]! + (random() - 0.5) * (random() < 0.3 ? 240 : 50);
+  }
+  return { lean, early, patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin };
+}
+
+/**
+ * No timetable can be shorter, from first hand to last serving: the longest chain of hands-on work after which something
+ * must follow, and all hands-on work shared out among the workers who are there.
+ */
+export function lowerBoundMin(problem: Problem): number {
+  const { activities, workers, dayStartsMin } = problem;
+  const latest = activities.map((activity) => activity.dueMin ?? Infinity);
+  for (let index = activities.length - 1; index >= 0; index--) {
+    for (const link of activities[index]!.before) {
+      latest[link.activity] = Math.min(latest[link.activity]!, latest[index]! - activities[index]!.durationMin - link.leastMin);
+    }
+  }
+  const lastDue = Math.max(0, ...activities.flatMap((activity) => activity.dueMin ?? []));
+  // Only what the waits forbid to be done before the day counts: its latest start may not be moved ahead.
+  const chain = activities.reduce((sum, activity, index) => {
+    const mustBeToday = activity.handsOn && earliestStart(problem, index) >= dayStartsMin;
+    return mustBeToday ? Math.max(sum, lastDue - (latest[index]! - activity.durationMin)) : sum;
+  }, 0);
+  const work = activities.reduce((sum, activity, index) => (activity.handsOn && earliestStart(problem, index) >= dayStartsMin ? sum + activity.durationMin : sum), 0);
+  return Math.ceil(Math.max(chain, work / Math.max(1, workers.length)));
+}
+
+/** The earliest minute at which an activity may start, given how long what follows may wait. */
+function earliestStart(problem: Problem, index: number): number {
+  const { activities } = problem;
+  const memo = new Map<number, number>();
+  const earliest = (at: number): number => {
+    const known = memo.get(at);
+    if (known !== undefined) return known;
+    const activity = activities[at]!;
+    let bound = activity.dueMin !== undefined && activity.mostHoldMin !== undefined ? activity.dueMin - activity.mostHoldMin - activity.durationMin : -Infinity;
+    activities.forEach((next, follower) => {
+      for (const link of next.before) if (link.activity === at) bound = Math.max(bound, earliest(follower) - link.mostMin - activity.durationMin);
+    });
+    memo.set(at, bound);
+    return bound;
+  };
+  return earliest(index);
+}

@@ -1,0 +1,203 @@
+import { hazardOf, hazards, rules } from '../reference/index.ts';
+import type { DishId, GuestId, KitUse, LabelRecord, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, VersionId } from '../model/index.ts';
+import { lineEvidence } from '../exposure/index.ts';
+import { noTraceHazards, type FitTable } from '../fit/index.ts';
+import { scale, type ScaledVersion } from '../scale/index.ts';
+import { ancestry, followsOf, recipeOf } from '../versions/index.ts';
+
+/** Food really made in one go. */
+export interface Batch {
+  readonly id: string;
+  readonly dish: DishId;
+  readonly versions: readonly VersionId[];
+  /** The batch this one is taken from at a split. */
+  readonly base?: string | undefined;
+  readonly portions: number;
+  readonly factor: number;
+  readonly eaters: readonly GuestId[];
+  readonly recipe: Recipe;
+  readonly steps: readonly StepId[];
+}
+
+/** A hazard that a task's food holds or may hold, and the batch in which it came in. */
+export interface Carried {
+  readonly mark: ResidueMark;
+  readonly origin: string;
+}
+
+/** A hazard that must not reach a task's food from elsewhere. Residue of the batches in `exempt` is the dish's own and does not count. */
+export interface Guarded {
+  readonly mark: ResidueMark;
+  readonly exempt: readonly string[];
+  readonly guests: readonly GuestId[];
+}
+
+export interface Task {
+  readonly id: string;
+  readonly batch: string;
+  readonly step: Step;
+  readonly title: string;
+  readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
+  readonly kit: readonly KitUse[];
+  readonly oven?: OvenUse | undefined;
+  readonly carries: readonly Carried[];
+  readonly guards: readonly Guarded[];
+  readonly after: readonly { readonly task: string; readonly leastMin: number; readonly mostMin?: number | undefined }[];
+  /** Minutes after the first serving by which it must be finished, and how long the finished dish may stand; for last steps only. */
+  readonly serve?: { readonly atMin: number; readonly mostHoldMin: number } | undefined;
+}
+
+export interface TaskNetwork {
+  readonly batches: readonly Batch[];
+  readonly tasks: readonly Task[];
+}
+
+/** The steps that several versions can share: up to a split point, and before any line that differs. */
+function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<StepId> {
+  const before = ancestry(recipe);
+  const same = (id: StepId) => recipe.steps.filter((step) => before.get(id)!.has(step.id)).every((step) => step.uses.every((line) => !swapped.has(line)));
+  const shared = new Set<StepId>();
+  for (const point of recipe.steps.filter((step) => step.splitPoint)) {
+    for (const id of before.get(point.id)!) if (same(id)) shared.add(id);
+  }
+  return shared;
+}
+
+function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): readonly Batch[] {
+  return occasion.dishes.flatMap((dish) => {
+    const versions = made.filter((each) => each.dish === dish.id);
+    if (versions.length === 0) return [];
+    const recipe = recipeOf(occasion, dish);
+    const swapped = new Set(dish.versions.filter((each) => versions.some((one) => one.version === each.id)).flatMap((each) => each.swaps.map((swap) => swap.line as string)));
+    const shared = versions.length > 1 ? sharedSteps(recipe, swapped) : new Set<StepId>();
+    const base: Batch[] = shared.size === 0 ? [] : [{
+      id: `${dish.id}.base`,
+      dish: dish.id,
+      versions: versions.map((each) => each.version),
+      portions: versions.reduce((sum, each) => sum + each.portions, 0),
+      factor: versions.reduce((sum, each) => sum + each.factor, 0),
+      eaters: versions.flatMap((each) => each.eaters),
+      recipe,
+      steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
+    }];
+    return [...base, ...versions.map((each): Batch => ({
+      id: `${dish.id}.${each.version}`,
+      dish: dish.id,
+      versions: [each.version],
+      base: base[0]?.id,
+      portions: each.portions,
+      factor: each.factor,
+      eaters: each.eaters,
+      recipe: each.recipe,
+      steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),
+    }))];
+  });
+}
+
+/** What a line brings to kit and hands, contained or only feared: both leave a residue to be reckoned with. */
+function marksOf(recipe: Recipe, lineId: string, labels: readonly LabelRecord[]): readonly ResidueMark[] {
+  const line = recipe.lines.find((each) => each.id === lineId);
+  if (!line) return [];
+  return lineEvidence(line, labels).flatMap(({ finding }): ResidueMark[] => {
+    switch (finding.kind) {
+      case 'hazard':
+        return ['allergen', 'raw'].includes(hazardOf(finding.hazard).kind) ? [finding.hazard] : [];
+      case 'unread':
+      case 'unknown':
+        return ['unread'];
+      case 'food':
+        return [];
+      default:
+        return finding satisfies never;
+    }
+  });
+}
+
+const safeCore = (mark: ResidueMark): number | undefined => (mark === 'unread' ? undefined : hazardOf(mark).safeCoreC);
+
+/** Whether a raw-food risk that is in the food at `from` has been cooked away before `at` begins, or at it when nobody handles it. */
+function cookedBy(recipe: Recipe, before: Map<StepId, Set<StepId>>, from: StepId, at: Step, safeC: number): boolean {
+  return recipe.steps.some((step) =>
+    step.coreC !== undefined && step.coreC >= safeC && before.get(step.id)!.has(from) && before.get(at.id)!.has(step.id) && (step.id !== at.id || step.hands === 'off'));
+}
+
+function carriesOf(batch: Batch, base: Batch | undefined, step: Step, labels: readonly LabelRecord[]): readonly Carried[] {
+  const before = ancestry(batch.recipe);
+  const found = new Map<string, Carried>();
+  for (const earlier of batch.recipe.steps) {
+    if (!before.get(step.id)!.has(earlier.id)) continue;
+    const origin = base?.steps.includes(earlier.id) ? base.id : batch.id;
+    for (const line of earlier.uses) {
+      for (const mark of marksOf(batch.recipe, line, labels)) {
+        const safeC = safeCore(mark);
+        if (safeC !== undefined && cookedBy(batch.recipe, before, earlier.id, step, safeC)) continue;
+        found.set(`${mark}/${origin}`, { mark, origin });
+      }
+    }
+  }
+  return [...found.values()];
+}
+
+const rawMarks: readonly ResidueMark[] = hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => hazard.id);
+
+function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {
+  const guards: Guarded[] = [];
+  const exempt = batch.base ? [batch.id, batch.base] : [batch.id];
+  const byMark = new Map<ResidueMark, GuestId[]>();
+  for (const guest of occasion.guests) {
+    if (!batch.eaters.includes(guest.id)) continue;
+    const kept = noTraceHazards(guest);
+    for (const mark of kept) byMark.set(mark, [...(byMark.get(mark) ?? []), guest.id]);
+    if (kept.size > 0) byMark.set('unread', [...(byMark.get('unread') ?? []), guest.id]);
+  }
+  for (const [mark, guests] of byMark) guards.push({ mark, exempt, guests });
+  // Raw-food risks from anywhere, its own kit included, unless what follows cooks them away in every version made from it.
+  const finishing = others.filter((each) => each.id === batch.id || each.base === batch.id);
+  for (const mark of rawMarks) {
+    const cooked = finishing.filter((each) => each.id !== batch.id || finishing.length === 1).every((each) => {
+      const before = ancestry(each.recipe);
+      return each.recipe.steps.some((later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(step.id));
+    });
+    if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });
+  }
+  return guards;
+}
+
+function durationOf(step: Step, factor: number): Task['durationMin'] {
+  const grow = step.grows && step.hands === 'on' ? Math.max(0.5, factor ** rules.handsOnExponent) : 1;
+  const minutes = (value: number) => Math.max(1, Math.round(value * grow));
+  return { least: minutes(step.durationMin.least), planned: minutes(step.durationMin.likely), most: minutes(step.durationMin.most) };
+}
+
+/** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */
+export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
+  const batches = batchesOf(occasion, scale(occasion, table));
+  const byId = new Map(batches.map((batch) => [batch.id, batch]));
+  const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
+  const tasks = batches.flatMap((batch) => {
+    const base = batch.base ? byId.get(batch.base) : undefined;
+    const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
+    const followed = new Set(batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)));
+    return batch.recipe.steps.flatMap((step, index): Task[] => {
+      if (!batch.steps.includes(step.id)) return [];
+      return [{
+        id: `${batch.id}.${step.id}`,
+        batch: batch.id,
+        step,
+        title: step.title,
+        durationMin: durationOf(step, batch.factor),
+        kit: step.kit,
+        oven: step.oven,
+        carries: carriesOf(batch, base, step, occasion.labels),
+        guards: guardsOf(occasion, batch, batches, step),
+        after: followsOf(batch.recipe, index).map((link) => ({
+          task: `${base?.steps.includes(link.step) ? base.id : batch.id}.${link.step}`,
+          leastMin: link.leastMin,
+          mostMin: link.mostMin,
+        })),
+        serve: followed.has(step.id) ? undefined : { atMin: serveAt.get(dish.course)!, mostHoldMin: batch.recipe.hold.mostMin },
+      }];
+    });
+  });
+  return { batches, tasks };
+}

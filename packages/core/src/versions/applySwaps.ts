@@ -1,0 +1,79 @@
+import { foodOf, substitutionOf, type Food } from '../reference/index.ts';
+import { LineId, type Amount, type IngredientLine, type Recipe, type Step, type Swap } from '../model/index.ts';
+import * as v from 'valibot';
+
+/** Mass in g of an amount of a food, or undefined where no density or piece weight is known. */
+export function massOf(amount: Amount, food: Food | undefined): number | undefined {
+  switch (amount.kind) {
+    case 'mass':
+      return amount.massG;
+    case 'volume':
+      return food?.densityGPerMl === undefined ? undefined : amount.volumeMl * food.densityGPerMl;
+    case 'count':
+      return food?.pieceG === undefined ? undefined : amount.count * food.pieceG;
+    case 'words':
+      return undefined;
+    default:
+      return amount satisfies never;
+  }
+}
+
+function replacementLines(line: IngredientLine, substitutionId: string): readonly IngredientLine[] {
+  const substitution = substitutionOf(substitutionId);
+  // An unknown or unfitting swap must not silently leave the old food out: it stays, and its verdict with it.
+  if (!substitution || !line.food || !substitution.replaces.includes(line.food)) return [line];
+  const mass = massOf(line.amount, foodOf(line.food));
+  return substitution.with.map((part, index) => {
+    const food = foodOf(part.food);
+    const amount: Amount =
+      mass !== undefined ? { kind: 'mass', massG: Math.round(mass * part.ratio * 10) / 10 }
+      : line.amount.kind === 'volume' ? { kind: 'volume', volumeMl: line.amount.volumeMl * part.ratio }
+      : { kind: 'words', words: 'as much as of what it replaces' };
+    return {
+      id: v.parse(LineId, `${line.id.slice(0, 50)}-in-${index + 1}`),
+      text: `${food?.name ?? part.food}, for “${line.text}”`.slice(0, 300),
+      food: part.food,
+      amount,
+      role: line.role,
+      canOmit: line.canOmit,
+    };
+  });
+}
+
+/**
+ * The recipe as a version makes it: lines swapped or left out, steps pointing at the new lines, with the
+ * substitution's technique in their text and its minutes in their time.
+ */
+export function applySwaps(recipe: Recipe, swaps: readonly Swap[]): Recipe {
+  if (swaps.length === 0) return recipe;
+  const renamed = new Map<string, readonly IngredientLine[]>();
+  const notes = new Map<string, { technique: string; addMin: number }>();
+  for (const swap of swaps) {
+    const line = recipe.lines.find((each) => each.id === swap.line);
+    if (!line) continue;
+    if (swap.kind === 'omit') {
+      renamed.set(line.id, []);
+      notes.set(line.id, { technique: `Leave out: ${line.text}.`, addMin: 0 });
+      continue;
+    }
+    const lines = replacementLines(line, swap.substitution);
+    if (lines[0] === line) continue;
+    const substitution = substitutionOf(swap.substitution)!;
+    renamed.set(line.id, lines);
+    notes.set(line.id, { technique: substitution.technique, addMin: substitution.addMin });
+  }
+  const lines = recipe.lines.flatMap((line) => renamed.get(line.id) ?? [line]);
+  const steps = recipe.steps.map((step): Step => {
+    const changes = step.uses.flatMap((use) => notes.get(use) ?? []);
+    if (changes.length === 0) return step;
+    const addMin = changes.reduce((sum, change) => sum + change.addMin, 0);
+    const { least, likely, most } = step.durationMin;
+    return {
+      ...step,
+      uses: step.uses.flatMap((use) => (renamed.get(use) ?? [{ id: use }]).map((line) => line.id)),
+      text: [step.text, ...new Set(changes.map((change) => change.technique))].join(' '),
+      durationMin: { least: Math.max(0, least + addMin), likely: Math.max(1, likely + addMin), most: Math.max(1, most + addMin) },
+    };
+  });
+  return { ...recipe, lines, steps };
+}

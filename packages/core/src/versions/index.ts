@@ -1,0 +1,3 @@
+export { applySwaps, massOf } from './applySwaps.ts';
+export { versionFor, recipeOf, versionRecipe } from './assign.ts';
+export { followsOf, ancestry } from './steps.ts';

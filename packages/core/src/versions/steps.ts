@@ -1,0 +1,20 @@
+import type { Recipe, Step, StepId } from '../model/index.ts';
+
+/** The steps a step follows: those it names, else the one before it in the list. */
+export function followsOf(recipe: Recipe, index: number): NonNullable<Step['after']> {
+  const step = recipe.steps[index]!;
+  if (step.after) return step.after;
+  const before = recipe.steps[index - 1];
+  return before ? [{ step: before.id, leastMin: 0 }] : [];
+}
+
+/** For each step, the ids of all steps that come before it, itself included. Relies on `after` pointing backwards only. */
+export function ancestry(recipe: Recipe): Map<StepId, Set<StepId>> {
+  const all = new Map<StepId, Set<StepId>>();
+  recipe.steps.forEach((step, index) => {
+    const own = new Set<StepId>([step.id]);
+    for (const link of followsOf(recipe, index)) for (const id of all.get(link.step) ?? []) own.add(id);
+    all.set(step.id, own);
+  });
+  return all;
+}

@@ -27,7 +27,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       id: task.id,
       durationMin: task.durationMin.planned,
       handsOn: task.step.hands === 'on',
-      attention: task.step.attention.map(({ atMin, takesMin }) => ({ atMin: Math.min(atMin, Math.max(0, task.durationMin.planned - takesMin)), takesMin })),
+      attention: task.attention,
       uses: task.kit.map((use) => ({ kind: use.kind, hold: use.as === undefined ? undefined : `${task.batch}/${use.kind}/${use.as}` })),
       chamber: task.oven && {
         wishC: task.oven.temperatureC,

@@ -79,7 +79,7 @@ function toPlan(occasion: Occasion, network: TaskNetwork, problem: Problem, time
       ...(each.worker >= 0 ? { cook: cookId(each.worker) } : {}),
       units: each.units.map(unitId),
       racks: [...each.shelves],
-      attention: each.attention.map((point) => ({ startMin: point.startMin, endMin: point.endMin, cook: cookId(point.worker), what: task.step.attention[point.index]!.what })),
+      attention: each.attention.map((point) => ({ startMin: point.startMin, endMin: point.endMin, cook: cookId(point.worker), what: task.attention[point.index]!.what })),
     };
   });
   const washes = timetable.washes.map((wash, index): PlannedWash => ({

@@ -17,6 +17,8 @@ const HazardRow = v.strictObject({
   related: v.optional(v.array(v.string()), []),
   /** Core temperature in °C that removes a raw-food risk; only for kind "raw". */
   safeCoreC: v.optional(v.number()),
+  /** Washed off before any other food, even one that will be cooked. */
+  washAlways: v.optional(v.boolean(), false),
   /** Regions whose law asks for it on a label. */
   declaredIn: v.optional(v.array(v.picklist(['us', 'eu'])), []),
   source: v.string(),
@@ -37,6 +39,7 @@ export interface Hazard {
   readonly groups: readonly HazardId[];
   readonly related: readonly HazardId[];
   readonly safeCoreC?: number;
+  readonly washAlways: boolean;
   readonly declaredIn: readonly ('us' | 'eu')[];
   readonly source: string;
 }

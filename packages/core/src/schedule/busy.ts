@@ -2,6 +2,15 @@
 export class Busy {
   private readonly taken: { start: number; end: number }[] = [];
 
+  get length(): number {
+    return this.taken.length;
+  }
+
+  /** Forgets the intervals added last, down to this many. */
+  set length(count: number) {
+    this.taken.length = count;
+  }
+
   add(start: number, end: number): void {
     this.taken.push({ start, end });
   }

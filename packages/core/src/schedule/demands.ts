@@ -47,7 +47,7 @@ export function meet(into: Demand, other: Demand, sets: ExemptSets): void {
     const theirs = other[mark]!;
     if (theirs < 0) continue;
     const ours = into[mark]!;
-    into[mark] = ours < 0 ? theirs : sets.intersect(ours, theirs);
+    if (ours !== theirs) into[mark] = ours < 0 ? theirs : sets.intersect(ours, theirs);
   }
 }
 

@@ -1,5 +1,6 @@
 import { decode, type Leaning } from './decode.ts';
 import { better, type Activity, type Problem, type Stuck, type Timetable } from './problem.ts';
+import { prepare } from './state.ts';
 import { seeded } from './random.ts';
 
 export interface SolveOptions {
@@ -27,13 +28,14 @@ function firstLean(activities: readonly Activity[]): Float64Array {
  */
 export function* solve(problem: Problem, { seed, rounds }: SolveOptions): Generator<Step, Timetable | Stuck> {
   const random = seeded(seed);
+  const prepared = prepare(problem);
   const size = problem.activities.length;
   let kept: Leaning = { lean: firstLean(problem.activities), early: new Float64Array(size), patienceMin: 15 };
   let best: Timetable | undefined;
   const stuck = new Map<string, { count: number; stuck: Stuck }>();
   for (let round = 0; round < rounds; round++) {
     const tried: Leaning = round === 0 ? kept : neighbour(kept, size, random, best === undefined);
-    const result = decode(problem, tried);
+    const result = decode(prepared, tried);
     if (isStuck(result)) {
       const key = `${result.activity}/${result.why}`;
       stuck.set(key, { count: (stuck.get(key)?.count ?? 0) + 1, stuck: result });

@@ -38,6 +38,8 @@ export interface Task {
   readonly step: Step;
   readonly title: string;
   readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
+  /** Moments inside a hands-off task when a cook must come, in minutes after its start. */
+  readonly attention: readonly Step['attention'][number][];
   readonly kit: readonly KitUse[];
   readonly oven?: OvenUse | undefined;
   readonly carries: readonly Carried[];
@@ -159,6 +161,7 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
       return each.recipe.steps.some((later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(step.id));
     });
     if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });
+    else if (mark !== 'unread' && hazardOf(mark).washAlways) guards.push({ mark, exempt, guests: batch.eaters });
   }
   return guards;
 }
@@ -167,6 +170,20 @@ function durationOf(step: Step, factor: number): Task['durationMin'] {
   const grow = step.grows && step.hands === 'on' ? Math.max(0.5, factor ** rules.handsOnExponent) : 1;
   const minutes = (value: number) => Math.max(1, Math.round(value * grow));
   return { least: minutes(step.durationMin.least), planned: minutes(step.durationMin.likely), most: minutes(step.durationMin.most) };
+}
+
+/**
+ * Nothing goes by itself from the first minute to the last: somebody puts it in or covers it, and takes it from the heat.
+ * The recipe's own moments lie between; where the time is cut short they come before the end.
+ */
+function attentionOf(step: Step, plannedMin: number): Task['attention'] {
+  if (step.hands === 'on') return [];
+  const hot = step.oven !== undefined || step.burner;
+  const own = step.attention.map((point) => ({ ...point, atMin: Math.max(1, Math.min(point.atMin, plannedMin - point.takesMin - (hot ? 1 : 0))) }));
+  const start = { atMin: 0, takesMin: 1, what: step.oven ? 'into the oven' : step.burner ? 'on to the heat' : 'set it going' };
+  const lasting = own.some((point) => point.atMin + point.takesMin >= plannedMin - 1);
+  const end = hot && !lasting ? [{ atMin: Math.max(1, plannedMin - 1), takesMin: 1, what: step.oven ? 'look, and out of the oven' : 'look, and off the heat' }] : [];
+  return [start, ...own, ...end];
 }
 
 /** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */
@@ -186,6 +203,7 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
         step,
         title: step.title,
         durationMin: durationOf(step, batch.factor),
+        attention: attentionOf(step, durationOf(step, batch.factor).planned),
         kit: step.kit,
         oven: step.oven,
         carries: carriesOf(batch, base, step, occasion.labels),

@@ -9,3 +9,4 @@ export * from './scale/index.ts';
 export * from './tasks/index.ts';
 export * from './plan/index.ts';
 export * from './formats/index.ts';
+export * from './audit/index.ts';

@@ -9,13 +9,13 @@ export type Level = 'contained' | 'possible' | 'trace';
  * What an ingredient line is known or feared to bring, and what that rests on.
  * `unread`: a food made of several, whose label nobody has read. `unknown`: words no catalogue entry stands for.
  */
-export type Finding = { readonly kind: 'hazard'; readonly hazard: HazardId } | { readonly kind: 'food'; readonly food: FoodId } | { readonly kind: 'unread' } | { readonly kind: 'unknown' };
+export type Subject = { readonly kind: 'hazard'; readonly hazard: HazardId } | { readonly kind: 'food'; readonly food: FoodId } | { readonly kind: 'unread' } | { readonly kind: 'unknown' };
 
 /** How good the ground is: label read on a day, one-ingredient food, usual composition, none. */
 export type Grade = 'label' | 'single' | 'usual' | 'unknown';
 
 export interface Evidence {
-  readonly finding: Finding;
+  readonly about: Subject;
   readonly level: Level;
   readonly grade: Grade;
   readonly line: LineId;
@@ -44,31 +44,31 @@ function readLine(line: IngredientLine, labels: readonly LabelRecord[]): readonl
   const base = { line: line.id, food: line.food, words: line.text };
   const food = line.food ? foodOf(line.food) : undefined;
   if (!food) {
-    return [{ ...base, finding: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${line.text}” is made of.` }];
+    return [{ ...base, about: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${line.text}” is made of.` }];
   }
   const grade: Grade = food.kind === 'single' ? 'single' : 'usual';
-  const found: Evidence[] = [{ ...base, finding: { kind: 'food', food: food.id }, level: 'contained', grade, because: `It is ${food.name}.` }];
+  const found: Evidence[] = [{ ...base, about: { kind: 'food', food: food.id }, level: 'contained', grade, because: `It is ${food.name}.` }];
   for (const hazard of food.contains) {
-    found.push({ ...base, finding: { kind: 'hazard', hazard }, level: 'contained', grade, because: `${capital(food.name)}: holds ${hazardOf(hazard).name}.` });
+    found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'contained', grade, because: `${capital(food.name)}: holds ${hazardOf(hazard).name}.` });
   }
   const label = labels.filter((each) => each.food === food.id).sort((a, b) => (a.readOn < b.readOn ? 1 : -1))[0];
   if (label) {
     const read = `label of ${label.product}, read ${label.readOn}`;
     for (const hazard of label.contains) {
-      if (!food.contains.includes(hazard)) found.push({ ...base, finding: { kind: 'hazard', hazard }, level: 'contained', grade: 'label', because: `The ${read} lists ${hazardOf(hazard).name}.` });
+      if (!food.contains.includes(hazard)) found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'contained', grade: 'label', because: `The ${read} lists ${hazardOf(hazard).name}.` });
     }
     for (const hazard of label.mayContain) {
-      found.push({ ...base, finding: { kind: 'hazard', hazard }, level: 'trace', grade: 'label', because: `The ${read} says it may contain ${hazardOf(hazard).name}.` });
+      found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'trace', grade: 'label', because: `The ${read} says it may contain ${hazardOf(hazard).name}.` });
     }
     for (const other of label.foodsFound) {
-      found.push({ ...base, finding: { kind: 'food', food: other }, level: 'contained', grade: 'label', because: `The ${read} lists ${foodOf(other)?.name ?? other}.` });
+      found.push({ ...base, about: { kind: 'food', food: other }, level: 'contained', grade: 'label', because: `The ${read} lists ${foodOf(other)?.name ?? other}.` });
     }
   } else {
     for (const { hazard, why } of food.possible) {
-      found.push({ ...base, finding: { kind: 'hazard', hazard }, level: 'possible', grade: 'usual', because: `${capital(why)}. The label decides.` });
+      found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'possible', grade: 'usual', because: `${capital(why)}. The label decides.` });
     }
     if (food.kind === 'composite') {
-      found.push({ ...base, finding: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: `${capital(food.name)}: made of several things, and its label has not been read.` });
+      found.push({ ...base, about: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: `${capital(food.name)}: made of several things, and its label has not been read.` });
     }
   }
   return found;
@@ -79,8 +79,8 @@ export function servedEvidence(recipe: Recipe, labels: readonly LabelRecord[]): 
   const before = ancestry(recipe);
   return recipe.lines.flatMap((line) =>
     lineEvidence(line, labels).filter((evidence) => {
-      if (evidence.finding.kind !== 'hazard') return true;
-      const { kind, safeCoreC } = hazardOf(evidence.finding.hazard);
+      if (evidence.about.kind !== 'hazard') return true;
+      const { kind, safeCoreC } = hazardOf(evidence.about.hazard);
       if (kind !== 'raw' || safeCoreC === undefined) return true;
       const enters = recipe.steps.find((step) => step.uses.includes(line.id));
       return !enters || !recipe.steps.some((step) => step.coreC !== undefined && step.coreC >= safeCoreC && before.get(step.id)!.has(enters.id));

@@ -1,1 +1,1 @@
-export { lineEvidence, servedEvidence, type Evidence, type Finding, type Grade, type Level } from './evidence.ts';
+export { lineEvidence, servedEvidence, type Evidence, type Subject, type Grade, type Level } from './evidence.ts';

@@ -58,18 +58,18 @@ function weighHazard(found: HazardId, level: Level, avoided: HazardId, need: Exc
 }
 
 function weighEvidence(evidence: Evidence, need: Exclude<Need, { kind: 'open' }>, labels: readonly LabelRecord[]): { verdict: Verdict; hazard?: HazardId } {
-  const { finding } = evidence;
-  switch (finding.kind) {
+  const { about } = evidence;
+  switch (about.kind) {
     case 'hazard': {
       let best: { verdict: Verdict; hazard?: HazardId } = { verdict: 'clear' };
       for (const avoided of avoidedBy(need)) {
-        const verdict = weighHazard(finding.hazard, evidence.level, avoided, need);
-        if (rank[verdict] > rank[best.verdict]) best = { verdict, hazard: finding.hazard };
+        const verdict = weighHazard(about.hazard, evidence.level, avoided, need);
+        if (rank[verdict] > rank[best.verdict]) best = { verdict, hazard: about.hazard };
       }
       return best;
     }
     case 'food':
-      return need.kind === 'food' && need.food === finding.food ? { verdict: weigh(evidence.level, need.strictness, true) } : { verdict: 'clear' };
+      return need.kind === 'food' && need.food === about.food ? { verdict: weigh(evidence.level, need.strictness, true) } : { verdict: 'clear' };
     case 'unread': {
       if (need.strictness === 'prefers-not') return { verdict: 'clear' };
       if (need.kind === 'food') return { verdict: labels.some((label) => label.food === evidence.food && label.foodsAbsent.includes(need.food)) ? 'clear' : 'check' };
@@ -78,7 +78,7 @@ function weighEvidence(evidence: Evidence, need: Exclude<Need, { kind: 'open' }>
     case 'unknown':
       return { verdict: need.strictness === 'prefers-not' ? 'clear' : 'check' };
     default:
-      return finding satisfies never;
+      return about satisfies never;
   }
 }
 
@@ -100,7 +100,7 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
       if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, hazard, chain: [start, `“${each.words}”`, each.because] });
       else if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ verdict, need, line: each.line, chain: [start, `“${each.words}”`, each.because] });
       // A label read for hazards says nothing of garlic unless garlic was looked for.
-      if (need.kind === 'food' && need.strictness !== 'prefers-not' && each.finding.kind === 'food' && each.food === each.finding.food && foodOf(each.finding.food)?.kind === 'composite') {
+      if (need.kind === 'food' && need.strictness !== 'prefers-not' && each.about.kind === 'food' && each.food === each.about.food && foodOf(each.about.food)?.kind === 'composite') {
         const label = labels.find((one) => one.food === each.food);
         if (label && !label.foodsAbsent.includes(need.food) && !label.foodsFound.includes(need.food)) {
           reasons.push({ verdict: 'check', need, line: each.line, chain: [start, `“${each.words}”`, `The label of ${label.product} was read, but not for ${foodOf(need.food)?.name ?? need.food}.`] });
@@ -113,7 +113,7 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
 }
 
 function meets(evidence: Evidence, need: Exclude<Need, { kind: 'open' }>): boolean {
-  const { finding } = evidence;
-  if (finding.kind === 'food') return need.kind === 'food' && need.food === finding.food;
-  return finding.kind === 'hazard' && avoidedBy(need).some((avoided) => bearingOf(finding.hazard, avoided) === 'same');
+  const { about } = evidence;
+  if (about.kind === 'food') return need.kind === 'food' && need.food === about.food;
+  return about.kind === 'hazard' && avoidedBy(need).some((avoided) => bearingOf(about.hazard, avoided) === 'same');
 }

@@ -100,17 +100,17 @@ function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): readonly
 function marksOf(recipe: Recipe, lineId: string, labels: readonly LabelRecord[]): readonly ResidueMark[] {
   const line = recipe.lines.find((each) => each.id === lineId);
   if (!line) return [];
-  return lineEvidence(line, labels).flatMap(({ finding }): ResidueMark[] => {
-    switch (finding.kind) {
+  return lineEvidence(line, labels).flatMap(({ about }): ResidueMark[] => {
+    switch (about.kind) {
       case 'hazard':
-        return ['allergen', 'raw'].includes(hazardOf(finding.hazard).kind) ? [finding.hazard] : [];
+        return ['allergen', 'raw'].includes(hazardOf(about.hazard).kind) ? [about.hazard] : [];
       case 'unread':
       case 'unknown':
         return ['unread'];
       case 'food':
         return [];
       default:
-        return finding satisfies never;
+        return about satisfies never;
     }
   });
 }

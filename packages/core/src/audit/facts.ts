@@ -1,0 +1,146 @@
+import { hazardOf, membersOf, rules, type HazardId } from '../reference/index.ts';
+import type { Dish, Guest, Occasion, Plan, PlannedBatch, PlannedOven, PlannedStep, PlannedWash, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
+import { lineEvidence } from '../exposure/index.ts';
+import { avoidedBy, fit } from '../fit/index.ts';
+import { versionRecipe } from '../versions/index.ts';
+
+/** A batch as the audit sees it, worked out afresh from the occasion and never from what the scheduler was told. */
+export interface BatchFacts {
+  readonly planned: PlannedBatch;
+  readonly dish: Dish;
+  readonly recipe: Recipe;
+  readonly dishName: string;
+  readonly eaters: readonly Guest[];
+  /** This batch and those it is taken from. */
+  readonly lineage: ReadonlySet<string>;
+  readonly factor: number;
+}
+
+export interface StepFacts {
+  readonly task: PlannedStep;
+  readonly batch: BatchFacts;
+  readonly step: Step;
+}
+
+export interface Facts {
+  readonly occasion: Occasion;
+  readonly batches: ReadonlyMap<string, BatchFacts>;
+  readonly steps: readonly StepFacts[];
+  readonly washes: readonly PlannedWash[];
+  readonly ovens: readonly PlannedOven[];
+  /** Batch and step names that the plan has but the occasion has not. */
+  readonly strangers: readonly string[];
+  /** Version batches that somebody eats, as "dish/version", whether planned or not. */
+  readonly eaten: ReadonlyMap<string, { readonly dish: Dish; readonly recipe: Recipe; readonly name: string }>;
+}
+
+/** Gathers what the audit needs to know, marking whatever the plan names that is not there. */
+export function gather(occasion: Occasion, plan: Plan): Facts {
+  const table = fit(occasion);
+  const strangers: string[] = [];
+  const guests = new Map(occasion.guests.map((guest) => [guest.id, guest]));
+  const batches = new Map<string, BatchFacts>();
+  const eaten = new Map<string, { dish: Dish; recipe: Recipe; name: string }>();
+  for (const row of table.rows) {
+    for (const made of row.versions) {
+      if (made.eaters.length > 0) eaten.set(`${row.dish.id}/${made.version.id}`, { dish: row.dish, recipe: made.recipe, name: made.recipe.name });
+    }
+  }
+  for (const planned of plan.batches) {
+    const row = table.rows.find((each) => each.dish.id === planned.dish);
+    const versions = row?.versions.filter((each) => planned.versions.includes(each.version.id)) ?? [];
+    if (!row || versions.length === 0 || versions.length !== planned.versions.length) {
+      strangers.push(`batch ${planned.id}`);
+      continue;
+    }
+    // A base is made as the dish's first version: what differs between versions is only added after it.
+    const recipe = versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
+    batches.set(planned.id, {
+      planned,
+      dish: row.dish,
+      recipe,
+      dishName: recipe.name,
+      eaters: versions.flatMap((each) => each.eaters).map((id) => guests.get(id)!),
+      lineage: new Set([planned.id, ...(planned.base ? [planned.base] : [])]),
+      factor: planned.portions / recipe.portions,
+    });
+  }
+  const steps: StepFacts[] = [];
+  for (const task of plan.tasks) {
+    if (task.kind !== 'step') continue;
+    const batch = batches.get(task.batch);
+    const step = batch?.recipe.steps.find((each) => each.id === task.step);
+    if (batch && step) steps.push({ task, batch, step });
+    else strangers.push(`step ${task.id}`);
+  }
+  return {
+    occasion,
+    batches,
+    steps,
+    washes: plan.tasks.filter((task) => task.kind === 'wash'),
+    ovens: plan.tasks.filter((task) => task.kind === 'oven'),
+    strangers,
+    eaten,
+  };
+}
+
+/** What a line leaves on whatever touches it: allergens and raw risks, known or feared. */
+export function residueOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] {
+  const line = recipe.lines.find((each) => each.id === lineId);
+  if (!line) return [];
+  const marks: ResidueMark[] = [];
+  for (const { about } of lineEvidence(line, occasion.labels)) {
+    if (about.kind === 'unread' || about.kind === 'unknown') marks.push('unread');
+    else if (about.kind === 'hazard' && (hazardOf(about.hazard).kind === 'allergen' || hazardOf(about.hazard).kind === 'raw')) marks.push(about.hazard);
+  }
+  return marks;
+}
+
+/** What must not reach this guest's plate even as a trace, groups, unnamed groups and close relatives counted. */
+export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
+  const marks = new Set<ResidueMark>();
+  for (const need of guest.needs) {
+    if (need.kind === 'open' || need.strictness !== 'no-trace') continue;
+    for (const avoided of avoidedBy(need)) {
+      const near: HazardId[] = [avoided, ...membersOf(avoided), ...hazardOf(avoided).groups, ...hazardOf(avoided).related];
+      for (const mark of near) marks.add(mark);
+    }
+  }
+  if (marks.size > 0) marks.add('unread');
+  return marks;
+}
+
+export const isRaw = (mark: ResidueMark): boolean => mark !== 'unread' && hazardOf(mark).kind === 'raw';
+
+export const markName = (mark: ResidueMark): string => (mark === 'unread' ? 'something unread' : hazardOf(mark).name);
+
+/** The steps a step must follow; those of the recipe's list order where it names none. */
+export function linksOf(recipe: Recipe, step: Step): readonly { readonly step: StepId; readonly leastMin: number; readonly mostMin?: number | undefined }[] {
+  if (step.after) return step.after;
+  const before = recipe.steps[recipe.steps.indexOf(step) - 1];
+  return before ? [{ step: before.id, leastMin: 0 }] : [];
+}
+
+/** The planned task that does a step for a batch: its own, or that of the batch it is taken from. */
+export function doing(facts: Facts, batch: BatchFacts, step: StepId): StepFacts | undefined {
+  return facts.steps.find((each) => each.step.id === step && each.batch === batch) ?? facts.steps.find((each) => each.step.id === step && batch.planned.base === each.batch.planned.id);
+}
+
+/** The least a step may take for this batch, in minutes: hands-on work that grows with the amount also shrinks with it. */
+export function leastMin({ step, batch }: StepFacts): number {
+  const grow = step.grows && step.hands === 'on' ? Math.max(0.5, batch.factor ** rules.handsOnExponent) : 1;
+  return Math.max(1, Math.floor(step.durationMin.least * Math.min(1, grow)));
+}
+
+/** "14:05" for a moment of the occasion; a day sign where it is another day. */
+export function clock(occasion: Occasion, moment: number): string {
+  const [hours, minutes] = occasion.serveAt.split(':').map(Number);
+  const total = hours! * 60 + minutes! + moment;
+  const day = Math.floor(total / 1440);
+  const within = ((total % 1440) + 1440) % 1440;
+  const text = `${String(Math.floor(within / 60)).padStart(2, '0')}:${String(within % 60).padStart(2, '0')}`;
+  return day === 0 ? text : day === -1 ? `${text} the day before` : day < 0 ? `${text}, ${-day} days before` : `${text} the day after`;
+}
+
+/** A step in words: “Peel and slice” of the gratin at 14:05. */
+export const named = (occasion: Occasion, { task, step, batch }: StepFacts): string => `“${step.title}” (${batch.dishName}, ${clock(occasion, task.startMin)})`;

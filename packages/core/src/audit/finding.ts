@@ -1,0 +1,41 @@
+import type { GuestId } from '../model/index.ts';
+
+/** Everything the audit can object to. The sentence beside each code says what the rule is. */
+export const rulesOfAudit = {
+  'stale': 'The plan rests on this occasion as it stands now.',
+  'unknown-name': 'The plan names only cooks, kit, dishes and steps that exist.',
+  'missing-step': 'Every step of every dish that somebody eats is done once.',
+  'too-short': 'No step is given less than its least time.',
+  'order': 'Steps follow each other as the recipe says, with its least waits.',
+  'waits-too-long': 'Nothing waits longer than the recipe allows.',
+  'late': 'Every dish is ready when its course is served.',
+  'stands-too-long': 'No finished dish stands longer than it can.',
+  'kit': 'Every step has the kit it needs, and food keeps the piece it is in.',
+  'kit-twice': 'No piece of kit does two things at once.',
+  'cook-missing': 'A cook is there for everything that needs hands or eyes.',
+  'cook-twice': 'No cook does two things at once.',
+  'cook-away': 'Cooks work only while they are in the kitchen.',
+  'oven-temperature': 'The oven is at the temperature each load needs, and had time to reach it.',
+  'oven-room': 'No rack holds two loads, and nothing shares the grill.',
+  'oven-drip': 'Nothing uncovered stands above a dish that is free from what it holds.',
+  'burners': 'No more pots are on the heat than there are burners.',
+  'wash-too-short': 'Every wash has the time it takes.',
+  'wash-in-vain': 'Only kit that comes clean counts as washed.',
+  'kept-free': 'Kit kept free from something never meets it.',
+  'unclean-past': 'Kit that never comes clean is not used for those who must not have a trace.',
+  'flour': 'Nothing that must stay free from flour is open while it is in the air.',
+  'crossing': 'No residue on kit or hands reaches a plate that must not have it.',
+  'raw-crossing': 'Nothing raw reaches food that is not cooked afterwards, or other food at all before a wash.',
+  'raw-served': 'Everything raw is cooked to its core temperature before it is served.',
+} as const;
+
+export type FindingCode = keyof typeof rulesOfAudit;
+
+/** One objection, in a sentence. */
+export interface Finding {
+  readonly code: FindingCode;
+  readonly message: string;
+  /** The planned tasks concerned, the later one last. */
+  readonly tasks: readonly string[];
+  readonly guests: readonly GuestId[];
+}

@@ -1,0 +1,180 @@
+import { cleaningOf, hazardOf, hazards, rules } from '../reference/index.ts';
+import type { GuestId, PlannedWash, ResidueMark } from '../model/index.ts';
+import { clock, doing, forbiddenTo, isRaw, linksOf, markName, named, residueOf, type Facts, type StepFacts } from './facts.ts';
+import type { Finding } from './finding.ts';
+
+/** A residue, the batch it came from, and the step that brought it. */
+export interface Token {
+  readonly mark: ResidueMark;
+  readonly origin: string;
+  /** Planned task, or "before the day" for kit with an unknown past. */
+  readonly from: string;
+}
+
+/** What is on one piece of kit or one pair of hands, from a moment on. */
+export interface SurfaceState {
+  readonly fromMin: number;
+  readonly marks: readonly ResidueMark[];
+  readonly by: string;
+}
+
+export interface Replay {
+  readonly findings: readonly Finding[];
+  readonly surfaces: ReadonlyMap<string, readonly SurfaceState[]>;
+  readonly followed: number;
+  foodOf(task: string): readonly Token[];
+}
+
+const past = 'before the day';
+const key = (token: Token) => `${token.mark}/${token.origin}`;
+
+function union(...lists: readonly (readonly Token[])[]): Token[] {
+  const all = new Map<string, Token>();
+  for (const list of lists) for (const token of list) if (!all.has(key(token))) all.set(key(token), token);
+  return [...all.values()];
+}
+
+/**
+ * Plays the plan from its first minute to its last and follows every residue: from food to kit and hands, from those to the
+ * next food, through washes and heat, to the plates. Reports each that reaches what it must not.
+ */
+export function replayResidues(facts: Facts): Replay {
+  const { occasion } = facts;
+  const findings: Finding[] = [];
+  const on = new Map<string, Token[]>();
+  const timeline = new Map<string, SurfaceState[]>();
+  const food = new Map<string, Token[]>();
+  const reported = new Set<string>();
+  const allergens = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => hazard.id);
+  for (const unit of occasion.kitchen.kit) {
+    if (cleaningOf(unit.material).comesClean || unit.keptFreeOf.length > 0) continue;
+    on.set(unit.id, [...allergens, 'unread' as const].map((mark) => ({ mark, origin: past, from: past })));
+  }
+  const set = (surface: string, tokens: Token[], at: number, by: string) => {
+    on.set(surface, tokens);
+    const marks = [...new Set(tokens.map((token) => token.mark))];
+    timeline.set(surface, [...(timeline.get(surface) ?? []), { fromMin: at, marks, by }]);
+  };
+
+  const events: { readonly at: number; readonly order: number; readonly run: () => void }[] = [];
+  for (const wash of facts.washes) events.push({ at: wash.endMin, order: 0, run: () => washUp(occasion, wash, on, set) });
+  for (const each of facts.steps) events.push({ at: each.task.startMin, order: 1, run: () => use(each) });
+  events.sort((a, b) => a.at - b.at || a.order - b.order);
+
+  function use(each: StepFacts): void {
+    const { task, step, batch } = each;
+    const surfaces = [...task.units, ...(task.cook ? [`hands:${task.cook}`] : [])];
+    const own = step.uses.flatMap((line) => residueOf(batch.recipe, line, occasion).map((mark): Token => ({ mark, origin: batch.planned.id, from: task.id })));
+    const before = linksOf(batch.recipe, step).flatMap((link) => {
+      const earlier = doing(facts, batch, link.step);
+      return earlier ? [food.get(earlier.task.id) ?? []] : [];
+    });
+    const met = surfaces.map((surface) => on.get(surface) ?? []);
+    const all = union(own, ...before, ...met);
+    for (const [at, tokens] of met.entries()) check(each, surfaces[at]!, tokens);
+    const kept = all.filter((token) => !cooked(token, step.coreC));
+    food.set(task.id, kept);
+    for (const surface of surfaces) set(surface, step.hands === 'off' ? kept : all, task.startMin, task.id);
+    served(each, kept);
+  }
+
+  function check(each: StepFacts, surface: string, tokens: readonly Token[]): void {
+    const { task, batch } = each;
+    for (const guest of batch.eaters) {
+      const bad = tokens.filter((token) => !isRaw(token.mark) && !batch.lineage.has(token.origin) && forbiddenTo(guest).has(token.mark));
+      if (bad.length > 0) report(bad[0]!.origin === past ? 'unclean-past' : 'crossing', each, surface, bad, [guest.id]);
+    }
+    const raw = tokens.filter((token) => {
+      if (!isRaw(token.mark)) return false;
+      if (!batch.lineage.has(token.origin) && token.mark !== 'unread' && hazardOf(token.mark).washAlways) return true;
+      return !cookedLater(facts, each, token.mark);
+    });
+    if (raw.length > 0) report('raw-crossing', each, surface, raw, batch.eaters.map((guest) => guest.id));
+    const unit = occasion.kitchen.kit.find((one) => one.id === surface);
+    if (unit && unit.keptFreeOf.length > 0) {
+      const carried = union(...[task.id].map(() => step(each)));
+      const barred = carried.filter((token) => token.mark !== 'unread' && unit.keptFreeOf.some((kept) => kept === token.mark || hazardOf(token.mark as never).groups.includes(kept)));
+      if (barred.length > 0) report('kept-free', each, surface, barred, []);
+    }
+  }
+
+  function step(each: StepFacts): Token[] {
+    return each.step.uses.flatMap((line) => residueOf(each.batch.recipe, line, occasion).map((mark): Token => ({ mark, origin: each.batch.planned.id, from: each.task.id })));
+  }
+
+  function report(code: Finding['code'], each: StepFacts, surface: string, bad: readonly Token[], guests: readonly GuestId[]): void {
+    const marks = [...new Set(bad.map((token) => markName(token.mark)))];
+    const from = bad[0]!.from;
+    const once = `${code}/${each.task.id}/${surface}/${guests.join()}`;
+    if (reported.has(once)) return;
+    reported.add(once);
+    const source = facts.steps.find((other) => other.task.id === from);
+    const names = guests.length > 0 && guests.length <= 4 ? ` for ${guests.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id).join(', ')}` : '';
+    const where = surface.startsWith('hands:') ? `the hands of ${occasion.kitchen.cooks.find((cook) => `hands:${cook.id}` === surface)?.name ?? surface}` : occasion.kitchen.kit.find((unit) => unit.id === surface)?.name ?? surface;
+    const some = marks.length > 5 ? `${marks.slice(0, 5).join(', ')} and more` : marks.join(', ');
+    findings.push({
+      code,
+      message: `${where}: ${some} from ${source ? named(occasion, source) : past} ${marks.length > 1 ? 'reach' : 'reaches'} ${named(occasion, each)}${names}.`,
+      tasks: source ? [source.task.id, each.task.id] : [each.task.id],
+      guests,
+    });
+  }
+
+  function served(each: StepFacts, tokens: readonly Token[]): void {
+    const { batch, step: last, task } = each;
+    if (batch.recipe.steps.some((other) => linksOf(batch.recipe, other).some((link) => link.step === last.id))) return;
+    const raw = tokens.filter((token) => isRaw(token.mark) && batch.lineage.has(token.origin));
+    if (raw.length > 0) {
+      const names = [...new Set(raw.map((token) => markName(token.mark)))].join(', ');
+      findings.push({ code: 'raw-served', message: `${batch.dishName} goes out at ${clock(occasion, task.endMin)} with ${names} that no step has cooked.`, tasks: [task.id], guests: batch.eaters.map((guest) => guest.id) });
+    }
+  }
+
+  for (const event of events) event.run();
+  return { findings: [...findings, ...auditFlour(facts, food)], surfaces: timeline, followed: on.size, foodOf: (task) => food.get(task) ?? [] };
+}
+
+const cooked = (token: Token, coreC: number | undefined): boolean => {
+  if (coreC === undefined || token.mark === 'unread') return false;
+  const { safeCoreC } = hazardOf(token.mark);
+  return safeCoreC !== undefined && coreC >= safeCoreC;
+};
+
+/** Whether this step, or one that must come after it, in every version made of it, cooks a raw risk away. */
+function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean {
+  const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
+  if (safeC === undefined) return false;
+  const finishing = [...facts.batches.values()].filter((batch) => batch.planned.base === each.batch.planned.id);
+  return (finishing.length > 0 ? finishing : [each.batch]).every(({ recipe }) => {
+    const reached = new Set<string>([each.step.id]);
+    for (const step of recipe.steps) {
+      if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
+    }
+    return recipe.steps.some((step) => reached.has(step.id) && step.coreC !== undefined && step.coreC >= safeC);
+  });
+}
+
+function washUp(occasion: Facts['occasion'], wash: PlannedWash, on: ReadonlyMap<string, Token[]>, set: (surface: string, tokens: Token[], at: number, by: string) => void): void {
+  set(`hands:${wash.cook}`, [], wash.endMin, wash.id);
+  for (const id of wash.units) {
+    const unit = occasion.kitchen.kit.find((each) => each.id === id);
+    const clean = unit && cleaningOf(unit.material).comesClean;
+    set(id, clean ? [] : [...(on.get(id) ?? [])], wash.endMin, wash.id);
+  }
+}
+
+/** Loose flour in the air, over open work that must stay free of it, until it has settled. */
+function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): Finding[] {
+  const { occasion } = facts;
+  return facts.steps.filter((each) => each.step.looseFlour).flatMap((cloud) => {
+    const dust = (food.get(cloud.task.id) ?? []).concat(cloud.step.uses.flatMap((line) => residueOf(cloud.batch.recipe, line, occasion).map((mark) => ({ mark, origin: cloud.batch.planned.id, from: cloud.task.id }))))
+      .filter((token) => token.origin === cloud.batch.planned.id && token.mark !== 'unread');
+    return facts.steps.flatMap((open): Finding[] => {
+      if (open.step.hands !== 'on' || open.task.startMin >= cloud.task.endMin + rules.flourSettlesMin || open.task.endMin <= cloud.task.startMin) return [];
+      const bad = dust.filter((token) => !isRaw(token.mark) && !open.batch.lineage.has(token.origin));
+      const guests = open.batch.eaters.filter((guest) => bad.some((token) => forbiddenTo(guest).has(token.mark)));
+      if (guests.length === 0) return [];
+      return [{ code: 'flour', message: `Flour from ${named(occasion, cloud)} is in the air over ${named(occasion, open)}, which ${guests.map((guest) => guest.name).join(', ')} eat.`, tasks: [cloud.task.id, open.task.id], guests: guests.map((guest) => guest.id) }];
+    });
+  });
+}

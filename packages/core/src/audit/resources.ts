@@ -1,0 +1,126 @@
+import { cleaningOf, rules } from '../reference/index.ts';
+import type { CookId } from '../model/index.ts';
+import { clock, named, type Facts, type StepFacts } from './facts.ts';
+import type { Finding } from './finding.ts';
+
+interface Span {
+  readonly start: number;
+  readonly end: number;
+  readonly task: string;
+  readonly what: string;
+  /** Spans of one owner do not clash with each other: food stays on its own tray. */
+  readonly owner: string;
+}
+
+function clashesOf(spans: readonly Span[]): readonly (readonly [Span, Span])[] {
+  const sorted = [...spans].sort((a, b) => a.start - b.start || a.end - b.end);
+  const pairs: [Span, Span][] = [];
+  sorted.forEach((one, i) => {
+    for (let j = i + 1; j < sorted.length && sorted[j]!.start < one.end; j++) if (sorted[j]!.owner !== one.owner) pairs.push([one, sorted[j]!]);
+  });
+  return pairs;
+}
+
+/** Kit, cooks, burners, washes: is everything there, and nothing twice at once. */
+export function auditResources(facts: Facts): Finding[] {
+  return [...auditKit(facts), ...auditCooks(facts), ...auditBurners(facts), ...auditWashes(facts)];
+}
+
+function auditKit(facts: Facts): Finding[] {
+  const { occasion } = facts;
+  const findings: Finding[] = [];
+  const units = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
+  const spans = new Map<string, Span[]>();
+  const note = (unit: string, span: Span) => spans.set(unit, [...(spans.get(unit) ?? []), span]);
+  const held = new Map<string, { unit: string; steps: StepFacts[] }>();
+  for (const each of facts.steps) {
+    const { task, step } = each;
+    for (const id of task.units) if (!units.has(id)) findings.push({ code: 'unknown-name', message: `${named(occasion, each)} uses “${id}”, which is not in the kitchen.`, tasks: [task.id], guests: [] });
+    const kinds = task.units.map((id) => units.get(id)?.kind);
+    step.kit.forEach((use, at) => {
+      if (kinds[at] !== use.kind) findings.push({ code: 'kit', message: `${named(occasion, each)} needs a ${use.kind} and has ${kinds[at] ?? 'none'}.`, tasks: [task.id], guests: [] });
+      const unit = task.units[at];
+      if (unit === undefined) return;
+      if (use.as === undefined) {
+        note(unit, { start: task.startMin, end: task.endMin, task: task.id, what: named(occasion, each), owner: task.id });
+        return;
+      }
+      const key = `${each.batch.planned.id}/${use.kind}/${use.as}`;
+      const before = held.get(key);
+      if (before && before.unit !== unit) findings.push({ code: 'kit', message: `${named(occasion, each)} has its food on ${units.get(unit)?.name ?? unit}, but it was on ${units.get(before.unit as never)?.name ?? before.unit}.`, tasks: [before.steps[0]!.task.id, task.id], guests: [] });
+      held.set(key, { unit: before?.unit ?? unit, steps: [...(before?.steps ?? []), each] });
+    });
+  }
+  for (const [key, { unit, steps }] of held) {
+    note(unit, { start: Math.min(...steps.map((each) => each.task.startMin)), end: Math.max(...steps.map((each) => each.task.endMin)), task: steps[0]!.task.id, what: `the food of ${named(occasion, steps[0]!)}`, owner: key });
+  }
+  for (const wash of facts.washes) for (const unit of wash.units) note(unit, { start: wash.startMin, end: wash.endMin, task: wash.id, what: `a wash (${clock(occasion, wash.startMin)})`, owner: wash.id });
+  for (const [unit, list] of spans) {
+    for (const [one, two] of clashesOf(list)) {
+      findings.push({ code: 'kit-twice', message: `${units.get(unit as never)?.name ?? unit} is wanted by ${one.what} and ${two.what} at once.`, tasks: [one.task, two.task], guests: [] });
+    }
+  }
+  return findings;
+}
+
+function auditCooks(facts: Facts): Finding[] {
+  const { occasion } = facts;
+  const findings: Finding[] = [];
+  const cooks = new Map(occasion.kitchen.cooks.map((cook) => [cook.id, cook]));
+  const spans = new Map<CookId, Span[]>();
+  const note = (cook: CookId, start: number, end: number, task: string, what: string) => {
+    const known = cooks.get(cook);
+    if (!known) {
+      findings.push({ code: 'unknown-name', message: `${what} is for “${cook}”, who is no cook here.`, tasks: [task], guests: [] });
+      return;
+    }
+    if (!known.windows.some((window) => window.fromMin <= start && end <= window.toMin)) {
+      findings.push({ code: 'cook-away', message: `${known.name} is not in the kitchen for ${what}.`, tasks: [task], guests: [] });
+    }
+    spans.set(cook, [...(spans.get(cook) ?? []), { start, end, task, what, owner: `${task}@${start}` }]);
+  };
+  for (const each of facts.steps) {
+    const { task, step } = each;
+    const what = named(occasion, each);
+    if (task.cook) note(task.cook, task.startMin, task.endMin, task.id, what);
+    else if (step.hands === 'on') findings.push({ code: 'cook-missing', message: `Nobody does ${what}.`, tasks: [task.id], guests: [] });
+    for (const point of task.attention) note(point.cook, point.startMin, point.endMin, task.id, `“${point.what}” at ${clock(occasion, point.startMin)}, for ${what}`);
+    if (step.hands === 'off') {
+      const wanted = step.attention.map((point) => point.what);
+      const absent = wanted.filter((word) => !task.attention.some((point) => point.what === word && point.startMin >= task.startMin && point.endMin <= task.endMin));
+      if (absent.length > 0 || task.attention.length === 0) findings.push({ code: 'cook-missing', message: `Nobody is there to ${absent.join(', ') || 'set going'} for ${what}.`, tasks: [task.id], guests: [] });
+    }
+  }
+  for (const wash of facts.washes) note(wash.cook, wash.startMin, wash.endMin, wash.id, `a wash at ${clock(occasion, wash.startMin)}`);
+  for (const [cook, list] of spans) {
+    for (const [one, two] of clashesOf(list)) findings.push({ code: 'cook-twice', message: `${cooks.get(cook)!.name} would be busy with ${one.what} and ${two.what} at once.`, tasks: [one.task, two.task], guests: [] });
+  }
+  return findings;
+}
+
+function auditBurners(facts: Facts): Finding[] {
+  const { occasion } = facts;
+  const hot = facts.steps.filter((each) => each.step.burner);
+  for (const each of hot) {
+    const at = each.task.startMin;
+    const together = hot.filter((other) => other.task.startMin <= at && other.task.endMin > at);
+    if (together.length > occasion.kitchen.burners) {
+      return [{ code: 'burners', message: `At ${clock(occasion, at)}, ${together.length} pots are on ${occasion.kitchen.burners} burners.`, tasks: together.map((other) => other.task.id), guests: [] }];
+    }
+  }
+  return [];
+}
+
+function auditWashes(facts: Facts): Finding[] {
+  const { occasion } = facts;
+  const units = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
+  return facts.washes.flatMap((wash): Finding[] => {
+    const known = wash.units.flatMap((id) => units.get(id) ?? []);
+    const needed = known.reduce<number>((sum, unit) => sum + unit.washMin, rules.handWashMin);
+    const at = clock(occasion, wash.startMin);
+    const found: Finding[] = wash.units.filter((id) => !units.has(id)).map((id) => ({ code: 'unknown-name', message: `The wash at ${at} names “${id}”, which is not in the kitchen.`, tasks: [wash.id], guests: [] }));
+    if (wash.endMin - wash.startMin < needed) found.push({ code: 'wash-too-short', message: `The wash at ${at} has ${wash.endMin - wash.startMin} min; ${['hands', ...known.map((unit) => unit.name)].join(', ')} take ${needed}.`, tasks: [wash.id], guests: [] });
+    for (const unit of known) if (!cleaningOf(unit.material).comesClean) found.push({ code: 'wash-in-vain', message: `${unit.name} is washed at ${at}, but ${unit.material} never comes clean of a trace.`, tasks: [wash.id], guests: [] });
+    return found;
+  });
+}

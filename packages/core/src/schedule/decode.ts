@@ -1,5 +1,6 @@
 import { heatsOf } from './chamber.ts';
 import { commit, tryPlace, type Choice, type Refusal } from './place.ts';
+import { prune } from './prune.ts';
 import type { Placed, Problem, Score, Stuck, Timetable, Wash } from './problem.ts';
 import { emptyState, remember, type Prepared, type State } from './state.ts';
 
@@ -48,7 +49,8 @@ export function decode(prepared: Prepared, leaning: Leaning): Timetable | Stuck 
     }
     if (!done) return stuck ?? { activity: state.placed.indexOf(undefined), why: 'circular' };
   }
-  return { placed: state.order, washes: state.washes, heats: heatsOf(state.loads, problem.chamber), score: scoreOf(problem, state.order, state.washes) };
+  const washes = prune(problem, state.order, state.washes);
+  return { placed: state.order, washes, heats: heatsOf(state.loads, problem.chamber), score: scoreOf(problem, state.order, washes) };
 }
 
 function latestEnd(problem: Problem, state: State, { early }: Leaning, index: number): number {

@@ -1,5 +1,5 @@
 import { decode, type Leaning } from './decode.ts';
-import { better, type Activity, type Problem, type Stuck, type Timetable } from './problem.ts';
+import { better, type Problem, type Stuck, type Timetable } from './problem.ts';
 import { prepare } from './state.ts';
 import { seeded } from './random.ts';
 
@@ -15,13 +15,6 @@ export type Step =
 
 export const isStuck = (result: Timetable | Stuck): result is Stuck => 'why' in result;
 
-/** What is free of something is done before what holds it: lean carriers towards serving, guarded work away from it. */
-function firstLean(activities: readonly Activity[]): Float64Array {
-  const guarded = new Map<number, number>();
-  for (const activity of activities) for (const { mark } of activity.guards) guarded.set(mark, (guarded.get(mark) ?? 0) + 1);
-  return Float64Array.from(activities, (activity) => Math.min(20, activity.carries.filter(({ mark }) => guarded.has(mark)).length * 4));
-}
-
 /**
  * Looks for ever better timetables, yielding each improvement and a note of every round. Returns the best,
  * or what stood in the way most often where none was found.
@@ -30,7 +23,7 @@ export function* solve(problem: Problem, { seed, rounds }: SolveOptions): Genera
   const random = seeded(seed);
   const prepared = prepare(problem);
   const size = problem.activities.length;
-  let kept: Leaning = { lean: firstLean(problem.activities), early: new Float64Array(size), patienceMin: 15 };
+  let kept: Leaning = { lean: new Float64Array(size), early: new Float64Array(size), patienceMin: 15 };
   let best: Timetable | undefined;
   const stuck = new Map<string, { count: number; stuck: Stuck }>();
   for (let round = 0; round < rounds; round++) {
@@ -74,10 +67,10 @@ function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => nu
   if (tooEarly && early[stuck.activity]! > 0) {
     // It was itself pulled too early for what comes after.
     early[stuck.activity] = 0;
-  } else if (stuck.follower !== undefined && stuck.shortMin !== undefined && stuck.shortMin < 300 && random() < 0.5) {
+  } else if (stuck.follower !== undefined && stuck.shortMin !== undefined && stuck.shortMin < 300 && random() < 0.2) {
     early[stuck.follower] = early[stuck.follower]! + stuck.shortMin;
   } else {
-    for (const index of withFollowers(problem, stuck.activity)) lean[index] = lean[index]! + 30;
+    for (const index of withFollowers(problem, stuck.activity)) lean[index] = lean[index]! + 60;
   }
   return { lean, early, patienceMin: tried.patienceMin };
 }

@@ -1,0 +1,141 @@
+import { demo } from '../../test-support/demo.ts';
+import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
+import type { Occasion, Plan, PlannedOven, PlannedStep, PlannedWash } from '../model/index.ts';
+import { makePlan } from '../plan/index.ts';
+import { audit } from './audit.ts';
+import { rulesOfAudit, type FindingCode } from './finding.ts';
+
+function planOf(one: Occasion): Plan {
+  const result = makePlan(one, { rounds: 40 });
+  if (result.kind === 'none') throw new Error(result.reason.why);
+  return result.plan;
+}
+
+const lantern = demo('lantern-supper');
+const lanternPlan = planOf(lantern);
+const sunday = demo('sunday-lunch');
+const sundayPlan = planOf(sunday);
+
+/** A copy of a plan with one thing changed. */
+function changed(plan: Plan, change: (copy: Plan, stepOf: (id: string) => PlannedStep) => void): Plan {
+  const copy = structuredClone(plan);
+  change(copy, (id) => {
+    const found = copy.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.id === id);
+    if (!found) throw new Error(`No step ${id}`);
+    return found;
+  });
+  return copy;
+}
+
+const codes = (one: Occasion, plan: Plan): FindingCode[] => [...new Set(audit(one, plan).findings.map((finding) => finding.code))];
+
+test('the plans of both demo occasions pass, with everything counted', () => {
+  for (const [one, plan] of [[lantern, lanternPlan], [sunday, sundayPlan]] as const) {
+    const report = audit(one, plan);
+    expect(report.findings).toEqual([]);
+    expect(report.passed).toBe(true);
+    expect(report.checked.steps).toBe(plan.tasks.filter((task) => task.kind === 'step').length);
+    expect(report.checked.rules).toHaveLength(Object.keys(rulesOfAudit).length);
+  }
+});
+
+describe('planted violations, one at a time in a valid plan', () => {
+  const plant: readonly [string, FindingCode, (copy: Plan, stepOf: (id: string) => PlannedStep) => void][] = [
+    ['a step left out', 'missing-step', (copy) => { copy.tasks = copy.tasks.filter((task) => task.id !== 'chicken.as-written.carve'); }],
+    ['a step done twice', 'missing-step', (copy, stepOf) => { copy.tasks.push({ ...stepOf('crumble.as-written.rub'), id: 'again' }); }],
+    ['a roast cut short', 'too-short', (_, stepOf) => { const roast = stepOf('chicken.as-written.roast'); roast.startMin = roast.endMin - 30; }],
+    ['gravy before the roast is out', 'order', (_, stepOf) => { const gravy = stepOf('chicken.as-written.gravy'); const length = gravy.endMin - gravy.startMin; gravy.startMin = stepOf('chicken.as-written.roast').startMin; gravy.endMin = gravy.startMin + length; }],
+    ['beans tossed long after they were boiled', 'waits-too-long', (_, stepOf) => { const boil = stepOf('beans.as-written.boil'); boil.startMin -= 90; boil.endMin -= 90; }],
+    ['potatoes ready after serving', 'late', (_, stepOf) => { const roast = stepOf('potatoes.as-written.roast'); roast.startMin += 60; roast.endMin += 60; }],
+    ['potatoes standing for an hour', 'stands-too-long', (_, stepOf) => { const roast = stepOf('potatoes.as-written.roast'); roast.startMin -= 60; roast.endMin -= 60; }],
+    ['a board swapped for a knife', 'kit', (_, stepOf) => { stepOf('potatoes.as-written.cut').units[0] = 'knife-1' as never; }],
+    ['the cook in two places', 'cook-twice', (_, stepOf) => { const carve = stepOf('chicken.as-written.carve'); const gravy = stepOf('chicken.as-written.gravy'); const length = carve.endMin - carve.startMin; carve.startMin = gravy.startMin; carve.endMin = gravy.startMin + length; }],
+    ['the cook called in from the garden', 'cook-away', (_, stepOf) => { const top = stepOf('beans.as-written.top'); top.startMin = -900; top.endMin = -890; }],
+    ['nobody to carve', 'cook-missing', (_, stepOf) => { delete stepOf('chicken.as-written.carve').cook; }],
+    ['nobody to turn the potatoes', 'cook-missing', (_, stepOf) => { const roast = stepOf('potatoes.as-written.roast'); roast.attention = roast.attention.filter((point) => !/turn/.test(point.what)); }],
+    ['an oven set too low', 'oven-temperature', (copy) => { copy.tasks.filter((task): task is PlannedOven => task.kind === 'oven').forEach((oven) => { oven.temperatureC = 140; }); }],
+    ['an oven that was never preheated', 'oven-temperature', (copy) => { const oven = copy.tasks.find((task): task is PlannedOven => task.kind === 'oven')!; oven.startMin = oven.endMin; }],
+    ['two loads on one rack', 'oven-room', (_, stepOf) => { stepOf('potatoes.as-written.roast').racks = [...stepOf('chicken.as-written.roast').racks]; }],
+    ['a wash of no time', 'wash-too-short', (copy) => { const wash = copy.tasks.find((task): task is PlannedWash => task.kind === 'wash')!; wash.endMin = wash.startMin; }],
+    ['raw poultry not washed off', 'raw-crossing', (copy) => { copy.tasks = copy.tasks.filter((task) => task.kind !== 'wash'); }],
+    ['a cook nobody knows', 'unknown-name', (_, stepOf) => { stepOf('chicken.as-written.carve').cook = 'stranger' as never; }],
+    ['a plan for another evening', 'stale', (copy) => { copy.basis = '0'.repeat(16); }],
+  ];
+
+  test.each(plant)('%s', (_, code, change) => {
+    expect(codes(sunday, changed(sundayPlan, change))).toContain(code);
+  });
+
+  test('every wash of the plan is needed: without any one of them something crosses', () => {
+    for (const wash of lanternPlan.tasks.filter((task): task is PlannedWash => task.kind === 'wash')) {
+      const without = { ...lanternPlan, tasks: lanternPlan.tasks.filter((task) => task !== wash) };
+      expect(codes(lantern, without)).not.toEqual([]);
+    }
+  });
+});
+
+describe('crossings', () => {
+  const board = unit('board-1', 'board', 'plastic');
+  const bread = recipe('bread', [line('flour', 'breadcrumbs')], [step('crumb', { uses: ['flour'], kit: [{ kind: 'board' }] })]);
+  const plums = recipe('plums', [line('plums', 'plum')], [step('stone', { uses: ['plums'], kit: [{ kind: 'board' }] })]);
+  const table = occasion({ guests: [guest('ana'), guest('oriel', noTrace('gluten'))], recipes: [bread, plums], dishes: [dish('bread'), dish('plums')], kit: [board] });
+  const good = planOf(table);
+
+  test('what is free from wheat is cut first, or after a wash', () => {
+    const [crumb, stone] = ['bread.plain.crumb', 'plums.plain.stone'].map((id) => good.tasks.find((task) => task.id === id)!);
+    const washed = good.tasks.some((task) => task.kind === 'wash' && task.startMin >= crumb!.endMin && task.endMin <= stone!.startMin);
+    expect(stone!.endMin <= crumb!.startMin || washed).toBe(true);
+    expect(audit(table, good).findings).toEqual([]);
+  });
+
+  test('the other way round without a wash, wheat reaches Oriel, in a sentence that names board, dish and guest', () => {
+    const swapped = changed(good, (copy, stepOf) => {
+      copy.tasks = copy.tasks.filter((task) => task.kind !== 'wash');
+      Object.assign(stepOf('bread.plain.crumb'), { startMin: -20, endMin: -15 });
+      Object.assign(stepOf('plums.plain.stone'), { startMin: -10, endMin: -5 });
+    });
+    const finding = audit(table, swapped).findings.find((each) => each.code === 'crossing' && /board-1/.test(each.message))!;
+    expect(finding.message).toMatch(/board-1: wheat.*crumb.*reach.*stone.*oriel/);
+    expect(finding.guests).toEqual(['oriel']);
+  });
+
+  test('a wooden board is no board for a no-trace guest, washed or not', () => {
+    const wooden = { ...table, kitchen: { ...table.kitchen, kit: table.kitchen.kit.map((each) => ({ ...each, material: 'wood' as const })) } };
+    const plan = { ...good, basis: planBasis(wooden) };
+    expect(codes(wooden, plan)).toContain('unclean-past');
+    expect(makePlan(wooden, { rounds: 5 })).toMatchObject({ kind: 'none' });
+  });
+
+  test('flour in the air over open food of a no-trace guest', () => {
+    const dusty = { ...table, recipes: table.recipes.map((each) => (each.id === 'bread' ? { ...each, steps: each.steps.map((one) => ({ ...one, looseFlour: true })) } : each)) };
+    const plan = planOf(dusty);
+    expect(audit(dusty, plan).findings).toEqual([]);
+    const close = changed(plan, (_, stepOf) => {
+      Object.assign(stepOf('bread.plain.crumb'), { startMin: -30, endMin: -25 });
+      Object.assign(stepOf('plums.plain.stone'), { startMin: -20, endMin: -15 });
+    });
+    expect(codes(dusty, close)).toContain('flour');
+  });
+
+  test('a burner too many, one pan for two dishes, a grill that is shared', () => {
+    const hot = (id: string) => recipe(id, [line('plums', 'plum')], [step('boil', { uses: ['plums'], hands: 'off', burner: true, kit: [{ kind: 'saucepan' }] })]);
+    const two = occasion({ guests: [guest('ana')], recipes: [hot('jam'), hot('sauce')], burners: 2, kit: [unit('saucepan-1', 'saucepan'), unit('saucepan-2', 'saucepan')] });
+    const plan = changed(planOf(two), (_, stepOf) => {
+      Object.assign(stepOf('jam.plain.boil'), { startMin: -10, endMin: -5 });
+      Object.assign(stepOf('sauce.plain.boil'), { startMin: -10, endMin: -5, units: [...stepOf('jam.plain.boil').units] });
+    });
+    expect(codes(two, plan)).toContain('kit-twice');
+    const fewer = { ...two, kitchen: { ...two.kitchen, burners: 1 } };
+    expect(codes(fewer, { ...plan, basis: planBasis(fewer) })).toContain('burners');
+  });
+
+  test('raw poultry that no step brings to 74 °C is said, whatever else is well', () => {
+    const raw = occasion({ guests: [guest('ana')], recipes: [recipe('duck', [line('duck', 'duck-leg')], [step('sear', { uses: ['duck'], coreC: 60 })])] });
+    expect(codes(raw, planOf(raw))).toEqual(['raw-served']);
+  });
+});
+
+function planBasis(one: Occasion): string {
+  const { basisOf } = jest.requireActual<typeof import('../model/index.ts')>('../model/index.ts');
+  return basisOf(one);
+}

@@ -1,0 +1,20 @@
+import * as v from 'valibot';
+import { ClockTime, Day, Name, Occasion, Plan } from '@lupin/core';
+
+/** What goes over the wire, written once: the server checks it, the OpenAPI page shows it, the web app is typed by it. */
+export const Revision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(1, 'Revisions count from 1.'));
+
+export const NewOccasion = v.union([
+  v.strictObject({ name: Name, date: Day, serveAt: v.optional(ClockTime, '18:30') }),
+  v.strictObject({ occasion: Occasion }),
+]);
+export const PutOccasion = v.strictObject({ baseRevision: Revision, occasion: Occasion });
+export const RestoreOccasion = v.strictObject({ baseRevision: Revision, revision: Revision });
+export const PutPlan = v.strictObject({ plan: Plan });
+export const PutTick = v.strictObject({ basis: v.pipe(v.string(), v.maxLength(64)), task: v.pipe(v.string(), v.minLength(1, 'Which task?'), v.maxLength(200)), done: v.boolean('Done is true or false.') });
+export const MakePlan = v.strictObject({
+  occasion: Occasion,
+  seed: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2 ** 31)), 1),
+  rounds: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(2000)), 60),
+});
+export const AuditPlan = v.strictObject({ occasion: Occasion, plan: Plan });

@@ -1,0 +1,41 @@
+/** Every error the API gives, once. RFC 9457: `type` is urn:lupin:problem:<code>. */
+export const problemCodes = {
+  'malformed-json': { status: 400, title: 'The body is not JSON.' },
+  'wrong-host': { status: 403, title: 'This server answers to this machine only.' },
+  'unknown-occasion': { status: 404, title: 'There is no such occasion.' },
+  'unknown-revision': { status: 404, title: 'There is no such revision.' },
+  'no-plan': { status: 404, title: 'No plan is kept for this occasion.' },
+  'not-found': { status: 404, title: 'There is nothing at this address.' },
+  'stale-revision': { status: 409, title: 'Somebody has changed it meanwhile.' },
+  'occasion-exists': { status: 409, title: 'There is an occasion with this id.' },
+  'stale-plan': { status: 409, title: 'The plan rests on an older state of the occasion.' },
+  'too-large': { status: 413, title: 'The body is larger than 4 MB.' },
+  'wrong-media-type': { status: 415, title: 'The body must be application/json.' },
+  'invalid-field': { status: 422, title: 'Something in it is not right.' },
+  'plan-has-findings': { status: 422, title: 'The audit objects to this plan.' },
+  'no-plan-possible': { status: 422, title: 'No plan holds all of this.' },
+  'internal': { status: 500, title: 'Something went wrong here; nothing was changed.' },
+} as const;
+
+export type ProblemCode = keyof typeof problemCodes;
+
+export interface FieldError {
+  /** JSON Pointer (RFC 6901) to the field. */
+  readonly pointer: string;
+  readonly message: string;
+}
+
+/** A problem to be answered with; thrown by routes and turned into application/problem+json. */
+export class Problem extends Error {
+  constructor(readonly code: ProblemCode, readonly detail = '', readonly extra: Readonly<Record<string, unknown>> = {}) {
+    super(detail || problemCodes[code].title);
+  }
+
+  get status(): number {
+    return problemCodes[this.code].status;
+  }
+
+  body(instance: string): Record<string, unknown> {
+    return { type: `urn:lupin:problem:${this.code}`, title: problemCodes[this.code].title, status: this.status, code: this.code, ...(this.detail ? { detail: this.detail } : {}), instance, ...this.extra };
+  }
+}

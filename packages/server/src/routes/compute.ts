@@ -1,0 +1,24 @@
+import type { FastifyInstance } from 'fastify';
+import { audit, makePlan } from '@lupin/core';
+import { AuditPlan, MakePlan } from '../contract.ts';
+import { Problem } from '../problems.ts';
+import type { Store } from '../store.ts';
+import { checked } from '../validation.ts';
+
+/** The computation over HTTP, for scripts; nothing is kept. */
+export function computeRoutes(app: FastifyInstance, store: Store): void {
+  app.get('/api/recipes', { schema: { summary: 'The recipe library', tags: ['recipes'] } }, () => store.recipes());
+
+  app.post('/api/plan', { schema: { summary: 'Plan an occasion', tags: ['plan'], body: MakePlan } }, (request) => {
+    const { occasion, seed, rounds } = checked(MakePlan, request.body);
+    const result = makePlan(occasion, { seed, rounds });
+    if (result.kind === 'none') throw new Problem('no-plan-possible', `${result.reason.what} ${result.reason.why}`, { reason: result.reason });
+    return result.plan;
+  });
+
+  app.post('/api/audit', { schema: { summary: 'Audit a plan against an occasion', tags: ['plan'], body: AuditPlan } }, (request) => {
+    const { occasion, plan } = checked(AuditPlan, request.body);
+    const { surfaces, ...report } = audit(occasion, plan);
+    return { ...report, surfaces: Object.fromEntries(surfaces) };
+  });
+}

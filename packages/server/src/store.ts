@@ -1,0 +1,162 @@
+import { and, asc, desc, eq } from 'drizzle-orm';
+import * as v from 'valibot';
+import { Occasion, Plan, Recipe, type OccasionId } from '@lupin/core';
+import type { Db } from './db/open.ts';
+import { occasionRevisions, occasions, plans, recipes, ticks } from './db/schema.ts';
+import { Problem } from './problems.ts';
+
+export interface Kept<T> {
+  readonly revision: number;
+  readonly occasion: T;
+}
+
+export interface OccasionSummary {
+  readonly id: string;
+  readonly revision: number;
+  readonly name: string;
+  readonly note: string;
+  readonly date: string;
+  readonly serveAt: string;
+  readonly guests: number;
+  readonly dishes: number;
+  readonly changedAt: string;
+}
+
+export interface Tick {
+  readonly basis: string;
+  readonly task: string;
+  readonly doneAt: string;
+}
+
+/** Which top-level parts of two occasions differ: what a person needs to know when somebody else was faster. */
+function changedParts(before: Occasion, after: Occasion): string[] {
+  return (Object.keys(after) as (keyof Occasion)[]).filter((part) => JSON.stringify(before[part]) !== JSON.stringify(after[part]));
+}
+
+/** All reading and writing of the database. A write names the revision it is based on; a stale one changes nothing. */
+export class Store {
+  private writing: Promise<unknown> = Promise.resolve();
+
+  constructor(private readonly db: Db, private readonly now: () => Date) {}
+
+  /** Writes follow each other, so that "read the revision, then write the next" cannot interleave. */
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const next = this.writing.then(work, work);
+    this.writing = next.catch(() => undefined);
+    return next;
+  }
+
+  async list(): Promise<OccasionSummary[]> {
+    const rows = await this.db.select().from(occasions);
+    return rows
+      .map(({ document, revision, changedAt }) => {
+        const { id, name, note, date, serveAt, guests, dishes } = JSON.parse(document) as Occasion;
+        return { id, revision, name, note, date, serveAt, guests: guests.length, dishes: dishes.length, changedAt };
+      })
+      .sort((a, b) => (a.date < b.date ? 1 : -1));
+  }
+
+  async get(id: string): Promise<Kept<Occasion>> {
+    const [row] = await this.db.select().from(occasions).where(eq(occasions.id, id));
+    if (!row) throw new Problem('unknown-occasion', `No occasion "${id}".`);
+    return { revision: row.revision, occasion: v.parse(Occasion, JSON.parse(row.document)) };
+  }
+
+  create(occasion: Occasion): Promise<Kept<Occasion>> {
+    return this.inTurn(async () => {
+      const [known] = await this.db.select({ id: occasions.id }).from(occasions).where(eq(occasions.id, occasion.id));
+      if (known) throw new Problem('occasion-exists', `An occasion "${occasion.id}" is there already.`);
+      const document = JSON.stringify(occasion);
+      const changedAt = this.now().toISOString();
+      await this.db.batch([
+        this.db.insert(occasions).values({ id: occasion.id, revision: 1, document, changedAt }),
+        this.db.insert(occasionRevisions).values({ occasion: occasion.id, revision: 1, document, changedAt }),
+      ]);
+      return { revision: 1, occasion };
+    });
+  }
+
+  /** Writes a new revision. Refused with what changed where `baseRevision` is not the latest. */
+  put(id: OccasionId | string, baseRevision: number, occasion: Occasion): Promise<Kept<Occasion>> {
+    return this.inTurn(async () => {
+      const current = await this.get(id);
+      if (current.revision !== baseRevision) {
+        const [base] = await this.db.select().from(occasionRevisions).where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, baseRevision)));
+        const changed = base ? changedParts(JSON.parse(base.document) as Occasion, current.occasion) : [];
+        throw new Problem('stale-revision', `You changed revision ${baseRevision}; revision ${current.revision} has other ${changed.join(', ') || 'contents'}.`, { revision: current.revision, changed });
+      }
+      const revision = baseRevision + 1;
+      const document = JSON.stringify(occasion);
+      const changedAt = this.now().toISOString();
+      await this.db.batch([
+        // The primary key refuses a second writer of the same revision even from another process.
+        this.db.insert(occasionRevisions).values({ occasion: id, revision, document, changedAt }),
+        this.db.update(occasions).set({ revision, document, changedAt }).where(and(eq(occasions.id, id), eq(occasions.revision, baseRevision))),
+      ]);
+      return { revision, occasion };
+    });
+  }
+
+  /** Makes an earlier revision the newest: undo, and undo of undo. */
+  async restore(id: string, baseRevision: number, revision: number): Promise<Kept<Occasion>> {
+    await this.get(id);
+    const [row] = await this.db.select().from(occasionRevisions).where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, revision)));
+    if (!row) throw new Problem('unknown-revision', `Occasion "${id}" has no revision ${revision}.`);
+    return this.put(id, baseRevision, v.parse(Occasion, JSON.parse(row.document)));
+  }
+
+  async revisions(id: string): Promise<{ revision: number; changedAt: string }[]> {
+    await this.get(id);
+    return this.db.select({ revision: occasionRevisions.revision, changedAt: occasionRevisions.changedAt }).from(occasionRevisions).where(eq(occasionRevisions.occasion, id)).orderBy(desc(occasionRevisions.revision));
+  }
+
+  remove(id: string): Promise<void> {
+    return this.inTurn(async () => {
+      await this.get(id);
+      await this.db.batch([
+        this.db.delete(ticks).where(eq(ticks.occasion, id)),
+        this.db.delete(plans).where(eq(plans.occasion, id)),
+        this.db.delete(occasionRevisions).where(eq(occasionRevisions.occasion, id)),
+        this.db.delete(occasions).where(eq(occasions.id, id)),
+      ]);
+    });
+  }
+
+  async recipes(): Promise<Recipe[]> {
+    const rows = await this.db.select().from(recipes).orderBy(asc(recipes.id));
+    return rows.map((row) => v.parse(Recipe, JSON.parse(row.document)));
+  }
+
+  async addRecipes(all: readonly Recipe[]): Promise<void> {
+    for (const recipe of all) {
+      const document = JSON.stringify(recipe);
+      await this.db.insert(recipes).values({ id: recipe.id, document }).onConflictDoUpdate({ target: recipes.id, set: { document } });
+    }
+  }
+
+  async plan(id: string): Promise<Plan> {
+    await this.get(id);
+    const [row] = await this.db.select().from(plans).where(eq(plans.occasion, id));
+    if (!row) throw new Problem('no-plan', `No plan is kept for "${id}" yet.`);
+    return v.parse(Plan, JSON.parse(row.document));
+  }
+
+  async keepPlan(id: string, plan: Plan): Promise<void> {
+    const values = { basis: plan.basis, document: JSON.stringify(plan), keptAt: this.now().toISOString() };
+    await this.inTurn(() => this.db.insert(plans).values({ occasion: id, ...values }).onConflictDoUpdate({ target: plans.occasion, set: values }));
+  }
+
+  async ticks(id: string): Promise<Tick[]> {
+    await this.get(id);
+    return this.db.select({ basis: ticks.basis, task: ticks.task, doneAt: ticks.doneAt }).from(ticks).where(eq(ticks.occasion, id)).orderBy(asc(ticks.doneAt));
+  }
+
+  async tick(id: string, basis: string, task: string, done: boolean): Promise<Tick[]> {
+    await this.get(id);
+    await this.inTurn(async () => {
+      if (done) await this.db.insert(ticks).values({ occasion: id, basis, task, doneAt: this.now().toISOString() }).onConflictDoNothing();
+      else await this.db.delete(ticks).where(and(eq(ticks.occasion, id), eq(ticks.basis, basis), eq(ticks.task, task)));
+    });
+    return this.ticks(id);
+  }
+}

@@ -10,3 +10,5 @@ export * from './tasks/index.ts';
 export * from './plan/index.ts';
 export * from './formats/index.ts';
 export * from './audit/index.ts';
+export * from './cookday/index.ts';
+export * from './contract/index.ts';

@@ -1,32 +1,9 @@
 import { and, asc, desc, eq } from 'drizzle-orm';
 import * as v from 'valibot';
-import { Occasion, Plan, Recipe, type OccasionId } from '@lupin/core';
+import { Occasion, Plan, Recipe, type KeptOccasion, type OccasionId, type OccasionSummary, type Tick } from '@lupin/core';
 import type { Db } from './db/open.ts';
 import { occasionRevisions, occasions, plans, recipes, ticks } from './db/schema.ts';
 import { Problem } from './problems.ts';
-
-export interface Kept<T> {
-  readonly revision: number;
-  readonly occasion: T;
-}
-
-export interface OccasionSummary {
-  readonly id: string;
-  readonly revision: number;
-  readonly name: string;
-  readonly note: string;
-  readonly date: string;
-  readonly serveAt: string;
-  readonly guests: number;
-  readonly dishes: number;
-  readonly changedAt: string;
-}
-
-export interface Tick {
-  readonly basis: string;
-  readonly task: string;
-  readonly doneAt: string;
-}
 
 /** Which top-level parts of two occasions differ: what a person needs to know when somebody else was faster. */
 function changedParts(before: Occasion, after: Occasion): string[] {
@@ -56,13 +33,13 @@ export class Store {
       .sort((a, b) => (a.date < b.date ? 1 : -1));
   }
 
-  async get(id: string): Promise<Kept<Occasion>> {
+  async get(id: string): Promise<KeptOccasion> {
     const [row] = await this.db.select().from(occasions).where(eq(occasions.id, id));
     if (!row) throw new Problem('unknown-occasion', `No occasion "${id}".`);
     return { revision: row.revision, occasion: v.parse(Occasion, JSON.parse(row.document)) };
   }
 
-  create(occasion: Occasion): Promise<Kept<Occasion>> {
+  create(occasion: Occasion): Promise<KeptOccasion> {
     return this.inTurn(async () => {
       const [known] = await this.db.select({ id: occasions.id }).from(occasions).where(eq(occasions.id, occasion.id));
       if (known) throw new Problem('occasion-exists', `An occasion "${occasion.id}" is there already.`);
@@ -77,7 +54,7 @@ export class Store {
   }
 
   /** Writes a new revision. Refused with what changed where `baseRevision` is not the latest. */
-  put(id: OccasionId | string, baseRevision: number, occasion: Occasion): Promise<Kept<Occasion>> {
+  put(id: OccasionId | string, baseRevision: number, occasion: Occasion): Promise<KeptOccasion> {
     return this.inTurn(async () => {
       const current = await this.get(id);
       if (current.revision !== baseRevision) {
@@ -98,7 +75,7 @@ export class Store {
   }
 
   /** Makes an earlier revision the newest: undo, and undo of undo. */
-  async restore(id: string, baseRevision: number, revision: number): Promise<Kept<Occasion>> {
+  async restore(id: string, baseRevision: number, revision: number): Promise<KeptOccasion> {
     await this.get(id);
     const [row] = await this.db.select().from(occasionRevisions).where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, revision)));
     if (!row) throw new Problem('unknown-revision', `Occasion "${id}" has no revision ${revision}.`);

@@ -1,4 +1,4 @@
-import { bearingOf, foodOf, hazardOf, type HazardId } from '../reference/index.ts';
+import { bearingOf, foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
 import type { Guest, LabelRecord, LineId, Need, Strictness } from '../model/index.ts';
 import type { Evidence, Level } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
@@ -11,6 +11,8 @@ export interface Reason {
   readonly verdict: Verdict;
   readonly need: Need;
   readonly line?: LineId | undefined;
+  /** The catalogue food of that line. */
+  readonly food?: FoodId | undefined;
   readonly hazard?: HazardId | undefined;
   /** Short sentences, need first; the one in the middle holds the line's own words. */
   readonly chain: readonly string[];
@@ -97,13 +99,13 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
     const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${guest.confirmedOn}` : 'not yet confirmed with them'}`;
     for (const each of evidence) {
       const { verdict, hazard } = weighEvidence(each, need, labels);
-      if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, hazard, chain: [start, `“${each.words}”`, each.because] });
-      else if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ verdict, need, line: each.line, chain: [start, `“${each.words}”`, each.because] });
+      if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, food: each.food, hazard, chain: [start, `“${each.words}”`, each.because] });
+      else if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ verdict, need, line: each.line, food: each.food, chain: [start, `“${each.words}”`, each.because] });
       // A label read for hazards says nothing of garlic unless garlic was looked for.
       if (need.kind === 'food' && need.strictness !== 'prefers-not' && each.about.kind === 'food' && each.food === each.about.food && foodOf(each.about.food)?.kind === 'composite') {
         const label = labels.find((one) => one.food === each.food);
         if (label && !label.foodsAbsent.includes(need.food) && !label.foodsFound.includes(need.food)) {
-          reasons.push({ verdict: 'check', need, line: each.line, chain: [start, `“${each.words}”`, `The label of ${label.product} was read, but not for ${foodOf(need.food)?.name ?? need.food}.`] });
+          reasons.push({ verdict: 'check', need, line: each.line, food: each.food, chain: [start, `“${each.words}”`, `The label of ${label.product} was read, but not for ${foodOf(need.food)?.name ?? need.food}.`] });
         }
       }
     }

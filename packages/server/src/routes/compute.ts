@@ -1,6 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { audit, makePlan } from '@lupin/core';
-import { AuditPlan, MakePlan } from '../contract.ts';
+import { audit, makePlan, AuditPlan, MakePlan } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';

@@ -1,7 +1,6 @@
 import type { FastifyInstance } from 'fastify';
 import * as v from 'valibot';
-import { audit, basisOf, Occasion } from '@lupin/core';
-import { NewOccasion, PutOccasion, PutPlan, PutTick, RestoreOccasion } from '../contract.ts';
+import { audit, basisOf, Occasion, NewOccasion, PutOccasion, PutPlan, PutTick, RestoreOccasion } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { ClockTime, Day, Name, Occasion, Plan } from '@lupin/core';
+import { ClockTime, Day, Name, Occasion, Plan } from '../model/index.ts';
 
 /** What goes over the wire, written once: the server checks it, the OpenAPI page shows it, the web app is typed by it. */
 export const Revision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(1, 'Revisions count from 1.'));
@@ -18,3 +18,37 @@ export const MakePlan = v.strictObject({
   rounds: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(2000)), 60),
 });
 export const AuditPlan = v.strictObject({ occasion: Occasion, plan: Plan });
+
+/** What the API answers. */
+export interface OccasionSummary {
+  readonly id: string;
+  readonly revision: number;
+  readonly name: string;
+  readonly note: string;
+  readonly date: string;
+  readonly serveAt: string;
+  readonly guests: number;
+  readonly dishes: number;
+  readonly changedAt: string;
+}
+
+export interface KeptOccasion {
+  readonly revision: number;
+  readonly occasion: Occasion;
+}
+
+export interface Tick {
+  readonly basis: string;
+  readonly task: string;
+  readonly doneAt: string;
+}
+
+/** A problem document (RFC 9457) as Lupin sends it. */
+export interface ProblemDocument {
+  readonly type: string;
+  readonly title: string;
+  readonly status: number;
+  readonly code: string;
+  readonly detail?: string;
+  readonly errors?: readonly { readonly pointer: string; readonly message: string }[];
+}

@@ -1,0 +1,161 @@
+import { foodOf, hazardOf } from '../reference/index.ts';
+import type { Amount, CookId, DishId, GuestId, IngredientLine, Occasion, Plan, ResidueMark } from '../model/index.ts';
+import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
+import { scaleAmount } from '../scale/index.ts';
+import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
+import { massOf } from '../versions/index.ts';
+
+/** One ingredient as it goes into one step of one batch. */
+export interface EntryAmount {
+  readonly line: IngredientLine;
+  readonly amount: Amount;
+  readonly massG?: number | undefined;
+}
+
+interface EntryBase {
+  /** The same in every plan that has the same task. */
+  readonly id: string;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly cook?: CookId | undefined;
+  readonly title: string;
+}
+
+/** A step: by hand, or one that goes by itself from here on. */
+export interface StepEntry extends EntryBase {
+  readonly kind: 'step';
+  readonly dish: DishId;
+  readonly dishName: string;
+  /** "with coconut custard", or "for all versions" of a base; empty where the dish has one version. */
+  readonly versionName: string;
+  readonly text: string;
+  readonly hands: 'on' | 'off';
+  readonly burner: boolean;
+  readonly leastMin: number;
+  readonly mostMin: number;
+  readonly until: string;
+  readonly coreC?: number | undefined;
+  readonly amounts: readonly EntryAmount[];
+  readonly kit: readonly string[];
+  readonly oven?: { readonly rack: string; readonly temperatureC: number } | undefined;
+  /** Allergens that must stay out of it, for the guests who eat it. */
+  readonly freeFrom: readonly string[];
+  readonly freeFor: readonly GuestId[];
+  /** Its food is raw meat, fish or poultry. */
+  readonly raw: boolean;
+}
+
+/** A moment inside something that goes by itself: turn, stir, take out. */
+export interface LookEntry extends EntryBase {
+  readonly kind: 'look';
+  readonly dishName: string;
+  readonly until: string;
+  readonly of: string;
+}
+
+export interface WashEntry extends EntryBase {
+  readonly kind: 'wash';
+  readonly items: readonly string[];
+  readonly carries: readonly string[];
+  readonly before: string;
+  readonly guests: readonly GuestId[];
+}
+
+export interface OvenEntry extends EntryBase {
+  readonly kind: 'oven';
+  readonly temperatureC: number;
+}
+
+export type RunSheetEntry = StepEntry | LookEntry | WashEntry | OvenEntry;
+
+const rackNames = ['upper rack', 'lower rack'] as const;
+
+export const markWords = (mark: ResidueMark): string => (mark === 'unread' ? 'something whose label is unread' : hazardOf(mark).name);
+
+function versionNameOf(occasion: Occasion, batch: Batch): string {
+  const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
+  if (batch.versions.length > 1) return 'for all versions';
+  return dish.versions.length > 1 ? dish.versions.find((each) => each.id === batch.versions[0])!.name : '';
+}
+
+function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): StepEntry | undefined {
+  const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
+  if (planned?.kind !== 'step') return undefined;
+  const { step } = task;
+  const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
+  const oven = plan.tasks.find((each) => each.kind === 'oven' && each.endMin <= planned.startMin && each.untilMin >= planned.endMin);
+  const freeFor = batch.eaters.filter((id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0);
+  return {
+    kind: 'step',
+    id: task.id,
+    startMin: planned.startMin,
+    endMin: planned.endMin,
+    cook: planned.cook,
+    title: task.title,
+    dish: batch.dish,
+    dishName: batch.recipe.name,
+    versionName: versionNameOf(occasion, batch),
+    text: step.text,
+    hands: step.hands,
+    burner: step.burner,
+    leastMin: task.durationMin.least,
+    mostMin: task.durationMin.most,
+    until: step.until,
+    coreC: step.coreC,
+    amounts: step.uses.flatMap((id): EntryAmount[] => {
+      const line = batch.recipe.lines.find((each) => each.id === id);
+      if (!line) return [];
+      const amount = scaleAmount(line.amount, batch.factor);
+      return [{ line, amount, massG: massOf(amount, line.food ? foodOf(line.food) : undefined) }];
+    }),
+    kit: planned.units.map((id) => unitName.get(id) ?? id),
+    oven: step.oven && oven?.kind === 'oven' ? { rack: planned.racks.map((rack) => rackNames[rack] ?? '').join(' and '), temperatureC: oven.temperatureC } : undefined,
+    freeFrom: [...new Set(freeFor.flatMap((id) => occasion.guests.find((guest) => guest.id === id)!.needs.flatMap((need) => (need.kind === 'hazard' && need.strictness === 'no-trace' ? [hazardOf(need.hazard).name] : need.kind === 'diet' && need.strictness === 'no-trace' ? [need.diet] : []))))],
+    freeFor,
+    raw: task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways),
+  };
+}
+
+/** Everything that happens, in time order, in the words a cook needs at the bench. */
+export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(occasion)): readonly RunSheetEntry[] {
+  const network = tasksOf(occasion, table);
+  const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
+  const titles = new Map(network.tasks.map((task) => [task.id, task.title]));
+  const unitName = new Map<string, string>(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
+  const entries: RunSheetEntry[] = [];
+  for (const task of network.tasks) {
+    const batch = batches.get(task.batch)!;
+    const entry = stepEntry(occasion, plan, task, batch);
+    if (!entry) continue;
+    entries.push(entry);
+    const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
+    if (planned?.kind !== 'step') continue;
+    planned.attention.forEach((point, index) => {
+      // The first minute is the step itself.
+      if (point.startMin === planned.startMin) return;
+      const last = index === planned.attention.length - 1;
+      entries.push({ kind: 'look', id: `${task.id}@${index}`, startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${task.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id });
+    });
+  }
+  for (const planned of plan.tasks) {
+    if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: 'Oven to', temperatureC: planned.temperatureC });
+    if (planned.kind !== 'wash') continue;
+    const items = ['hands', ...planned.units.map((id) => unitName.get(id) ?? id)];
+    const next = planned.because[0];
+    entries.push({
+      kind: 'wash', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, cook: planned.cook,
+      title: `Wash ${listed(items.map((item) => item.toLowerCase()))}`,
+      items,
+      carries: [...new Set(planned.because.flatMap((why) => why.hazards.map(markWords)))],
+      before: next ? titles.get(next.before) ?? '' : '',
+      guests: [...new Set(planned.because.flatMap((why) => why.guests))],
+    });
+  }
+  const rank = { oven: 0, look: 1, wash: 2, step: 3 };
+  return entries.sort((a, b) => a.startMin - b.startMin || rank[a.kind] - rank[b.kind] || (a.id < b.id ? -1 : 1));
+}
+
+/** "a, b and c". */
+export function listed(words: readonly string[]): string {
+  return words.length <= 1 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
+}

@@ -1,0 +1,31 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** Revisions one can go back and forward to, for each occasion. */
+export interface History {
+  readonly [occasion: string]: { readonly back: number[]; readonly forward: number[] };
+}
+
+const slice = createSlice({
+  name: 'history',
+  initialState: {} as Record<string, { back: number[]; forward: number[] }>,
+  reducers: {
+    changed(state, { payload }: PayloadAction<{ id: string; from: number }>) {
+      const mine = (state[payload.id] ??= { back: [], forward: [] });
+      mine.back.push(payload.from);
+      mine.forward = [];
+    },
+    undone(state, { payload }: PayloadAction<{ id: string; from: number }>) {
+      const mine = (state[payload.id] ??= { back: [], forward: [] });
+      mine.back.pop();
+      mine.forward.push(payload.from);
+    },
+    redone(state, { payload }: PayloadAction<{ id: string; from: number }>) {
+      const mine = (state[payload.id] ??= { back: [], forward: [] });
+      mine.forward.pop();
+      mine.back.push(payload.from);
+    },
+  },
+});
+
+export const { changed, undone, redone } = slice.actions;
+export const historyReducer = slice.reducer;

@@ -1,0 +1,80 @@
+import { InputNumber } from 'antd';
+import { useMemo, useState } from 'react';
+import { foodOf, listed, scale, type Dish, type ScaledVersion } from '@lupin/core';
+import { useUnits } from '../../shared/words.ts';
+import { useOccasionView } from '../occasions/context.ts';
+
+const round1 = (value: number) => Math.round(value * 10) / 10;
+
+export function AmountsPage() {
+  const { occasion, table } = useOccasionView();
+  const scaled = useMemo(() => scale(occasion, table), [occasion, table]);
+  const [selected, setSelected] = useState('');
+  const keyOf = (each: ScaledVersion) => `${each.dish}/${each.version}`;
+  const current = scaled.find((each) => keyOf(each) === selected) ?? scaled[0];
+  if (!current) return <main className="page"><h2>Nothing to measure yet</h2><p className="soft">Amounts follow from who eats which dish: put guests and dishes in first.</p></main>;
+  const nameOf = (each: ScaledVersion) => versionName(occasion.dishes.find((dish) => dish.id === each.dish)!, each);
+  return (
+    <main className="page amounts">
+      <nav aria-label="Dishes">
+        {occasion.courses.map((course) => {
+          const mine = scaled.filter((each) => occasion.dishes.find((dish) => dish.id === each.dish)!.course === course.id);
+          return mine.length === 0 ? null : (
+            <section key={course.id}>
+              <h3 style={{ color: 'var(--violet)', margin: '8px 0 2px' }}>{course.name}</h3>
+              <ul className="index">
+                {mine.map((each) => (
+                  <li key={keyOf(each)}><button type="button" className="bare" aria-current={each === current} onClick={() => setSelected(keyOf(each))}><span>{each.recipe.name}{nameOf(each) && <span className="soft small"><br />{nameOf(each)}</span>}</span><span className="soft">×{round1(each.factor)}</span></button></li>
+                ))}
+              </ul>
+            </section>
+          );
+        })}
+      </nav>
+      <Sheet key={keyOf(current)} scaled={current} versionName={nameOf(current)} />
+    </main>
+  );
+}
+
+const versionName = (dish: Dish, each: ScaledVersion): string => (dish.versions.length > 1 ? dish.versions.find((version) => version.id === each.version)!.name : '');
+
+function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionName: string }) {
+  const { occasion, edit } = useOccasionView();
+  const units = useUnits();
+  const dish = occasion.dishes.find((each) => each.id === scaled.dish)!;
+  const change = (part: Partial<Dish>) => edit((one) => ({ ...one, dishes: one.dishes.map((each) => (each.id === dish.id ? { ...each, ...part } : each)) }));
+  const eaters = scaled.eaters.map((id) => occasion.guests.find((guest) => guest.id === id)!.name);
+  const ovens = scaled.recipe.steps.filter((step) => step.oven);
+  return (
+    <section aria-label={`Amounts of ${scaled.recipe.name}`}>
+      <h2>{scaled.recipe.name}{name && <span className="soft">, {name}</span>}</h2>
+      <p style={{ margin: '4px 0 12px' }}><strong>{round1(scaled.portions)} portions</strong> for {eaters.length === occasion.guests.length ? `all ${eaters.length}` : listed(eaters)}; the recipe makes {scaled.recipe.portions}.</p>
+      <div className="row" style={{ gap: 22, marginBottom: 14 }}>
+        <label className="row">Each eater takes <InputNumber aria-label="Share of a portion" min={0.1} max={4} step={0.1} value={dish.share} onChange={(share) => { if (share !== null) change({ share }); }} style={{ width: 80 }} /> of a portion</label>
+        <label className="row">Extra portions <InputNumber aria-label="Extra portions" min={0} max={100} step={1} value={dish.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ extraPortions }); }} style={{ width: 80 }} /></label>
+      </div>
+      <table className="amount-table">
+        <thead><tr><th style={{ width: 190 }}>Measure</th><th style={{ width: 180 }}>Exactly</th><th>Of</th><th style={{ width: 230 }}>The recipe says</th></tr></thead>
+        <tbody>
+          {scaled.lines.map(({ line, amount, massG }) => {
+            const measured = units.amount(amount, line.food, massG);
+            return (
+              <tr key={line.id}>
+                <td className="measured">{measured.text}</td>
+                <td className="soft">{measured.exact}{measured.error !== undefined && Math.abs(measured.error) > 0.06 && <span style={{ color: 'var(--straw)' }}> ({measured.error > 0 ? '+' : '−'}{Math.round(Math.abs(measured.error) * 100)} %)</span>}</td>
+                <td>{nameInLine(line.text, line.food)}</td>
+                <td className="soft small">{line.text}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {ovens.length > 0 && <p className="soft" style={{ marginTop: 12 }}>Oven: {ovens.map((step) => `${units.degrees(step.oven!.temperatureC)} (${step.title.toLowerCase()})`).join(', then ')}.</p>}
+    </section>
+  );
+}
+
+/** The food of a line, in catalogue words; the line itself where it was not understood. */
+function nameInLine(text: string, food: string | undefined): string {
+  return (food ? foodOf(food)?.name : undefined) ?? text;
+}

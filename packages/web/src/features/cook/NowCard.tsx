@@ -1,0 +1,85 @@
+import { useEffect } from 'react';
+import { clockTime, dayWords, foodOf, listed, span, type Occasion, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { useUnits } from '../../shared/words.ts';
+
+interface NowCardProps {
+  readonly occasion: Occasion;
+  readonly entry: RunSheetEntry | undefined;
+  readonly onDone: () => void;
+  readonly onBack: (() => void) | undefined;
+}
+
+/** The one thing to do, in letters that are read from across the kitchen. */
+export function NowCard({ occasion, entry, onDone, onBack }: NowCardProps) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.code !== 'Space' || event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return;
+      event.preventDefault();
+      onDone();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [onDone]);
+  if (!entry) return <main className="now"><h2>All is done.</h2><p className="big">Sit down with them.</p><div className="done-bar"><button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button></div></main>;
+  const cook = occasion.kitchen.cooks.find((each) => each.id === entry.cook)?.name;
+  const when = `${clockTime(occasion.serveAt, entry.startMin)}${dayWords(occasion.serveAt, entry.startMin) ? `, ${dayWords(occasion.serveAt, entry.startMin)}` : ''}`;
+  return (
+    <main className="now" aria-live="polite">
+      <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : ''}</p>
+      <Body occasion={occasion} entry={entry} />
+      <div className="done-bar">
+        <button type="button" className="yes" onClick={onDone}>{entry.kind === 'wash' ? 'Washed' : 'Done'}</button>
+        <button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button>
+      </div>
+    </main>
+  );
+}
+
+function Body({ occasion, entry }: { occasion: Occasion; entry: RunSheetEntry }) {
+  const units = useUnits();
+  const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
+  switch (entry.kind) {
+    case 'oven':
+      return <><h2>Oven to {units.degrees(entry.temperatureC)}</h2><p className="big">It is hot at {clockTime(occasion.serveAt, entry.endMin)}.</p></>;
+    case 'look':
+      return <><h2>{entry.title}</h2>{entry.until && <p className="big"><strong>until</strong> {entry.until}</p>}</>;
+    case 'wash':
+      return (
+        <>
+          <h2>{entry.title}</h2>
+          <div className="gate">They carry <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> It must not reach <strong>{names(entry.guests)}</strong>.</>} Hot water and detergent, rinse, clean towel. A wipe is not enough.</div>
+          {entry.before && <p className="big">Then: {entry.before.toLowerCase()}</p>}
+        </>
+      );
+    case 'step':
+      return <StepBody occasion={occasion} entry={entry} />;
+    default:
+      return entry satisfies never;
+  }
+}
+
+function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry }) {
+  const units = useUnits();
+  const names = listed(entry.freeFor.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
+  return (
+    <>
+      <h2>{entry.title}</h2>
+      {entry.raw && <p className="rawish">Raw. Keep it apart; wash hands, board and knife before touching anything else.</p>}
+      {entry.freeFrom.length > 0 && <p className="free">Keep free from <strong>{listed(entry.freeFrom)}</strong>: {names} {entry.freeFor.length === 1 ? 'eats' : 'eat'} this.</p>}
+      <div className="big">
+        <dl>
+          {entry.amounts.map(({ line, amount, massG }) => {
+            const measured = units.amount(amount, line.food, massG);
+            return <div key={line.id} style={{ display: 'contents' }}><dt>{measured.text}</dt><dd>{(line.food ? foodOf(line.food)?.name : undefined) ?? line.text}{measured.exact && measured.exact !== measured.text && <span className="soft" style={{ fontSize: '0.75em' }}> {measured.exact}</span>}</dd></div>;
+          })}
+          {entry.oven && <><dt>oven</dt><dd>{units.degrees(entry.oven.temperatureC)}, {entry.oven.rack}</dd></>}
+          {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
+          <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>
+          {entry.until && <><dt>until</dt><dd>{entry.until}</dd></>}
+          {entry.coreC !== undefined && <><dt>core</dt><dd>at least {units.degrees(entry.coreC)} planned</dd></>}
+        </dl>
+        {entry.text && <p style={{ marginTop: 10 }}>{entry.text}</p>}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { clockTime, dayWords, foodOf, listed, type Occasion, type RunSheetEntry } from '@lupin/core';
+import { longDay, useUnits } from '../../shared/words.ts';
+
+/** The run sheet on plain paper, black on white, a box to tick beside every line. */
+export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries: readonly RunSheetEntry[] }) {
+  const units = useUnits();
+  const cook = (id: string | undefined) => occasion.kitchen.cooks.find((each) => each.id === id)?.name ?? '';
+  return (
+    <div className="print-only">
+      <p>{longDay(occasion.date)}, at the table {occasion.serveAt}. Plans, does not test food: your guests' own advice comes first.</p>
+      <table className="print-sheet">
+        <thead><tr><th></th><th>Time</th><th>Who</th><th>What</th></tr></thead>
+        <tbody>
+          {entries.map((entry) => (
+            <tr key={entry.id}>
+              <td>☐</td>
+              <td><strong>{clockTime(occasion.serveAt, entry.startMin)}</strong> {dayWords(occasion.serveAt, entry.startMin)}</td>
+              <td>{cook(entry.cook)}</td>
+              <td>
+                <strong>{entry.kind === 'wash' ? `▶ ${entry.title}` : entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.temperatureC)}`}</strong>
+                {entry.kind === 'wash' && ` (carries ${listed(entry.carries)})`}
+                {entry.kind === 'step' && <> · {entry.dishName}{entry.versionName && `, ${entry.versionName}`}{entry.oven && `, ${entry.oven.rack}, ${units.degrees(entry.oven.temperatureC)}`}</>}
+                {entry.kind === 'step' && entry.freeFrom.length > 0 && ` · FREE FROM ${listed(entry.freeFrom).toUpperCase()}`}
+                {entry.kind === 'step' && entry.amounts.length > 0 && <><br />{entry.amounts.map(({ line, amount, massG }) => `${units.amount(amount, line.food, massG).text} ${(line.food ? foodOf(line.food)?.name : undefined) ?? line.text}`).join('; ')}</>}
+                {'until' in entry && entry.until && <><br />until {entry.until}</>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

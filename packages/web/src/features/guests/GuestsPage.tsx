@@ -1,0 +1,62 @@
+import { Button } from 'antd';
+import * as v from 'valibot';
+import { useState } from 'react';
+import { GuestId, needWords, type Guest } from '@lupin/core';
+import { PlateMark } from '../../shared/PlateMark.tsx';
+import { freshId, shortDay } from '../../shared/words.ts';
+import { useOccasionView } from '../occasions/context.ts';
+import { GuestEditor } from './GuestEditor.tsx';
+
+export function GuestsPage() {
+  const { occasion, table, edit } = useOccasionView();
+  const [selected, setSelected] = useState<string | undefined>(occasion.guests[0]?.id);
+  const guest = occasion.guests.find((each) => each.id === selected);
+  const add = () => {
+    const id = v.parse(GuestId, freshId('guest', occasion.guests.map((each) => each.id)));
+    const name = `Guest ${occasion.guests.length + 1}`;
+    if (edit((one) => ({ ...one, guests: [...one.guests, { id, name, appetite: 'adult', needs: [], note: '' }] })) === undefined) setSelected(id);
+  };
+  return (
+    <div className="split">
+      <div className="main">
+        <div className="row" style={{ justifyContent: 'space-between', padding: '2px 0 8px' }}>
+          <h2>Who comes, and what must not reach them</h2>
+          <Button type="primary" onClick={add}>Add a guest</Button>
+        </div>
+        {occasion.guests.length === 0 ? (
+          <p className="soft">Nobody yet. Add everyone who eats, the cook too; then write down what each must avoid and how strictly.</p>
+        ) : (
+          <table className="guest-table">
+            <thead><tr><th style={{ width: 46 }}><span className="visually-hidden">Plate</span></th><th style={{ width: 150 }}>Guest</th><th>Needs</th><th style={{ width: 130 }}>Asked</th></tr></thead>
+            <tbody>
+              {occasion.guests.map((each, index) => (
+                <tr key={each.id} className={each.id === selected ? 'selected' : ''}>
+                  <td><PlateMark plate={table.plates[index]!} name={each.name} size={32} /></td>
+                  <td><button type="button" className="bare" style={{ fontWeight: 650, width: '100%', minHeight: 32 }} aria-current={each.id === selected} onClick={() => setSelected(each.id)}>{each.name}{each.appetite !== 'adult' && <span className="soft small"> · {each.appetite === 'child' ? 'child' : 'big eater'}</span>}</button></td>
+                  <td onClick={() => setSelected(each.id)}><Needs guest={each} /></td>
+                  <td className="small">{asked(each)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        <p className="soft small" style={{ marginTop: 14 }}>“No trace” also keeps boards, pans, hands and oven clear for that guest. Ask each guest yourself; their own and their clinician's advice comes first.</p>
+      </div>
+      <aside>{guest ? <GuestEditor key={guest.id} guest={guest} onRemoved={() => setSelected(undefined)} /> : <p className="soft">Choose a guest to change what is noted.</p>}</aside>
+    </div>
+  );
+}
+
+function asked(guest: Guest) {
+  if (guest.needs.length === 0) return <span className="soft">no needs noted</span>;
+  return guest.confirmedOn ? <span>confirmed {shortDay(guest.confirmedOn)}</span> : <strong style={{ color: 'var(--straw)' }}>ask them</strong>;
+}
+
+function Needs({ guest }: { guest: Guest }) {
+  if (guest.needs.length === 0) return <span className="soft">eats everything</span>;
+  return (
+    <span className="row" style={{ gap: 5 }}>
+      {guest.needs.map((need) => <span key={need.id} className={`tag ${need.kind === 'open' ? 'open' : need.strictness === 'no-trace' ? 'strict' : ''}`}>{needWords(need)}</span>)}
+    </span>
+  );
+}

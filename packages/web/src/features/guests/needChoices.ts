@@ -1,0 +1,61 @@
+import { diets, foods, hazards, type Need, type Strictness } from '@lupin/core';
+
+export interface NeedChoice {
+  readonly value: string;
+  readonly label: string;
+}
+
+const allergens = hazards.filter((hazard) => hazard.kind === 'allergen' || hazard.kind === 'intolerance');
+
+/** Everything a need can be about, to pick from or to type the name of. */
+export const needChoices: readonly { readonly label: string; readonly options: readonly NeedChoice[] }[] = [
+  { label: 'Diets', options: diets.map((diet) => ({ value: `diet:${diet.id}`, label: diet.name })) },
+  { label: 'Allergens and intolerances', options: allergens.map((hazard) => ({ value: `hazard:${hazard.id}`, label: hazard.name })) },
+  { label: 'A single food', options: foods.filter((food) => food.kind === 'single').map((food) => ({ value: `food:${food.id}`, label: food.name })) },
+];
+
+const byLabel = new Map(needChoices.flatMap((group) => group.options).map((option) => [option.label.toLowerCase(), option.value]));
+
+/** What a typed word means; undefined where it is not understood, and then it becomes a question, never nothing. */
+export function understood(text: string): string | undefined {
+  const word = text.trim().toLowerCase();
+  return byLabel.get(word) ?? byLabel.get(`${word}s`) ?? byLabel.get(word.replace(/s$/, ''));
+}
+
+export function needFrom(value: string, strictness: Strictness, id: string): unknown {
+  const [kind, name] = [value.slice(0, value.indexOf(':')), value.slice(value.indexOf(':') + 1)];
+  return { id, kind, [kind]: name, strictness };
+}
+
+export function choiceOf(need: Need): string {
+  switch (need.kind) {
+    case 'hazard': return `hazard:${need.hazard}`;
+    case 'diet': return `diet:${need.diet}`;
+    case 'food': return `food:${need.food}`;
+    case 'open': return '';
+    default: return need satisfies never;
+  }
+}
+
+export interface Preset {
+  readonly name: string;
+  readonly needs: readonly (readonly [string, Strictness])[];
+}
+
+/** One tap for the usual ones; each stays editable. */
+export const presets: readonly Preset[] = [
+  { name: 'Coeliac', needs: [['hazard:gluten', 'no-trace']] },
+  { name: 'Milk allergy', needs: [['hazard:milk', 'no-trace']] },
+  { name: 'Lactose only', needs: [['hazard:lactose', 'not-ingredient']] },
+  { name: 'Egg allergy', needs: [['hazard:egg', 'no-trace']] },
+  { name: 'Nut allergy', needs: [['hazard:tree-nut', 'no-trace'], ['hazard:peanut', 'no-trace']] },
+  { name: 'Sesame allergy', needs: [['hazard:sesame', 'no-trace']] },
+  { name: 'Vegan', needs: [['diet:vegan', 'not-ingredient']] },
+  { name: 'Vegetarian', needs: [['diet:vegetarian', 'not-ingredient']] },
+];
+
+export const strictnessChoices: readonly { readonly value: Strictness; readonly label: string }[] = [
+  { value: 'no-trace', label: 'no trace' },
+  { value: 'not-ingredient', label: 'not as ingredient' },
+  { value: 'prefers-not', label: 'prefers not' },
+];

@@ -1,0 +1,60 @@
+import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button, Select } from 'antd';
+import * as v from 'valibot';
+import { useState } from 'react';
+import { Dish, type Recipe } from '@lupin/core';
+import { problemWords, useRecipesQuery } from '../../app/api.ts';
+import { freshId } from '../../shared/words.ts';
+import { useOccasionView } from '../occasions/context.ts';
+
+/** The menu as a list: dishes in and out, from the recipe library. */
+export function DishPicker() {
+  const { occasion, edit } = useOccasionView();
+  const { data: recipes, error } = useRecipesQuery();
+  const [course, setCourse] = useState(occasion.courses[0]!.id as string);
+  const add = (recipe: Recipe) => edit((one) => {
+    const home = one.courses.find((each) => each.name === recipe.usualCourse)?.id ?? course;
+    const dish = v.parse(Dish, { id: freshId(recipe.id, one.dishes.map((each) => each.id)), course: home, recipe: recipe.id, versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }] });
+    return { ...one, dishes: [...one.dishes, dish], recipes: one.recipes.some((each) => each.id === recipe.id) ? one.recipes : [...one.recipes, recipe] };
+  });
+  const remove = (id: string) => edit((one) => {
+    const dishes = one.dishes.filter((each) => each.id !== id);
+    return { ...one, dishes, recipes: one.recipes.filter((recipe) => dishes.some((dish) => dish.recipe === recipe.id)) };
+  });
+  const move = (id: string, to: string) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === id ? { ...dish, course: one.courses.find((each) => each.id === to)!.id } : dish)) }));
+  const spare = recipes?.filter((recipe) => !occasion.dishes.some((dish) => dish.recipe === recipe.id)) ?? [];
+  return (
+    <div className="stack">
+      <h2>The menu</h2>
+      <p className="soft">Press a mark in the table to see why, or a plate to see what that guest may eat.</p>
+      {occasion.courses.map((each) => (
+        <section key={each.id}>
+          <h3 style={{ color: 'var(--violet)' }}>{each.name}</h3>
+          {occasion.dishes.filter((dish) => dish.course === each.id).map((dish) => (
+            <div className="row" key={dish.id} style={{ flexWrap: 'nowrap', justifyContent: 'space-between', borderBottom: '1px solid var(--line)', padding: '2px 0' }}>
+              <span>{occasion.recipes.find((recipe) => recipe.id === dish.recipe)?.name}</span>
+              <span className="row" style={{ flexWrap: 'nowrap', gap: 2 }}>
+                <Select size="small" variant="borderless" aria-label="Course" value={dish.course as string} options={occasion.courses.map((one) => ({ value: one.id as string, label: one.name }))} onChange={(to: string) => move(dish.id, to)} style={{ width: 102 }} />
+                <Button type="text" size="small" icon={<DeleteOutlined />} aria-label={`Take ${dish.id} off the menu`} onClick={() => remove(dish.id)} />
+              </span>
+            </div>
+          ))}
+        </section>
+      ))}
+      <section>
+        <h3>From the library</h3>
+        {error && <p className="fault">{problemWords(error)}</p>}
+        {recipes && spare.length === 0 && <p className="soft small">Every recipe of the library is on the menu.</p>}
+        {spare.map((recipe) => (
+          <div className="row" key={recipe.id} style={{ flexWrap: 'nowrap', justifyContent: 'space-between', borderBottom: '1px solid var(--line)', padding: '4px 0' }}>
+            <span>{recipe.name}<br /><span className="soft small">{recipe.usualCourse} · makes {recipe.portions}</span></span>
+            <Button size="small" icon={<PlusOutlined />} aria-label={`Add ${recipe.name}`} onClick={() => add(recipe)} />
+          </div>
+        ))}
+        {spare.some((recipe) => !occasion.courses.some((one) => one.name === recipe.usualCourse)) && (
+          <label className="row small" style={{ marginTop: 8 }}>Others go to <Select size="small" value={course} onChange={setCourse} options={occasion.courses.map((one) => ({ value: one.id as string, label: one.name }))} /></label>
+        )}
+      </section>
+    </div>
+  );
+}

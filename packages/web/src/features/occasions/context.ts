@@ -1,0 +1,24 @@
+import { createContext, useContext } from 'react';
+import type { FitTable, Occasion, ShownVerdict } from '@lupin/core';
+import type { PlanState } from '../../planner/slice.ts';
+
+/** What every station works from: the occasion, what follows from it, and how to change it. */
+export interface OccasionView {
+  readonly occasion: Occasion;
+  readonly table: FitTable;
+  readonly shown: ReadonlyMap<string, ShownVerdict>;
+  readonly plan: PlanState | undefined;
+  readonly planIsCurrent: boolean;
+  readonly stopPlanning: () => void;
+  readonly planAgain: () => void;
+  /** Changes and saves at once; returns the fault where the change makes no sense, and then changes nothing. */
+  readonly edit: (change: (occasion: Occasion) => Occasion) => string | undefined;
+}
+
+export const OccasionContext = createContext<OccasionView | undefined>(undefined);
+
+export function useOccasionView(): OccasionView {
+  const view = useContext(OccasionContext);
+  if (!view) throw new Error('A station is only shown inside an occasion');
+  return view;
+}

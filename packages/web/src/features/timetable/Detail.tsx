@@ -1,0 +1,54 @@
+import { clockTime, listed, span, type Occasion, type Plan, type RunSheetEntry, type TaskNetwork } from '@lupin/core';
+import { useUnits } from '../../shared/words.ts';
+
+interface DetailProps {
+  readonly occasion: Occasion;
+  readonly plan: Plan;
+  readonly network: TaskNetwork;
+  readonly entry: RunSheetEntry | undefined;
+  readonly entries: readonly RunSheetEntry[];
+}
+
+/** Why this is here, why now, and what holds it. */
+export function Detail({ occasion, plan, network, entry, entries }: DetailProps) {
+  const units = useUnits();
+  const at = (moment: number) => clockTime(occasion.serveAt, moment);
+  const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
+  if (!entry) return <section><h2>Press anything in the timetable</h2><p className="soft">It says what it is, why it is there, and what it waits for. Arrow keys go from one to the next.</p></section>;
+  const time = `${at(entry.startMin)} to ${at(entry.endMin)}, ${span(entry.endMin - entry.startMin)}`;
+  if (entry.kind === 'oven') return <section><h2>Oven to {units.degrees(entry.temperatureC)}</h2><p>{time}: it is hot at {at(entry.endMin)}.</p></section>;
+  if (entry.kind === 'look') return <section><h2>{entry.title}</h2><p>{time}. {entry.until && `Until ${entry.until}.`}</p></section>;
+  if (entry.kind === 'wash') {
+    const wash = plan.tasks.find((task) => task.kind === 'wash' && task.id === entry.id);
+    const reasons = wash?.kind === 'wash' ? wash.because : [];
+    return (
+      <section>
+        <h2>{entry.title}</h2>
+        <p>{time}. Hot water and detergent, rinse, clean towel.</p>
+        <p style={{ marginTop: 6 }}>On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && ` Must not reach ${names(entry.guests)}.`}</p>
+        {reasons.map((why) => {
+          const next = entries.find((each) => each.id === why.before);
+          return next ? <p key={why.unit} className="soft">{why.unit === 'hands' ? 'Hands' : occasion.kitchen.kit.find((unit) => unit.id === why.unit)?.name} next go to “{next.title}” at {at(next.startMin)}{next.kind === 'step' ? ` (${next.dishName})` : ''}.</p> : null;
+        })}
+      </section>
+    );
+  }
+  const task = network.tasks.find((each) => each.id === entry.id);
+  const before = (task?.after ?? []).flatMap((link) => { const found = entries.find((each) => each.id === link.task); return found ? [{ found, link }] : []; });
+  const after = network.tasks.filter((each) => each.after.some((link) => link.task === entry.id)).flatMap((each) => entries.find((one) => one.id === each.id) ?? []);
+  return (
+    <section>
+      <h2>{entry.title}</h2>
+      <p>{entry.dishName}{entry.versionName && `, ${entry.versionName}`}. {time}{entry.leastMin !== entry.mostMin && ` (the recipe allows ${entry.leastMin} to ${entry.mostMin})`}.</p>
+      {entry.until && <p>Until {entry.until}.</p>}
+      {entry.freeFrom.length > 0 && <p style={{ color: 'var(--leaf)' }}>Kept free from {listed(entry.freeFrom)} for {names(entry.freeFor)}.</p>}
+      {entry.raw && <p style={{ color: 'var(--clay)' }}>Raw: what it touches is washed before anything else.</p>}
+      <p className="soft" style={{ marginTop: 6 }}>
+        {before.map(({ found, link }) => `After “${found.title}” (done ${at(found.endMin)}${link.mostMin !== undefined ? `, may wait ${span(link.mostMin)}` : ''}). `)}
+        {after.map((found) => `Before “${found.title}” (${at(found.startMin)}). `)}
+        {task?.serve && `Goes out at ${at(task.serve.atMin)}; may stand ${span(task.serve.mostHoldMin)}. `}
+        {entry.kit.length > 0 && `With ${listed(entry.kit)}.`}
+      </p>
+    </section>
+  );
+}

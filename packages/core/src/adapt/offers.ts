@@ -2,7 +2,7 @@ import { foodOf, substitutions, type Substitution } from '../reference/index.ts'
 import type { Dish, Guest, GuestId, LineId, Occasion, Swap, Version } from '../model/index.ts';
 import { servedEvidence } from '../exposure/index.ts';
 import { judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
-import { applySwaps, recipeOf } from '../versions/index.ts';
+import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 
 /** One way to change one line, weighed for the guests who would eat the result. */
 export interface LineOption {
@@ -104,12 +104,12 @@ function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Gu
 }
 
 function weigh(occasion: Occasion, dish: Dish, scope: Scope, lines: readonly LineOffer[], swaps: readonly Swap[], eaters: readonly Guest[]): Offer {
-  const recipe = recipeOf(occasion, dish);
-  const before = servedEvidence(recipe, occasion.labels);
-  const after = servedEvidence(applySwaps(recipe, swaps), occasion.labels);
-  const verdict = (guest: Guest, evidence: typeof before) => judge(guest, evidence, occasion.labels).verdict;
-  const gains = eaters.filter((guest) => rank[verdict(guest, after)] < rank[verdict(guest, before)]).map((guest) => guest.id);
-  const verdictAfter = eaters.reduce<Verdict>((sum, guest) => (rank[verdict(guest, after)] > rank[sum] ? verdict(guest, after) : sum), 'clear');
+  const after = servedEvidence(applySwaps(recipeOf(occasion, dish), swaps), occasion.labels);
+  const afterwards = new Map(eaters.map((guest) => [guest.id, judge(guest, after, occasion.labels).verdict]));
+  // What counts is what the guest has now, in the version they are given.
+  const now = (guest: Guest) => judge(guest, servedEvidence(versionRecipe(occasion, dish, versionFor(dish, guest)), occasion.labels), occasion.labels).verdict;
+  const gains = eaters.filter((guest) => rank[afterwards.get(guest.id)!] < rank[now(guest)]).map((guest) => guest.id);
+  const verdictAfter = [...afterwards.values()].reduce<Verdict>((sum, verdict) => (rank[verdict] > rank[sum] ? verdict : sum), 'clear');
   return { scope, lines, swaps, guests: eaters.map((guest) => guest.id), gains, verdictAfter };
 }
 

@@ -31,6 +31,8 @@ export interface StepEntry extends EntryBase {
   readonly text: string;
   readonly hands: 'on' | 'off';
   readonly burner: boolean;
+  /** Who sets it going, where it goes by itself. */
+  readonly setBy?: CookId | undefined;
   readonly leastMin: number;
   readonly mostMin: number;
   readonly until: string;
@@ -98,6 +100,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
     text: step.text,
     hands: step.hands,
     burner: step.burner,
+    setBy: planned.attention[0]?.cook,
     leastMin: task.durationMin.least,
     mostMin: task.durationMin.most,
     until: step.until,

@@ -96,7 +96,7 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
       reasons.push({ verdict: 'check', need, chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'] });
       continue;
     }
-    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${guest.confirmedOn}` : 'not yet confirmed with them'}`;
+    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
     for (const each of evidence) {
       const { verdict, hazard } = weighEvidence(each, need, labels);
       if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, food: each.food, hazard, chain: [start, `“${each.words}”`, each.because] });
@@ -112,6 +112,14 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
   }
   reasons.sort((a, b) => rank[b.verdict] - rank[a.verdict]);
   return { verdict: reasons.reduce<Verdict>((sum, reason) => worse(sum, reason.verdict), 'clear'), reasons, notes };
+}
+
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** "20 Nov 2026" for 2026-11-20. */
+function dayWords(iso: string): string {
+  const [year, month, day] = iso.split('-').map(Number);
+  return `${day} ${months[month! - 1]} ${year}`;
 }
 
 function meets(evidence: Evidence, need: Exclude<Need, { kind: 'open' }>): boolean {

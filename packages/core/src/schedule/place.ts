@@ -167,7 +167,7 @@ export function tryPlace(problem: Problem, state: State, index: number, worker: 
     const choice: Choice = { worker: activity.handsOn ? worker : -1, units: picked.units, start, end, shelves, attention, ...washed };
     if (!best || choice.washes.length < best.washes.length) best = choice;
     if (best.washes.length === 0) return best;
-    end -= 1;
+    end -= 3;
   }
   return best ?? { why: reason };
 }

@@ -22,12 +22,13 @@ export const isStuck = (result: Timetable | Stuck): result is Stuck => 'why' in 
 export function* solve(problem: Problem, { seed, rounds }: SolveOptions): Generator<Step, Timetable | Stuck> {
   const random = seeded(seed);
   const prepared = prepare(problem);
+  const patient = patientOnes(problem);
   const size = problem.activities.length;
   let kept: Leaning = { lean: new Float64Array(size), early: new Float64Array(size), patienceMin: 15 };
   let best: Timetable | undefined;
   const stuck = new Map<string, { count: number; stuck: Stuck }>();
   for (let round = 0; round < rounds; round++) {
-    const tried: Leaning = round === 0 ? kept : neighbour(kept, size, random, best === undefined);
+    const tried: Leaning = round === 0 ? kept : neighbour(kept, size, random, best === undefined, patient);
     const result = decode(prepared, tried);
     if (isStuck(result)) {
       const key = `${result.activity}/${result.why}`;
@@ -75,14 +76,28 @@ function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => nu
   return { lean, early, patienceMin: tried.patienceMin };
 }
 
+/** Activities whose result keeps for eight hours or more before anything must follow. */
+function patientOnes(problem: Problem): readonly number[] {
+  const keeps = problem.activities.map(() => Infinity);
+  problem.activities.forEach((activity, index) => {
+    if (activity.mostHoldMin !== undefined) keeps[index] = Math.min(keeps[index]!, activity.mostHoldMin);
+    for (const link of activity.before) keeps[link.activity] = Math.min(keeps[link.activity]!, link.mostMin);
+  });
+  return keeps.flatMap((most, index) => (most >= 480 ? [index] : []));
+}
+
 /** A neighbour: a few activities lean elsewhere, or stand a little earlier or later. */
-function neighbour(from: Leaning, size: number, random: () => number, lost: boolean): Leaning {
+function neighbour(from: Leaning, size: number, random: () => number, lost: boolean, patient: readonly number[]): Leaning {
   const lean = Float64Array.from(from.lean);
   const early = Float64Array.from(from.early);
   const changes = lost ? Math.floor(random() * 3) : 1 + Math.floor(random() * 4);
   for (let i = 0; i < changes; i++) {
     const at = Math.floor(random() * size);
-    if (random() < 0.25) early[at] = random() < 0.5 ? 0 : Math.max(0, early[at]! + Math.round((random() - 0.4) * 30));
+    if (patient.length > 0 && random() < 0.2) {
+      // What can wait for hours after it may be done long ahead, even the evening before.
+      const ahead = patient[Math.floor(random() * patient.length)]!;
+      early[ahead] = early[ahead]! > 0 ? 0 : 180 + Math.floor(random() * 1000);
+    } else if (random() < 0.25) early[at] = random() < 0.5 ? 0 : Math.max(0, early[at]! + Math.round((random() - 0.4) * 30));
     else lean[at] = lean[at]! + (random() - 0.5) * (random() < 0.3 ? 240 : 50);
   }
   return { lean, early, patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin };

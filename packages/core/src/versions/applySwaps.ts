@@ -31,7 +31,7 @@ function replacementLines(line: IngredientLine, substitutionId: string): readonl
       : { kind: 'words', words: 'as much as of what it replaces' };
     return {
       id: v.parse(LineId, `${line.id.slice(0, 50)}-in-${index + 1}`),
-      text: `${food?.name ?? part.food}, for “${line.text}”`.slice(0, 300),
+      text: `${food?.name ?? part.food}, instead of ${line.text}`.slice(0, 300),
       food: part.food,
       amount,
       role: line.role,

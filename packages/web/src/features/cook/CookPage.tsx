@@ -14,7 +14,7 @@ export function CookPage() {
   const { data: ticks = [] } = useTicksQuery(occasion.id);
   const [tick, ticking] = useTickMutation();
   const [who, setWho] = useState('all');
-  const mine = entries.filter((entry) => who === 'all' || !entry.cook || entry.cook === who);
+  const mine = entries.filter((entry) => who === 'all' || !doer(entry) || doer(entry) === who);
   // A step ticked in an earlier plan stays done; a wash belongs to the plan that asked for it.
   const done = useMemo(() => new Set(ticks.filter((each) => each.basis === plan?.basis || !/^(wash|oven)-/.test(each.task)).map((each) => each.task)), [ticks, plan]);
   const now = mine.find((entry) => !done.has(entry.id));
@@ -41,6 +41,9 @@ export function CookPage() {
   );
 }
 
+/** Who does it, or sets it going. */
+const doer = (entry: RunSheetEntry) => entry.cook ?? (entry.kind === 'step' ? entry.setBy : undefined);
+
 interface RunListProps {
   readonly occasion: ReturnType<typeof useOccasionView>['occasion'];
   readonly entries: readonly RunSheetEntry[];
@@ -59,7 +62,7 @@ function RunList({ occasion, entries, done, now, onTick }: RunListProps) {
       <ol>
         {entries.map((entry) => {
           const words = dayWords(occasion.serveAt, entry.startMin);
-          const head = words !== day ? <div className="day">{words || 'On the day'}</div> : null;
+          const head = words !== day ? <div className="day">{words ? words.charAt(0).toUpperCase() + words.slice(1) : 'On the day'}</div> : null;
           day = words;
           const isDone = done.has(entry.id);
           return (
@@ -67,7 +70,7 @@ function RunList({ occasion, entries, done, now, onTick }: RunListProps) {
               {head}
               <div className={`entry ${isDone ? 'done' : ''} ${entry === now ? 'now' : ''} ${entry.kind === 'wash' ? 'washing' : ''}`}>
                 <span className="time">{clockTime(occasion.serveAt, entry.startMin)}</span>
-                <span className="what">{entry.title}{entry.kind === 'oven' && <OvenTo celsius={entry.temperatureC} />}{'dishName' in entry && entry.kind === 'step' && <span className="soft small"><br />{entry.dishName}{entry.versionName && `, ${entry.versionName}`}{cook(entry.cook) && ` · ${cook(entry.cook)}`}</span>}</span>
+                <span className="what">{entry.title}{entry.kind === 'oven' && <OvenTo celsius={entry.temperatureC} />}{'dishName' in entry && entry.kind === 'step' && <span className="soft small"><br />{entry.dishName}{entry.versionName && `, ${entry.versionName}`}{cook(doer(entry)) && ` · ${cook(doer(entry))}`}</span>}</span>
                 <button type="button" className="tick" role="checkbox" aria-checked={isDone} aria-label={`${entry.title}, ${clockTime(occasion.serveAt, entry.startMin)}`} onClick={() => onTick(entry, !isDone)}>{isDone ? '✓' : ''}</button>
               </div>
             </li>

@@ -20,11 +20,11 @@ export function NowCard({ occasion, entry, onDone, onBack }: NowCardProps) {
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [onDone]);
-  if (!entry) return <main className="now"><h2>All is done.</h2><p className="big">Sit down with them.</p><div className="done-bar"><button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button></div></main>;
-  const cook = occasion.kitchen.cooks.find((each) => each.id === entry.cook)?.name;
+  if (!entry) return <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><div className="done-bar"><button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button></div></main>;
+  const cook = occasion.kitchen.cooks.find((each) => each.id === (entry.cook ?? (entry.kind === 'step' ? entry.setBy : undefined)))?.name;
   const when = `${clockTime(occasion.serveAt, entry.startMin)}${dayWords(occasion.serveAt, entry.startMin) ? `, ${dayWords(occasion.serveAt, entry.startMin)}` : ''}`;
   return (
-    <main className="now" aria-live="polite">
+    <main className="now-card" aria-live="polite">
       <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : ''}</p>
       <Body occasion={occasion} entry={entry} />
       <div className="done-bar">

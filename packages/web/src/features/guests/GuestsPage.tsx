@@ -2,13 +2,12 @@ import { Button } from 'antd';
 import * as v from 'valibot';
 import { useState } from 'react';
 import { GuestId, needWords, type Guest } from '@lupin/core';
-import { PlateMark } from '../../shared/PlateMark.tsx';
 import { freshId, shortDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { GuestEditor } from './GuestEditor.tsx';
 
 export function GuestsPage() {
-  const { occasion, table, edit } = useOccasionView();
+  const { occasion, edit } = useOccasionView();
   const [selected, setSelected] = useState<string | undefined>(occasion.guests[0]?.id);
   const guest = occasion.guests.find((each) => each.id === selected);
   const add = () => {
@@ -27,11 +26,10 @@ export function GuestsPage() {
           <p className="soft">Nobody yet. Add everyone who eats, the cook too; then write down what each must avoid and how strictly.</p>
         ) : (
           <table className="guest-table">
-            <thead><tr><th style={{ width: 46 }}><span className="visually-hidden">Plate</span></th><th style={{ width: 150 }}>Guest</th><th>Needs</th><th style={{ width: 130 }}>Asked</th></tr></thead>
+            <thead><tr><th style={{ width: 150 }}>Guest</th><th>Needs</th><th style={{ width: 130 }}>Asked</th></tr></thead>
             <tbody>
-              {occasion.guests.map((each, index) => (
+              {occasion.guests.map((each) => (
                 <tr key={each.id} className={each.id === selected ? 'selected' : ''}>
-                  <td><PlateMark plate={table.plates[index]!} name={each.name} size={32} /></td>
                   <td><button type="button" className="bare" style={{ fontWeight: 650, width: '100%', minHeight: 32 }} aria-current={each.id === selected} onClick={() => setSelected(each.id)}>{each.name}{each.appetite !== 'adult' && <span className="soft small"> · {each.appetite === 'child' ? 'child' : 'big eater'}</span>}</button></td>
                   <td onClick={() => setSelected(each.id)}><Needs guest={each} /></td>
                   <td className="small">{asked(each)}</td>

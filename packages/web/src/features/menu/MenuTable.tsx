@@ -9,7 +9,7 @@ import type { Spot } from './MenuPage.tsx';
 function shortNeeds(guest: Guest): string {
   return guest.needs.map((need) => {
     const words = needWords(need);
-    return words.replace('no trace of ', 'no ').replace(' as an ingredient', '').replace(/^not yet understood: .*/, 'ask');
+    return words.replace('no trace of ', 'no ').replace(' as an ingredient', '').replace(/^not yet understood: .*/, 'ask').replace(/\p{L}{10,}/gu, (word) => `${word.slice(0, Math.ceil(word.length / 2) - 1)}\u00AD${word.slice(Math.ceil(word.length / 2) - 1)}`);
   }).join(', ');
 }
 
@@ -37,7 +37,7 @@ export function MenuTable({ spot, onSpot }: { spot: Spot; onSpot: (spot: Spot) =
 
   return (
     <table className="menu-table" ref={ref} onKeyDown={onKey} aria-label="Who may eat what">
-      <colgroup><col style={{ width: many ? 210 : 250 }} />{occasion.guests.map((guest) => <col key={guest.id} />)}</colgroup>
+      <colgroup><col style={{ width: many ? 220 : 292 }} />{occasion.guests.map((guest) => <col key={guest.id} />)}</colgroup>
       <thead>
         <tr>
           <th />

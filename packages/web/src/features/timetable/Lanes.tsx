@@ -50,21 +50,23 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
     next.focus();
     onSelect(next.dataset['entry']!);
   };
-  const bar = (entry: RunSheetEntry, top: number, label: string) => <Bar key={entry.id} entry={entry} top={top} label={label} x={x} pxPerMin={pxPerMin} pressed={entry.id === selected} onSelect={onSelect} />;
+  const bar = (entry: RunSheetEntry, top: number, label: string) => <Bar key={entry.id} entry={entry} top={top} label={label} x={x} fromMin={fromMin} pxPerMin={pxPerMin} pressed={entry.id === selected} onSelect={onSelect} />;
   const packed = (list: readonly RunSheetEntry[], label: (entry: RunSheetEntry) => string) => {
-    const { blocks, rows } = pack(list.map((item): Block<RunSheetEntry> => ({ item, startMin: item.startMin, endMin: item.endMin, label: label(item) })), pxPerMin);
+    const { blocks, rows } = pack(list.map((item): Block<RunSheetEntry> => ({ item, startMin: Math.max(item.startMin, fromMin), endMin: item.endMin, label: label(item) })), pxPerMin);
     return { rows, bars: blocks.map((block) => bar(block.item, 4 + block.row * rowHeight, block.label)) };
   };
   const cookLanes = occasion.kitchen.cooks.map((cook) => ({ cook, ...packed(inside.filter((entry) => entry.cook === cook.id), labelOf) }));
-  const racks = Array.from({ length: occasion.kitchen.oven.racks }, (_, rack) => packed(steps.filter((step) => step.oven && plan.tasks.some((task) => task.kind === 'step' && task.id === step.id && task.racks[0] === rack)), (entry) => entry.title));
+  const racks = Array.from({ length: occasion.kitchen.oven.racks }, (_, rack) => packed(steps.filter((step) => step.oven && plan.tasks.some((task) => task.kind === 'step' && task.id === step.id && task.racks[0] === rack)), ofDish));
   const rackTops = racks.map((_, rack) => 4 + racks.slice(0, rack).reduce((sum, each) => sum + each.rows * rowHeight, 0));
   const rackHeight = racks.reduce((sum, rack) => sum + rack.rows, 0) * rowHeight;
-  const hob = packed(steps.filter((step) => !step.oven && step.burner), (entry) => entry.title);
-  const alone = packed(steps.filter((step) => step.hands === 'off' && !step.oven && !step.burner), (entry) => entry.title);
+  const hob = packed(steps.filter((step) => !step.oven && step.burner), ofDish);
+  const alone = packed(steps.filter((step) => step.hands === 'off' && !step.oven && !step.burner), ofDish);
   const hours: number[] = [];
   const [hour, minute] = occasion.serveAt.split(':').map(Number);
   const offset = hour! * 60 + minute!;
   for (let moment = Math.ceil((fromMin + offset) / 60) * 60 - offset; moment <= toMin; moment += 60) hours.push(moment);
+  const servings = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin)
+    .map((atMin) => ({ atMin, names: occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name) }));
   const minded = new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[]));
   const kit = occasion.kitchen.kit.filter((unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)));
   return (
@@ -75,7 +77,7 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
           {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}
           <div className="tt-axis">
             {hours.map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
-            {[...new Map(occasion.courses.map((course) => [course.offsetMin, course])).values()].filter((course) => course.offsetMin <= toMin && course.offsetMin >= fromMin).map((course) => <span key={course.id} style={{ left: x(course.offsetMin), color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{course.name} {clockTime(occasion.serveAt, course.offsetMin)}</span>)}
+            {servings.map(({ atMin, names }) => <span key={atMin} style={{ left: x(atMin), color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{names.join(', ')} {clockTime(occasion.serveAt, atMin)}</span>)}
           </div>
           {cookLanes.map(({ cook, rows, bars }) => <Lane key={cook.id} name={cook.name} height={rows * rowHeight + 6}>{bars}</Lane>)}
           <Lane name="Oven" sub={<>{occasion.kitchen.oven.racks === 2 ? 'upper above lower' : 'one rack'}</>} height={rackHeight + 72}>
@@ -101,31 +103,30 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
   );
 }
 
-function labelOf(entry: RunSheetEntry): string {
-  switch (entry.kind) {
-    case 'wash': return entry.items.length === 1 ? 'wash hands' : `wash ${entry.items.length}`;
-    case 'look': return entry.title.slice(entry.title.indexOf(': ') + 2);
-    case 'oven': return entry.title;
-    case 'step': return entry.title;
-    default: return entry satisfies never;
-  }
-}
+/** On a cook's lane washes and looks are signs without words: there are many, and pressing one says all. */
+const labelOf = (entry: RunSheetEntry): string => (entry.kind === 'step' ? entry.title : '');
+
+/** Where several dishes meet, a bar says whose it is. */
+const ofDish = (entry: RunSheetEntry): string => (entry.kind === 'step' ? `${entry.title} · ${entry.dish.replaceAll('-', ' ')}` : entry.title);
 
 interface BarProps {
   readonly entry: RunSheetEntry;
   readonly top: number;
   readonly label: string;
   readonly x: (moment: number) => number;
+  readonly fromMin: number;
   readonly pxPerMin: number;
   readonly pressed: boolean;
   readonly onSelect: (id: string) => void;
 }
 
-function Bar({ entry, top, label, x, pxPerMin, pressed, onSelect }: BarProps) {
+function Bar({ entry, top, label, x, fromMin, pxPerMin, pressed, onSelect }: BarProps) {
+  // What began before the window starts at its edge, so that its name is in sight.
+  const start = Math.max(entry.startMin, fromMin);
   const kind = entry.kind === 'wash' ? 'washing' : entry.kind === 'look' ? 'look' : entry.kind === 'step' && entry.raw ? 'raw' : entry.kind === 'step' && entry.freeFrom.length > 0 ? 'free' : '';
   return (
-    <button type="button" data-entry={entry.id} className={`tt-bar ${kind}`} aria-pressed={pressed} aria-label={`${entry.title}${'dishName' in entry ? `, ${entry.dishName}` : ''}`} style={{ left: x(entry.startMin), width: Math.max(6, (entry.endMin - entry.startMin) * pxPerMin - 1), top }} onClick={() => onSelect(entry.id)}>
-      <span className="label">{label}</span>
+    <button type="button" data-entry={entry.id} className={`tt-bar ${kind}`} aria-pressed={pressed} aria-label={`${entry.title}${'dishName' in entry ? `, ${entry.dishName}` : ''}`} style={{ left: x(start), width: Math.max(6, (entry.endMin - start) * pxPerMin - 1), top }} onClick={() => onSelect(entry.id)}>
+      {entry.kind === 'wash' ? <svg width="10" height="14" viewBox="0 0 10 14" style={{ position: 'absolute', top: 5, left: Math.max(-3, ((entry.endMin - entry.startMin) * pxPerMin - 12) / 2) }} aria-hidden><path d="M5 0c2.6 3.6 4.4 5.9 4.4 8.6a4.4 4.4 0 0 1-8.8 0C.6 5.900 2.400 3.600 5 0z" fill="currentColor" /></svg> : <span className="label">{label}</span>}
     </button>
   );
 }
@@ -145,15 +146,18 @@ interface ResidueProps {
 
 /** What is on a piece of kit, as it changes. */
 function Residue({ name, states, x, fromMin, toMin, minded }: ResidueProps) {
-  const segments = states.flatMap((state, index) => {
+  const segments: { start: number; end: number; words: string; background: CSSProperties['background'] }[] = [];
+  states.forEach((state, index) => {
     const end = Math.min(states[index + 1]?.fromMin ?? toMin, toMin);
     const start = Math.max(state.fromMin, fromMin);
-    if (end <= start) return [];
+    if (end <= start) return;
     const raw = state.marks.filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
     const bad = state.marks.filter((mark) => minded.has(mark));
-    const words = [...raw, ...bad].map(markWords);
-    const style: CSSProperties = { left: x(start), width: x(end) - x(start), background: raw.length > 0 ? 'var(--clay-soft)' : bad.length > 0 ? 'var(--straw-soft)' : state.marks.length > 0 ? 'var(--shade)' : 'var(--leaf-soft)' };
-    return [<div key={index} className="tt-res" style={style} title={words.join(', ')}>{words.join(', ') || (state.marks.length === 0 ? 'clean' : '')}</div>];
+    const words = [...raw, ...bad].map(markWords).join(', ') || (state.marks.length === 0 ? 'clean' : '');
+    const background = raw.length > 0 ? 'var(--clay-soft)' : bad.length > 0 ? 'var(--straw-soft)' : state.marks.length > 0 ? 'var(--shade)' : 'var(--leaf-soft)';
+    const last = segments.at(-1);
+    if (last && last.end === start && last.words === words && last.background === background) last.end = end;
+    else segments.push({ start, end, words, background });
   });
-  return <div className="tt-lane" style={{ height: 26 }}><div className="tt-name small" style={{ paddingTop: 3 }}>{name}</div>{segments}</div>;
+  return <div className="tt-lane" style={{ height: 26 }}><div className="tt-name small" style={{ paddingTop: 3 }}>{name}</div>{segments.map(({ start, end, words, background }) => <div key={start} className="tt-res" style={{ left: x(start), width: x(end) - x(start), background }} title={words}>{words}</div>)}</div>;
 }

@@ -14,7 +14,7 @@ const letterPx = 6.7;
 const labelPadPx = 18;
 
 /** The width in px that a label takes beside the start of its bar. */
-export const labelWidth = (label: string): number => label.length * letterPx + labelPadPx;
+export const labelWidth = (label: string): number => (label === '' ? 8 : label.length * letterPx + labelPadPx);
 
 /** Puts bars into as few rows as their words allow: a label may run past its short bar, but never over the next one. */
 export function pack<T>(blocks: readonly Block<T>[], pxPerMin: number): { readonly blocks: readonly PackedBlock<T>[]; readonly rows: number } {
@@ -23,7 +23,7 @@ export function pack<T>(blocks: readonly Block<T>[], pxPerMin: number): { readon
     .sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin)
     .map((block): PackedBlock<T> => {
       const start = block.startMin * pxPerMin;
-      const end = start + Math.max((block.endMin - block.startMin) * pxPerMin, labelWidth(block.label)) + 4;
+      const end = start + Math.max((block.endMin - block.startMin) * pxPerMin, labelWidth(block.label) + 4);
       let row = rowEnds.findIndex((rowEnd) => rowEnd <= start);
       if (row < 0) row = rowEnds.length;
       rowEnds[row] = end;

@@ -1,0 +1,170 @@
+import { expect, test, type Page } from '@playwright/test';
+import { rulesOfAudit } from '../packages/core/src/audit/finding.ts';
+import { startServer, type Running } from './server.ts';
+
+let server: Running;
+test.beforeAll(async () => { server = await startServer(); });
+test.afterAll(async () => { await server.stop(); });
+
+const open = (page: Page, path: string) => page.goto(`${server.url}${path}`);
+const cell = (page: Page, dish: string, guest: string) => page.locator(`[data-cell="${dish}/${guest}"]`);
+
+test('both demo occasions stand on the first page, and lead to their stations', async ({ page }) => {
+  await open(page, '/');
+  await expect(page.getByText('13 at table')).toBeVisible();
+  await expect(page.getByText('4 at table')).toBeVisible();
+  await page.getByRole('link', { name: 'Lantern Supper' }).click();
+  await expect(page.getByRole('heading', { name: 'Who comes, and what must not reach them' })).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'Stations' }).getByRole('link')).toHaveText([/^Guests/, /^Menu/, /^Amounts/, /^Timetable/, /^Cook/]);
+});
+
+test('a conflict becomes clear by a swap; ingredients, amounts and steps follow; one key takes it back', async ({ page }) => {
+  await open(page, '/o/lantern-supper/menu');
+  await expect(cell(page, 'gratin', 'oriel')).toHaveAccessibleName(/adaptable/);
+  await cell(page, 'gratin', 'oriel').click();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why).toContainText('no trace of gluten');
+  await expect(why).toContainText('60 g fresh breadcrumbs');
+  await expect(why).toContainText('holds wheat');
+  await why.getByRole('button', { name: 'Use for all' }).click();
+  await expect(cell(page, 'gratin', 'oriel')).toHaveAccessibleName(/: clear/);
+  await expect(cell(page, 'gratin', 'ines')).toHaveAccessibleName(/: clear/);
+
+  await page.getByRole('link', { name: /^Amounts/ }).click();
+  await page.getByRole('navigation', { name: 'Dishes' }).getByRole('button', { name: /Celeriac/ }).click();
+  const sheet = page.getByRole('region', { name: /Amounts of Celeriac/ });
+  await expect(sheet).toContainText('fine cornmeal');
+  await expect(sheet.getByRole('cell', { name: 'fresh breadcrumbs', exact: true })).toHaveCount(0);
+
+  await page.keyboard.press('z');
+  await expect(sheet.getByRole('cell', { name: 'fresh breadcrumbs', exact: true })).toHaveCount(1);
+});
+
+test('one dish is made in two versions from one recipe, and each has its own amounts', async ({ page }) => {
+  await open(page, '/o/lantern-supper/amounts');
+  const dishes = page.getByRole('navigation', { name: 'Dishes' });
+  await dishes.getByRole('button', { name: /with coconut custard/ }).click();
+  await expect(page.getByRole('region', { name: /Amounts of Poached pears/ })).toContainText('coconut cream');
+  await dishes.getByRole('button', { name: /Poached pears.*as written/ }).click();
+  await expect(page.getByRole('region', { name: /Amounts of Poached pears/ })).toContainText('double cream');
+});
+
+test('units and degrees change on one switch, which is remembered', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/amounts');
+  await expect(page.getByText('Oven: 195 °C')).toBeVisible();
+  await page.getByText('cup · °F').click();
+  await expect(page.getByText('Oven: 385 °F')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Oven: 385 °F')).toBeVisible();
+  await page.getByText('g · °C').click();
+});
+
+test('a changed need is followed by verdicts, plates, amounts and timetable, without a reload', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/timetable');
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible();
+  await page.evaluate(() => { (window as unknown as { stayed: boolean }).stayed = true; });
+  await page.getByRole('link', { name: /^Guests/ }).click();
+  await page.getByRole('button', { name: 'Tomas', exact: true }).first().click();
+  await page.getByRole('link', { name: /^Guests/ }).click();
+  await page.locator('.guest-table').getByRole('button', { name: 'Tomas' }).click();
+  await page.getByRole('button', { name: 'Vegan', exact: true }).click();
+  await expect(page.locator('.guest-table tr', { hasText: 'Tomas' })).toContainText('vegan');
+  await expect(page.locator('.guest-table tr', { hasText: 'Tomas' })).toContainText('ask them');
+  await page.getByRole('link', { name: /^Menu/ }).click();
+  await expect(cell(page, 'chicken', 'tomas')).toHaveAccessibleName(/conflict/);
+  await expect(page.getByRole('button', { name: "Tomas's plate" }).getByRole('img')).toHaveAccessibleName(/not enough/);
+  await page.getByRole('link', { name: /^Amounts/ }).click();
+  await expect(page.getByRole('region', { name: /Amounts of Roast chicken/ })).toContainText('for Ines and Nell');
+  await page.getByRole('link', { name: /^Timetable/ }).click();
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible();
+  expect(await page.evaluate(() => (window as unknown as { stayed?: boolean }).stayed)).toBe(true);
+  await page.keyboard.press('z');
+  await page.getByRole('link', { name: /^Menu/ }).click();
+  await expect(cell(page, 'chicken', 'tomas')).toHaveAccessibleName(/: clear/);
+});
+
+test('a need nobody understands becomes an open question, and every dish a check', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/guests');
+  await page.locator('.guest-table').getByRole('button', { name: 'Tomas' }).click();
+  await page.getByRole('combobox', { name: 'Add a need' }).fill('<b>moon dust</b>');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.locator('.guest-table tr', { hasText: 'Tomas' })).toContainText('not yet understood: “<b>moon dust</b>”');
+  await page.getByRole('link', { name: /^Menu/ }).click();
+  await expect(cell(page, 'potatoes', 'tomas')).toHaveAccessibleName(/: check/);
+  await page.keyboard.press('z');
+  await expect(cell(page, 'potatoes', 'tomas')).toHaveAccessibleName(/: clear/);
+});
+
+test('a bad name is said at its field, and what was typed stays', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/guests');
+  await page.locator('.guest-table').getByRole('button', { name: 'Hugo' }).click();
+  const field = page.getByLabel('Name', { exact: true });
+  await field.fill('x'.repeat(130));
+  await field.blur();
+  await expect(page.getByRole('alert')).toContainText('At most 120 characters');
+  await expect(field).toHaveValue('x'.repeat(130));
+  await expect(page.locator('.guest-table')).toContainText('Hugo');
+});
+
+test('a label that was read settles a check for everybody it concerns', async ({ page }) => {
+  await open(page, '/o/lantern-supper/menu');
+  await expect(cell(page, 'parcels', 'suki')).toHaveAccessibleName(/: check/);
+  await cell(page, 'parcels', 'suki').click();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await why.getByRole('button', { name: /more to check/ }).click();
+  await why.getByRole('button', { name: 'I have read the label of vegetable stock cube' }).first().click();
+  await why.getByPlaceholder('name on the packet').fill('Green Gate cubes');
+  await why.getByRole('button', { name: 'Record what I read' }).click();
+  await expect(why.getByRole('alert')).toContainText('Still to answer');
+  await why.getByRole('button', { name: 'I read all of it; none of these is on it' }).click();
+  await why.getByRole('button', { name: 'Record what I read' }).click();
+  await expect(cell(page, 'parcels', 'maud')).toHaveAccessibleName(/: clear/);
+});
+
+test('the Lantern Supper is planned in the browser, audited, and the washes say why', async ({ page }) => {
+  await open(page, '/o/lantern-supper/timetable');
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 90_000 });
+  const audit = page.getByRole('region', { name: 'Audit' });
+  await expect(audit).toContainText('Nothing crosses over');
+  await expect(audit.getByRole('listitem')).toHaveCount(Object.keys(rulesOfAudit).length);
+  await page.locator('.tt-bar.washing').first().click();
+  await expect(page.getByText('Hot water and detergent, rinse, clean towel.')).toBeVisible();
+  await page.getByText('as a table').click();
+  await expect(page.getByRole('row', { name: /Trim and season the duck/ })).toBeVisible();
+});
+
+test('the run sheet is ticked off at the bench, and a reload keeps the ticks', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/cook');
+  const now = page.locator('.now-card h2');
+  await expect(now).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('audited')).toBeVisible({ timeout: 60_000 });
+  const first = await now.textContent();
+  await page.getByRole('button', { name: /^(Done|Washed)$/ }).click();
+  await expect(now).not.toHaveText(first!);
+  await expect(page.getByText(/^1 of \d+ done$/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByText(/^1 of \d+ done$/)).toBeVisible({ timeout: 60_000 });
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.print-sheet')).toBeVisible();
+  await expect(page.locator('.now-card')).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.getByRole('button', { name: 'Back one' }).click();
+  await expect(now).toHaveText(first!);
+});
+
+test('a new occasion starts empty, says what to do, and can be filled to a plan', async ({ page }) => {
+  await open(page, '/');
+  await page.getByLabel('Name', { exact: true }).fill('Garden table');
+  await page.getByRole('button', { name: 'Start planning' }).click();
+  await expect(page.getByText('Nobody yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Add a guest' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Pia');
+  await page.getByLabel('Name', { exact: true }).press('Enter');
+  await page.getByRole('button', { name: 'Egg allergy' }).click();
+  await page.getByRole('link', { name: /^Menu/ }).click();
+  await page.getByRole('button', { name: 'Add Roast roots with thyme' }).click();
+  await page.getByRole('button', { name: 'Add Skillet cornbread' }).click();
+  await expect(page.getByRole('button', { name: 'Pia, Skillet cornbread: adaptable' })).toBeVisible();
+  await page.getByRole('link', { name: /^Timetable/ }).click();
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
+});

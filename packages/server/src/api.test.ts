@@ -1,0 +1,162 @@
+import { makePlan, type KeptOccasion, type Occasion, type ProblemDocument } from '@lupin/core';
+import { host, testApp, type TestApp } from '../test-support/app.ts';
+
+let test1: TestApp;
+beforeAll(async () => { test1 = await testApp(); });
+afterAll(async () => { await test1.close(); });
+
+async function call(method: 'GET' | 'PUT' | 'POST' | 'DELETE', url: string, payload?: unknown, headers: Record<string, string> = {}) {
+  const response = await test1.app.inject({ method, url, headers: { ...host, ...headers }, ...(payload === undefined ? {} : { payload: payload as object }) });
+  return { status: response.statusCode, type: String(response.headers['content-type']), body: response.body === '' ? undefined : (response.json() as unknown) };
+}
+
+const kept = async (id = 'sunday-lunch') => (await call('GET', `/api/occasions/${id}`)).body as KeptOccasion;
+const put = (base: number, occasion: unknown, id = 'sunday-lunch') => call('PUT', `/api/occasions/${id}`, { baseRevision: base, occasion });
+
+test('the demo stands there, newest first, and each can be read whole', async () => {
+  const { body } = await call('GET', '/api/occasions');
+  expect(body).toMatchObject([{ id: 'lantern-supper', guests: 13, dishes: 11 }, { id: 'sunday-lunch', guests: 4, dishes: 4 }]);
+  expect((await kept('lantern-supper')).occasion.recipes).toHaveLength(11);
+  expect((await call('GET', '/api/recipes')).body).toHaveLength(15);
+});
+
+test('a write makes the next revision; undo brings the old one back as a new one', async () => {
+  const before = await kept();
+  const changed = { ...before.occasion, note: 'Bring the big pot.' };
+  const { status, body } = await put(before.revision, changed);
+  expect([status, (body as KeptOccasion).revision]).toEqual([200, before.revision + 1]);
+  const back = await call('POST', '/api/occasions/sunday-lunch/restore', { baseRevision: before.revision + 1, revision: before.revision });
+  expect((back.body as KeptOccasion).occasion.note).toBe(before.occasion.note);
+  expect(((await call('GET', '/api/occasions/sunday-lunch/revisions')).body as unknown[]).length).toBe(before.revision + 2);
+});
+
+test('a stale write is refused with what changed, and nothing is lost', async () => {
+  const before = await kept();
+  await put(before.revision, { ...before.occasion, note: 'first' });
+  const second = await put(before.revision, { ...before.occasion, serveAt: '14:00' });
+  expect(second.status).toBe(409);
+  expect(second.body).toMatchObject({ code: 'stale-revision', revision: before.revision + 1, changed: ['note'] });
+  expect((await kept()).occasion).toMatchObject({ note: 'first', serveAt: before.occasion.serveAt });
+});
+
+test('of many writers of one revision, exactly one wins', async () => {
+  const before = await kept();
+  const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => put(before.revision, { ...before.occasion, note: `writer ${i}` })));
+  expect(answers.filter((answer) => answer.status === 200)).toHaveLength(1);
+  expect(answers.filter((answer) => answer.status === 409)).toHaveLength(11);
+  expect((await kept()).revision).toBe(before.revision + 1);
+});
+
+describe('bad input gets a problem document that names the field, and nothing is written', () => {
+  const cases: readonly [string, (occasion: Occasion) => unknown, RegExp][] = [
+    ['a number for a name', (o) => ({ ...o, name: 7 }), /^\/occasion\/name$/],
+    ['a name of a megabyte', (o) => ({ ...o, name: 'x'.repeat(1_000_000) }), /^\/occasion\/name$/],
+    ['no name', (o) => ({ ...o, name: '   ' }), /^\/occasion\/name$/],
+    ['a hazard nobody knows', (o) => ({ ...o, guests: [{ id: 'a', name: 'A', needs: [{ id: 'n', kind: 'hazard', hazard: 'moon-dust', strictness: 'no-trace' }] }] }), /^\/occasion\/guests\/0\/needs\/0\/hazard$/],
+    ['a strictness nobody knows', (o) => ({ ...o, guests: [{ id: 'a', name: 'A', needs: [{ id: 'n', kind: 'hazard', hazard: 'milk', strictness: 'sometimes' }] }] }), /strictness$/],
+    ['a negative amount', (o) => withLine(o, { kind: 'mass', massG: -5 }), /massG$/],
+    ['an absurd amount', (o) => withLine(o, { kind: 'mass', massG: 1e12 }), /massG$/],
+    ['an endless amount', (o) => withLine(o, { kind: 'count', count: null }), /count$/],
+    ['an absurd share', (o) => ({ ...o, dishes: o.dishes.map((d) => ({ ...d, share: 900 })) }), /share$/],
+    ['a dish of no recipe', (o) => ({ ...o, dishes: [{ ...o.dishes[0]!, recipe: 'nothing' }] }), /^\/occasion\/dishes\/0\/recipe$/],
+    ['a version for a guest who is not there', (o) => ({ ...o, dishes: [{ ...o.dishes[0]!, versions: [{ id: 'v', name: 'v', swaps: [], guests: ['ghost'] }] }] }), /^\/occasion\/dishes\/0\/versions\/0\/guests$/],
+    ['two guests with one id', (o) => ({ ...o, guests: [o.guests[0], o.guests[0]] }), /^\/occasion\/guests\/1\/id$/],
+    ['a day that is none', (o) => ({ ...o, date: 'soon' }), /^\/occasion\/date$/],
+    ['a time that is none', (o) => ({ ...o, serveAt: '25:00' }), /^\/occasion\/serveAt$/],
+    ['a field nobody knows', (o) => ({ ...o, extra: 1 }), /^\/occasion\/extra$/],
+    ['an oven of 900 °C', (o) => ({ ...o, kitchen: { ...o.kitchen, oven: { racks: 2, mostC: 900 } } }), /mostC$/],
+    ['an array', () => [], /^\/occasion/],
+    ['nothing', () => null, /^\/occasion$/],
+  ];
+  const withLine = (o: Occasion, amount: unknown) => ({ ...o, recipes: o.recipes.map((r, i) => (i === 0 ? { ...r, lines: r.lines.map((l, j) => (j === 0 ? { ...l, amount } : l)) } : r)) });
+
+  test.each(cases)('%s', async (_, change, pointer) => {
+    const before = await kept();
+    const { status, type, body } = await put(before.revision, change(before.occasion));
+    expect(status).toBe(422);
+    expect(type).toMatch(/^application\/problem\+json/);
+    const problem = body as ProblemDocument;
+    expect(problem.code).toBe('invalid-field');
+    expect(problem.errors!.map((error) => error.pointer).filter((each) => pointer.test(each))).not.toEqual([]);
+    expect(await kept()).toEqual(before);
+  });
+
+  test('malformed JSON, poisoned keys, another media type, a body too large, an unknown address', async () => {
+    const raw = (payload: string, type = 'application/json') => test1.app.inject({ method: 'PUT', url: '/api/occasions/sunday-lunch', headers: { ...host, 'content-type': type }, payload });
+    const codes = async (response: Awaited<ReturnType<typeof raw>>) => [response.statusCode, (response.json() as ProblemDocument).code];
+    expect(await codes(await raw('{"baseRevision":'))).toEqual([400, 'malformed-json']);
+    expect(await codes(await raw('{"__proto__":{"polluted":true}}'))).toEqual([400, 'malformed-json']);
+    expect(await codes(await raw('a,b', 'text/csv'))).toEqual([415, 'wrong-media-type']);
+    expect(await codes(await raw(JSON.stringify({ baseRevision: 1, occasion: 'x'.repeat(5_000_000) })))).toEqual([413, 'too-large']);
+    expect(await call('GET', '/api/occasions/nowhere')).toMatchObject({ status: 404, body: { code: 'unknown-occasion' } });
+    expect(await call('GET', '/api/nothing')).toMatchObject({ status: 404, body: { code: 'not-found' } });
+  });
+
+  test('an occasion with another id than its address', async () => {
+    const { occasion, revision } = await kept();
+    expect(await put(revision, occasion, 'lantern-supper')).toMatchObject({ status: 422, body: { errors: [{ pointer: '/occasion/id' }] } });
+  });
+});
+
+test('pages from elsewhere, and other names for this machine, are turned away', async () => {
+  expect(await call('GET', '/api/occasions', undefined, { host: 'evil.example' })).toMatchObject({ status: 403, body: { code: 'wrong-host' } });
+  expect(await call('GET', '/api/occasions', undefined, { origin: 'https://evil.example' })).toMatchObject({ status: 403 });
+  expect(await call('GET', '/api/occasions', undefined, { origin: 'http://127.0.0.1:4400' })).toMatchObject({ status: 200 });
+});
+
+test('a new occasion starts with the usual kitchen, an id of its own, and nobody', async () => {
+  const one = await call('POST', '/api/occasions', { name: 'Süße Runde!', date: '2027-02-01' });
+  const two = await call('POST', '/api/occasions', { name: 'Süße Runde!', date: '2027-02-01' });
+  expect([one.status, two.status]).toEqual([201, 201]);
+  expect((one.body as KeptOccasion).occasion).toMatchObject({ id: 'su-e-runde', guests: [], dishes: [] });
+  expect((two.body as KeptOccasion).occasion.id).toBe('su-e-runde-2');
+  expect(await call('POST', '/api/occasions', { occasion: (one.body as KeptOccasion).occasion })).toMatchObject({ status: 409, body: { code: 'occasion-exists' } });
+  expect((await call('DELETE', '/api/occasions/su-e-runde-2')).status).toBe(204);
+  expect((await call('GET', '/api/occasions/su-e-runde-2')).status).toBe(404);
+});
+
+describe('plans', () => {
+  test('made over HTTP, they pass the audit over HTTP, and can be kept and read', async () => {
+    const { occasion } = await kept();
+    const made = await call('POST', '/api/plan', { occasion, rounds: 20 });
+    expect(made.status).toBe(200);
+    const report = await call('POST', '/api/audit', { occasion, plan: made.body });
+    expect(report.body).toMatchObject({ passed: true, findings: [] });
+    expect((await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: made.body })).status).toBe(204);
+    expect((await call('GET', '/api/occasions/sunday-lunch/plan')).body).toEqual(made.body);
+  });
+
+  test('one with a finding, or of another state of the occasion, is not kept', async () => {
+    const { occasion, revision } = await kept();
+    const result = makePlan(occasion, { rounds: 20 });
+    if (result.kind === 'none') throw new Error('no plan');
+    const spoiled = { ...result.plan, tasks: result.plan.tasks.filter((task) => task.kind !== 'wash') };
+    expect(await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: spoiled })).toMatchObject({ status: 422, body: { code: 'plan-has-findings' } });
+    await put(revision, { ...occasion, serveAt: '13:30' });
+    expect(await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: result.plan })).toMatchObject({ status: 409, body: { code: 'stale-plan' } });
+  });
+
+  test('where none is possible, the answer says why and what would free it', async () => {
+    const { occasion } = await kept();
+    const nobody = { ...occasion, kitchen: { ...occasion.kitchen, cooks: [{ id: 'late', name: 'Late', windows: [{ fromMin: 0, toMin: 10 }] }] } };
+    const answer = await call('POST', '/api/plan', { occasion: nobody, rounds: 5 });
+    expect(answer).toMatchObject({ status: 422, body: { code: 'no-plan-possible', reason: { tryThis: expect.stringContaining('time in the kitchen') as string } } });
+  });
+});
+
+test('ticks are kept, once each, and can be taken back', async () => {
+  const url = '/api/occasions/sunday-lunch/ticks';
+  await call('PUT', url, { basis: 'b', task: 'chicken.as-written.roast', done: true });
+  await call('PUT', url, { basis: 'b', task: 'chicken.as-written.roast', done: true });
+  expect((await call('GET', url)).body).toHaveLength(1);
+  await call('PUT', url, { basis: 'b', task: 'chicken.as-written.roast', done: false });
+  expect((await call('GET', url)).body).toEqual([]);
+  expect((await call('PUT', url, { basis: 'b', task: '', done: 'yes' })).status).toBe(422);
+});
+
+test('the API describes itself, with a schema for every body', async () => {
+  const { body } = await call('GET', '/api/openapi.json');
+  const paths = (body as { paths: Record<string, Record<string, { requestBody?: { content: Record<string, { schema: { properties?: object } }> } }>> }).paths;
+  expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/occasions', '/api/occasions/{id}', '/api/plan', '/api/audit']));
+  expect(paths['/api/occasions/{id}']!['put']!.requestBody!.content['application/json']!.schema.properties).toHaveProperty('baseRevision');
+});

@@ -1,0 +1,36 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { FastifyInstance } from 'fastify';
+import { buildApp } from '../src/app.ts';
+import { openDb } from '../src/db/open.ts';
+import { blankOccasion, seed } from '../src/seed.ts';
+import { Store } from '../src/store.ts';
+
+export const migrations = join(__dirname, '../migrations');
+export const data = join(__dirname, '../../../data');
+
+export interface TestApp {
+  readonly app: FastifyInstance;
+  readonly folder: string;
+  close(): Promise<void>;
+}
+
+/** The real app on a real SQLite file in a temporary folder, with the demo data. */
+export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-'))): Promise<TestApp> {
+  const { db, close } = await openDb(folder, migrations);
+  const store = new Store(db, () => new Date('2026-11-25T12:00:00Z'));
+  await seed(store, data, true);
+  const app = await buildApp({ store, blank: blankOccasion(data) });
+  return {
+    app,
+    folder,
+    close: async () => {
+      await app.close();
+      close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+export const host = { host: '127.0.0.1:4400' };

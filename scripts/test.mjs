@@ -1,0 +1,50 @@
+// npm test: sets up whatever a fresh machine lacks, then types, lint, unit, API and browser tests.
+// Ends with the line "N passed, N failed" over all of them.
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { build, chromium, install, root } from './setup.mjs';
+
+let passed = 0;
+let failed = 0;
+const results = join(root, 'test-results');
+
+function run(name, args, env = {}) {
+  console.log(`\n— ${name}`);
+  return spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } }).status === 0;
+}
+
+function count(ok) {
+  if (ok) passed++;
+  else failed++;
+}
+
+function read(file) {
+  const path = join(results, file);
+  return existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')) : undefined;
+}
+
+install();
+const browser = chromium();
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+count(run('types', ['tsc', '--noEmit', '-p', 'tsconfig.json']));
+count(run('lint', ['eslint', '.', '--max-warnings', '0']));
+
+const unitOk = run('unit and API tests', ['jest', '--json', '--outputFile', join(results, 'unit.json')]);
+const unit = read('unit.json');
+passed += unit?.numPassedTests ?? 0;
+failed += (unit?.numFailedTests ?? 0) + (unit?.numRuntimeErrorTestSuites ?? 0);
+if (!unitOk && !unit?.numFailedTests && !unit?.numRuntimeErrorTestSuites) failed++;
+
+build();
+const browserOk = run('browser tests', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { LUPIN_CHROMIUM: browser });
+// Playwright empties the folder it writes to, so its report lies there alone.
+const e2e = read('e2e.json');
+passed += (e2e?.stats?.expected ?? 0) + (e2e?.stats?.flaky ?? 0);
+failed += e2e?.stats?.unexpected ?? 0;
+if (!browserOk && !e2e?.stats?.unexpected) failed++;
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);

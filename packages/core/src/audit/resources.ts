@@ -74,7 +74,7 @@ function auditCooks(facts: Facts): Finding[] {
       findings.push({ code: 'unknown-name', message: `${what} is for “${cook}”, who is no cook here.`, tasks: [task], guests: [] });
       return;
     }
-    if (!known.windows.some((window) => window.fromMin <= start && end <= window.toMin)) {
+    if (!known.windows.some((shift) => shift.fromMin <= start && end <= shift.toMin)) {
       findings.push({ code: 'cook-away', message: `${known.name} is not in the kitchen for ${what}.`, tasks: [task], guests: [] });
     }
     spans.set(cook, [...(spans.get(cook) ?? []), { start, end, task, what, owner: `${task}@${start}` }]);

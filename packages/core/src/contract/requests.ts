@@ -43,7 +43,7 @@ export interface Tick {
   readonly doneAt: string;
 }
 
-/** A problem document (RFC 9457) as Lupin sends it. */
+/** A problem as Lupin sends it, after RFC 9457. */
 export interface ProblemDocument {
   readonly type: string;
   readonly title: string;

@@ -27,7 +27,7 @@ export interface LinkFault {
   readonly message: string;
 }
 
-/** Every id that names something must name something that is there, once. Returns what does not, with its place in the document. */
+/** Every id that names something must name something that is there, once. Returns what does not, with its place. */
 export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] {
   const faults: LinkFault[] = [];
   const fault = (message: string, ...path: (string | number)[]) => void faults.push({ path, message });

@@ -33,6 +33,8 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
   if (network.tasks.length === 0) {
     return { kind: 'none', reason: { what: 'There is nothing to plan yet.', why: 'No dish on the menu is eaten by anybody.', tryThis: 'Add guests and dishes.' } };
   }
+  const lacking = missingKit(occasion, network);
+  if (lacking) return { kind: 'none', reason: lacking };
   const problem = compile(occasion, network);
   const bound = lowerBoundMin(problem);
   const search = solve(problem, { seed, rounds });
@@ -45,6 +47,21 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
     if (next.value.kind === 'found') yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, seed, bound) };
     else yield { kind: 'progress', share: (next.value.round + 1) / rounds };
   }
+}
+
+/** Kit that a step needs more of than the kitchen has: no order of work can help. */
+function missingKit(occasion: Occasion, network: TaskNetwork): NoPlan | undefined {
+  for (const task of network.tasks) {
+    for (const kind of new Set(task.kit.map((use) => use.kind))) {
+      const wanted = task.kit.filter((use) => use.kind === kind).length;
+      const there = occasion.kitchen.kit.filter((unit) => unit.kind === kind).length;
+      if (there < wanted) {
+        const name = kind.replaceAll('-', ' ');
+        return { what: `“${task.title}” finds no place.`, why: `It needs ${wanted === 1 ? `a ${name}` : `${wanted} of ${name}`}; the kitchen has ${there === 0 ? 'none' : there}.`, tryThis: `Add a ${name} to the kitchen, or take the dish off the menu.` };
+      }
+    }
+  }
+  return undefined;
 }
 
 /** Plans an occasion to the end. */

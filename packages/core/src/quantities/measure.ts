@@ -69,24 +69,29 @@ function spoons(volumeMl: number, system: MeasureSystem): { text: string; ml: nu
   const singles = sizes.flatMap(({ name, ml, parts }, index) => {
     const least = Math.floor(volumeMl / ml);
     const wholes = [least, least + 1].filter((count) => count > 0);
-    const values = [...wholes, ...wholes.flatMap((count) => parts.map((part) => count + part)), ...parts];
-    return values.map((value) => ({ text: `${inFractions(value).text} ${name}${value > 1 && name === 'cup' ? 's' : ''}`, ml: value * ml, index, count: Math.floor(value) }));
+    return [...wholes, ...wholes.flatMap((count) => parts.map((part) => count + part)), ...parts].map((value) => spoonful(name, ml, index, value));
   });
-  // More than eight of one spoon is no measure but a chore.
-  const usable = singles.filter((single) => single.count <= (single.index === sizes.length - 1 ? 3 : 8));
+  // More than eight tablespoons or three teaspoons is no measure but a chore.
+  const mostOf: Readonly<Record<string, number>> = { tbsp: 8, tsp: 3 };
+  const usable = singles.filter((single) => single.value < (mostOf[single.name] ?? Infinity) + 1);
   const pool = usable.length > 0 ? usable : singles;
   let best = pool[0]!;
   for (const one of pool) if (Math.abs(one.ml - volumeMl) < Math.abs(best.ml - volumeMl)) best = one;
   if (Math.abs(best.ml / volumeMl - 1) <= 0.03) return best;
+  const small = sizes.flatMap(({ name, ml, parts }, index) => [...parts, 1, 2, 3].map((value) => spoonful(name, ml, index, value)));
   let pair = { text: best.text, ml: best.ml };
   for (const one of pool) {
-    for (const two of singles) {
-      if (two.index <= one.index || two.count > 3) continue;
+    for (const two of small) {
+      if (two.index <= one.index) continue;
       const ml = one.ml + two.ml;
       if (Math.abs(ml - volumeMl) < Math.abs(pair.ml - volumeMl) - 1e-9) pair = { text: `${one.text} + ${two.text}`, ml };
     }
   }
   return pair;
+}
+
+function spoonful(name: string, ml: number, index: number, value: number) {
+  return { name, index, value, ml: value * ml, text: `${inFractions(value).text} ${name}${value > 1 && name === 'cup' ? 's' : ''}` };
 }
 
 function volume(volumeMl: number, system: MeasureSystem): Measured {

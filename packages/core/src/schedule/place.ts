@@ -35,8 +35,8 @@ function workerClash(problem: Problem, state: State, worker: number, start: numb
   const clash = state.busy[worker]!.clash(start, end);
   if (clash !== undefined) return clash;
   const { windows } = problem.workers[worker]!;
-  if (windows.some((window) => window.fromMin <= start && window.toMin >= end)) return undefined;
-  return Math.max(horizon, ...windows.map((window) => window.toMin).filter((to) => to < end));
+  if (windows.some((shift) => shift.fromMin <= start && shift.toMin >= end)) return undefined;
+  return Math.max(horizon, ...windows.map((shift) => shift.toMin).filter((to) => to < end));
 }
 
 function dustClash(problem: Problem, state: State, activity: Activity, start: number, end: number): number | undefined {

@@ -1,0 +1,42 @@
+import { demo } from '../../test-support/demo.ts';
+import { makePlan } from '../plan/index.ts';
+import { clockTime, dayWords, span } from './clock.ts';
+import { listed, runSheet, type StepEntry } from './runSheet.ts';
+
+const sunday = demo('sunday-lunch');
+const result = makePlan(sunday, { rounds: 20 });
+if (result.kind === 'none') throw new Error('no plan');
+const entries = runSheet(sunday, result.plan);
+
+test('every task of the plan is on the sheet, in time order', () => {
+  const ids = new Set(entries.map((entry) => entry.id));
+  expect(result.plan.tasks.filter((task) => !ids.has(task.id))).toEqual([]);
+  expect(entries.map((entry) => entry.startMin)).toEqual(entries.map((entry) => entry.startMin).sort((a, b) => a - b));
+});
+
+test('a step brings its amounts for these portions, its sign, its rack, and for whom it is kept free', () => {
+  const roast = entries.find((entry): entry is StepEntry => entry.id === 'potatoes.as-written.roast')!;
+  expect(roast).toMatchObject({ hands: 'off', until: 'deep gold all round', freeFrom: ['tree nuts', 'gluten'], freeFor: ['nell', 'hugo'] });
+  expect(roast.oven).toMatchObject({ temperatureC: expect.any(Number) as number, rack: expect.stringMatching(/rack/) as string });
+  const cut = entries.find((entry): entry is StepEntry => entry.id === 'potatoes.as-written.cut')!;
+  expect(cut.amounts[0]!.massG).toBeCloseTo((1000 * 3.6) / 4, 6);
+});
+
+test('turning and taking out stand on the sheet as moments of their own', () => {
+  const looks = entries.filter((entry) => entry.kind === 'look' && entry.of === 'potatoes.as-written.roast').map((entry) => entry.title);
+  expect(looks).toEqual(['Roast the potatoes: turn the potatoes', 'Roast the potatoes: look, and out of the oven']);
+});
+
+test('a wash says what is on hands and kit, and what comes next', () => {
+  const wash = entries.find((entry) => entry.kind === 'wash' && entry.carries.includes('raw poultry'));
+  expect(wash).toMatchObject({ items: expect.arrayContaining(['hands']) as string[], before: expect.stringMatching(/\w/) as string });
+});
+
+test.each([[-85, '16:35', ''], [-1110, '23:30', 'the day before'], [-1300, '20:20', 'the day before'], [400, '00:40', 'the day after']])('%d min from 18:00', (moment, clock, day) => {
+  expect([clockTime('18:00', moment), dayWords('18:00', moment)]).toEqual([clock, day]);
+});
+
+test('words', () => {
+  expect([listed([]), listed(['a']), listed(['a', 'b', 'c'])]).toEqual(['', 'a', 'a, b and c']);
+  expect([span(45), span(120), span(125)]).toEqual(['45 min', '2 h', '2 h 05']);
+});

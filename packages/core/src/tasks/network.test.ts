@@ -1,0 +1,55 @@
+import { demo } from '../../test-support/demo.ts';
+import { fit } from '../fit/index.ts';
+import { tasksOf } from './network.ts';
+
+const lantern = demo('lantern-supper');
+const network = tasksOf(lantern, fit(lantern));
+const task = (id: string) => network.tasks.find((each) => each.id === id)!;
+const carried = (id: string) => task(id).carries.map((each) => each.mark as string);
+const guarded = (id: string) => task(id).guards.map((each) => each.mark as string);
+
+test('one dish in two versions is one base and two batches; the base is made once', () => {
+  const pears = network.batches.filter((each) => each.dish === 'pears');
+  expect(pears.map((each) => [each.id, each.base, each.steps.join()])).toEqual([
+    ['pears.base', undefined, 'peel,poach,cool'],
+    ['pears.as-written', 'pears.base', 'custard,chill,plate'],
+    ['pears.coconut', 'pears.base', 'custard,chill,plate'],
+  ]);
+  expect(pears[0]!.portions).toBeCloseTo(pears[1]!.portions + pears[2]!.portions, 6);
+  expect(task('pears.coconut.plate').after.map((link) => link.task)).toEqual(['pears.base.cool', 'pears.coconut.chill']);
+});
+
+test('a step carries what its food holds by then, contained or feared, and not what comes later', () => {
+  expect(carried('salmon.as-written.crumb')).toEqual(expect.arrayContaining(['wheat', 'milk', 'sesame']));
+  expect(carried('salmon.as-written.crumb')).not.toContain('fish');
+  expect(carried('salmon.as-written.coat')).toEqual(expect.arrayContaining(['fish', 'raw-fish', 'mustard']));
+  expect(carried('parcels.as-written.simmer')).toEqual(expect.arrayContaining(['celery', 'barley', 'unread']));
+});
+
+test('a raw risk ends where the core reaches its temperature, for the food and for the tin in the oven', () => {
+  expect(carried('duck.as-written.season')).toContain('raw-poultry');
+  expect(carried('duck.as-written.roast')).not.toContain('raw-poultry');
+  expect(carried('duck.as-written.sauce')).not.toContain('raw-poultry');
+  expect(carried('pears.as-written.custard')).toContain('raw-egg');
+  expect(carried('pears.as-written.chill')).not.toContain('raw-egg');
+});
+
+test('what is protected are the no-trace needs of those who eat it, relatives and unnamed groups counted', () => {
+  expect(guarded('roots.as-written.cut')).toEqual(expect.arrayContaining(['wheat', 'barley', 'rye', 'gluten', 'milk', 'cashew', 'tree-nut', 'sesame', 'egg', 'unread']));
+  expect(guarded('gratin.as-written.slice')).not.toContain('milk');
+  expect(guarded('roots.as-written.cut')).not.toContain('fish');
+});
+
+test('food served uncooked is guarded from everything raw; cooked food from raw meat of other dishes alone', () => {
+  expect(guarded('salad.as-written.peel')).toEqual(expect.arrayContaining(['raw-egg', 'raw-poultry', 'raw-flour']));
+  const gratin = task('gratin.as-written.slice').guards;
+  expect(gratin.map((each) => each.mark as string)).not.toContain('raw-egg');
+  expect(gratin.find((each) => each.mark === 'raw-poultry')!.exempt).toEqual(['gratin.as-written']);
+});
+
+test('hands-on work grows with the amount, slower than it; somebody puts things in and takes them out', () => {
+  const cut = task('roots.as-written.cut').durationMin.planned;
+  const likely = 18;
+  expect(cut).toBe(Math.round(likely * ((13 * 0.6) / 8) ** 0.7));
+  expect(task('roots.as-written.roast').attention.map((point) => point.what)).toEqual(['into the oven', 'turn the roots', 'look, and out of the oven']);
+});

@@ -139,6 +139,13 @@ export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId): r
   return offers;
 }
 
+/** Whether `offersFor` would offer anything: a version for the guest alone is the easiest to find. */
+function hasOffer(occasion: Occasion, row: DishRow, guestId: GuestId): boolean {
+  const guest = occasion.guests.find((each) => each.id === guestId)!;
+  const alone = answer(occasion, row.dish, 'own-version', [guest], [guest], []);
+  return alone?.gains.includes(guestId) === true || offersFor(occasion, row, guestId).length > 0;
+}
+
 /** The verdict as shown: a conflict for which an offer exists is *adaptable*. */
 export type ShownVerdict = Verdict | 'adaptable';
 
@@ -148,7 +155,7 @@ export function adaptable(occasion: Occasion, table: FitTable): ReadonlyMap<stri
   for (const row of table.rows) {
     for (const [guest, cell] of row.cells) {
       const { verdict } = cell.judgement;
-      const turned = verdict === 'conflict' && offersFor(occasion, row, guest).length > 0;
+      const turned = verdict === 'conflict' && hasOffer(occasion, row, guest);
       shown.set(cellKey(row.dish.id, guest), turned ? 'adaptable' : verdict);
     }
   }

@@ -96,16 +96,16 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
       reasons.push({ verdict: 'check', need, chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'] });
       continue;
     }
-    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
+    const start = () => `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
     for (const each of evidence) {
       const { verdict, hazard } = weighEvidence(each, need, labels);
-      if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, food: each.food, hazard, chain: [start, `“${each.words}”`, each.because] });
-      else if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ verdict, need, line: each.line, food: each.food, chain: [start, `“${each.words}”`, each.because] });
+      if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, food: each.food, hazard, chain: [start(), `“${each.words}”`, each.because] });
+      else if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ verdict, need, line: each.line, food: each.food, chain: [start(), `“${each.words}”`, each.because] });
       // A label read for hazards says nothing of garlic unless garlic was looked for.
       if (need.kind === 'food' && need.strictness !== 'prefers-not' && each.about.kind === 'food' && each.food === each.about.food && foodOf(each.about.food)?.kind === 'composite') {
         const label = labels.find((one) => one.food === each.food);
         if (label && !label.foodsAbsent.includes(need.food) && !label.foodsFound.includes(need.food)) {
-          reasons.push({ verdict: 'check', need, line: each.line, food: each.food, chain: [start, `“${each.words}”`, `The label of ${label.product} was read, but not for ${foodOf(need.food)?.name ?? need.food}.`] });
+          reasons.push({ verdict: 'check', need, line: each.line, food: each.food, chain: [start(), `“${each.words}”`, `The label of ${label.product} was read, but not for ${foodOf(need.food)?.name ?? need.food}.`] });
         }
       }
     }

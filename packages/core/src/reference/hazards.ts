@@ -74,14 +74,8 @@ export function membersOf(group: HazardId): readonly HazardId[] {
 export type Bearing = 'same' | 'maybe' | 'related' | 'none';
 
 export function bearingOf(found: HazardId, avoided: HazardId): Bearing {
-  const key = `${found}/${avoided}`;
-  let bearing = bearings.get(key);
-  if (!bearing) bearings.set(key, (bearing = weighBearing(found, avoided)));
-  return bearing;
+  return bearings.get(found)!.get(avoided)!;
 }
-
-// Asked for every guest and line, and the table never changes.
-const bearings = new Map<string, Bearing>();
 
 function weighBearing(found: HazardId, avoided: HazardId): Bearing {
   if (found === avoided) return 'same';
@@ -92,3 +86,6 @@ function weighBearing(found: HazardId, avoided: HazardId): Bearing {
   if (other.related.includes(found) || one.related.includes(avoided)) return 'related';
   return 'none';
 }
+
+// Asked for every guest and line, and the table never changes.
+const bearings = new Map(hazards.map((found) => [found.id, new Map(hazards.map((avoided) => [avoided.id, weighBearing(found.id, avoided.id)]))]));

@@ -18,7 +18,12 @@ const slice = createSlice({
   name: 'plans',
   initialState: {} as Record<string, PlanState>,
   reducers: {
-    lookingStarted: (state, { payload }: PayloadAction<{ id: string; basis: string }>) => ({ ...state, [payload.id]: { basis: payload.basis, status: 'looking' as const, share: 0 } }),
+    /** A plan of the same basis stays in sight while a better one is looked for. */
+    lookingStarted: (state, { payload }: PayloadAction<{ id: string; basis: string }>) => {
+      const before = state[payload.id];
+      const kept = before?.basis === payload.basis && before.plan && before.audit ? { plan: before.plan, audit: before.audit } : {};
+      return { ...state, [payload.id]: { basis: payload.basis, status: 'looking' as const, share: 0, ...kept } };
+    },
     lookedOn: (state, { payload }: PayloadAction<{ id: string; share: number }>) => {
       const mine = state[payload.id];
       return mine ? { ...state, [payload.id]: { ...mine, share: payload.share } } : state;

@@ -1,44 +1,63 @@
 import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
-import { basisOf, type Occasion } from '@lupin/core';
+import { basisOf, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
-import { useAppDispatch, useAppSelector, type AppDispatch } from '../app/store.ts';
-import { lookedOn, lookingEnded, lookingStarted, planFound, type PlanState } from './slice.ts';
+import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
+import { isBetter } from './quality.ts';
+import { lookedOn, lookingEnded, lookingStarted, planFound, type PlainAudit, type PlanState } from './slice.ts';
 import type { Planner } from './worker.ts';
 
-const rounds = 160;
+const rounds = 200;
 /** Typing settles before planning starts. */
 const settleMs = 500;
 
-function look(occasion: Occasion, basis: string, dispatch: AppDispatch): () => void {
-  const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
-  const planner = wrap<Planner>(worker);
-  const { id } = occasion;
-  let over = false;
-  const end = () => {
-    over = true;
-    worker.terminate();
-  };
-  dispatch(lookingStarted({ id, basis }));
-  let best: Parameters<Parameters<Planner['plan']>[2]>[0] | undefined;
-  planner
-    .plan(occasion, rounds, proxy((plan, audit) => { if (!over) { best = plan; dispatch(planFound({ id, plan, audit })); } }), proxy((share) => { if (!over) dispatch(lookedOn({ id, share })); }))
-    .then((outcome) => {
+const planOf = (state: RootState, id: string): PlanState | undefined => state.plans[id];
+
+interface Look {
+  readonly occasion: Occasion;
+  readonly basis: string;
+  /** Look for a better plan even where one is kept. */
+  readonly afresh: boolean;
+}
+
+/** Looks for a plan in a worker of its own; the function it returns stops it and keeps the best so far. */
+function look({ occasion, basis, afresh }: Look): (dispatch: AppDispatch, getState: () => RootState) => () => void {
+  return (dispatch, getState) => {
+    const { id } = occasion;
+    const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+    const planner = wrap<Planner>(worker);
+    let over = false;
+    const current = (): Plan | undefined => (planOf(getState(), id)?.basis === basis ? planOf(getState(), id)?.plan : undefined);
+    const end = (status: 'ready' | 'stopped' | 'none', reason?: PlanState['reason']): void => {
       if (over) return;
-      end();
-      dispatch(lookingEnded({ id, status: outcome.kind === 'plan' && best ? 'ready' : 'none', ...(outcome.kind === 'none' ? { reason: outcome.reason } : {}) }));
-      if (best) void dispatch(api.endpoints.keepPlan.initiate({ id, plan: best }));
-    })
-    .catch((error: unknown) => {
-      if (over) return;
-      end();
-      dispatch(lookingEnded({ id, status: 'none', reason: { what: 'The planner stopped.', why: String(error), tryThis: 'Change something, or load the page again.' } }));
-    });
-  return () => {
-    if (over) return;
-    end();
-    dispatch(lookingEnded({ id, status: best ? 'stopped' : 'none', ...(best ? {} : { reason: { what: 'Stopped before a plan was found.', why: 'You stopped it.', tryThis: 'Plan again.' } }) }));
-    if (best) void dispatch(api.endpoints.keepPlan.initiate({ id, plan: best }));
+      over = true;
+      worker.terminate();
+      const plan = current();
+      dispatch(lookingEnded({ id, status: plan ? (status === 'none' ? 'ready' : status) : 'none', ...(reason && !plan ? { reason } : {}) }));
+      if (plan) void dispatch(api.endpoints.keepPlan.initiate({ id, plan }));
+    };
+    const found = (plan: Plan, audit: PlainAudit): void => {
+      if (!over && isBetter(plan, current())) dispatch(planFound({ id, plan, audit }));
+    };
+    const run = async (): Promise<void> => {
+      if (!afresh) {
+        // What was planned before is what the cook has on paper: it stands until somebody asks for another.
+        const kept = await dispatch(api.endpoints.keptPlan.initiate(id, { forceRefetch: true, subscribe: false })).unwrap().catch(() => undefined);
+        if (kept?.basis === basis) {
+          const report = await planner.audit(occasion, kept);
+          if (report.passed) {
+            found(kept, report);
+            return end('ready');
+          }
+        }
+      }
+      const seed = (current()?.seed ?? 0) + 1;
+      const outcome = await planner.plan(occasion, seed, rounds, proxy(found), proxy((share: number) => { if (!over) dispatch(lookedOn({ id, share })); }));
+      return outcome.kind === 'plan' ? end('ready') : end('none', outcome.reason);
+    };
+    dispatch(lookingStarted({ id, basis }));
+    run().catch((error: unknown) => end('none', { what: 'The planner stopped.', why: String(error), tryThis: 'Change something, or load the page again.' }));
+    return () => end('stopped', { what: 'Stopped before a plan was found.', why: 'You stopped it.', tryThis: 'Plan again.' });
   };
 }
 
@@ -48,17 +67,16 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
   const state = useAppSelector((root) => (occasion ? root.plans[occasion.id] : undefined));
   const running = useRef<(() => void) | undefined>(undefined);
   const looked = useRef('');
-  const start = useCallback((one: Occasion, basis: string) => {
+  const start = useCallback((wanted: Look) => {
     running.current?.();
-    looked.current = `${one.id}/${basis}`;
-    running.current = look(one, basis, dispatch);
+    looked.current = `${wanted.occasion.id}/${wanted.basis}`;
+    running.current = dispatch(look(wanted));
   }, [dispatch]);
   useEffect(() => {
     if (!occasion) return undefined;
     const timer = setTimeout(() => {
       const basis = basisOf(occasion);
-      if (looked.current === `${occasion.id}/${basis}`) return;
-      start(occasion, basis);
+      if (looked.current !== `${occasion.id}/${basis}`) start({ occasion, basis, afresh: false });
     }, settleMs);
     return () => clearTimeout(timer);
   }, [occasion, start]);
@@ -66,6 +84,6 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
   return {
     state,
     stop: () => running.current?.(),
-    again: () => { if (occasion) start(occasion, basisOf(occasion)); },
+    again: () => { if (occasion) start({ occasion, basis: basisOf(occasion), afresh: true }); },
   };
 }

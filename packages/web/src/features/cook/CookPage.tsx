@@ -8,7 +8,7 @@ import { NowCard } from './NowCard.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
 
 export function CookPage() {
-  const { occasion, table, plan: state, planIsCurrent } = useOccasionView();
+  const { occasion, table, plan: state, planIsCurrent, stopPlanning } = useOccasionView();
   const plan = planIsCurrent ? state?.plan : undefined;
   const entries = useMemo(() => (plan ? runSheet(occasion, plan, table) : []), [occasion, plan, table]);
   const { data: ticks = [] } = useTicksQuery(occasion.id);
@@ -23,6 +23,16 @@ export function CookPage() {
 
   if (!plan) {
     return <main className="page"><h2>{state?.status === 'none' ? 'There is no plan to cook from' : 'The plan is being made'}</h2><p className="soft">{state?.reason ? `${state.reason.what} ${state.reason.why}` : 'This takes a moment. The run sheet appears here by itself.'}</p></main>;
+  }
+  if (state?.status === 'looking') {
+    // Ticking a sheet that may still change under the hand would be worse than waiting.
+    return (
+      <main className="page">
+        <h2>The plan is still getting better</h2>
+        <p className="soft" style={{ margin: '6px 0 14px' }}>A first one is there, audited. In a few seconds it settles, and then it stays as it is.</p>
+        <Button type="primary" size="large" onClick={stopPlanning}>Cook from this one now</Button>
+      </main>
+    );
   }
   return (
     <>

@@ -3,12 +3,14 @@ import * as v from 'valibot';
 import { useState } from 'react';
 import { GuestId, needWords, type Guest } from '@lupin/core';
 import { freshId, shortDay } from '../../shared/words.ts';
+import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { GuestEditor } from './GuestEditor.tsx';
 
 export function GuestsPage() {
   const { occasion, edit } = useOccasionView();
   const [selected, setSelected] = useState<string | undefined>(occasion.guests[0]?.id);
+  const panel = useRevealOnPhone<HTMLElement>(selected);
   const guest = occasion.guests.find((each) => each.id === selected);
   const add = () => {
     const id = v.parse(GuestId, freshId('guest', occasion.guests.map((each) => each.id)));
@@ -40,7 +42,7 @@ export function GuestsPage() {
         )}
         <p className="soft small" style={{ marginTop: 14 }}>“No trace” also keeps boards, pans, hands and oven clear for that guest. Ask each guest yourself; their own and their clinician's advice comes first.</p>
       </div>
-      <aside>{guest ? <GuestEditor key={guest.id} guest={guest} onRemoved={() => setSelected(undefined)} /> : <p className="soft">Choose a guest to change what is noted.</p>}</aside>
+      <aside ref={panel}>{guest ? <GuestEditor key={guest.id} guest={guest} onRemoved={() => setSelected(undefined)} /> : <p className="soft">Choose a guest to change what is noted.</p>}</aside>
     </div>
   );
 }

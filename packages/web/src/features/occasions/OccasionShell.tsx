@@ -64,9 +64,9 @@ function Mast({ view: { occasion } }: { view: OccasionView }) {
       <h1>{occasion.name}</h1>
       <span className="when">{longDay(occasion.date)} · at the table {occasion.serveAt} · {occasion.guests.length} {occasion.guests.length === 1 ? 'guest' : 'guests'}</span>
       <span className="grow" />
-      <span className="soft small" role="status" style={{ minWidth: 44 }}>{saving ? 'saving' : ''}</span>
+      <span className="soft small status" role="status" style={{ minWidth: 44 }}>{saving ? 'saving' : ''}</span>
       <Segmented size="small" aria-label="Units" value={measure} onChange={(value) => dispatch(unitsSwitched(value === 'us' ? 'us' : 'metric'))} options={[{ value: 'metric', label: 'g · °C' }, { value: 'us', label: 'cup · °F' }]} />
-      <Button size="small" disabled={!history?.back.length} onClick={() => dispatch(undo(occasion.id))}>Undo <kbd>Z</kbd></Button>
+      <Button size="small" className="undo" disabled={!history?.back.length} onClick={() => dispatch(undo(occasion.id))}>Undo <kbd>Z</kbd></Button>
     </header>
   );
 }

@@ -66,7 +66,7 @@ function NewOccasion() {
       <div className="row" style={{ alignItems: 'flex-end' }}>
         <div className="field"><label htmlFor="new-name">Name</label><Input id="new-name" style={{ width: 280 }} value={name} maxLength={120} status={fault ? 'error' : ''} onChange={(event) => setName(event.target.value)} placeholder="Midsummer table" /></div>
         <div className="field"><label htmlFor="new-date">Day</label><Input id="new-date" type="date" style={{ width: 160 }} value={date} onChange={(event) => setDate(event.target.value)} /></div>
-        <div className="field"><label htmlFor="new-time">At the table</label><Input id="new-time" type="time" style={{ width: 120 }} value={serveAt} onChange={(event) => setServeAt(event.target.value)} /></div>
+        <div className="field"><label htmlFor="new-time">At the table</label><Input id="new-time" type="time" style={{ width: 146 }} value={serveAt} onChange={(event) => setServeAt(event.target.value)} /></div>
         <Button type="primary" htmlType="submit" loading={isLoading}>Start planning</Button>
       </div>
       {fault && <p className="fault" role="alert">{fault}</p>}

@@ -9,7 +9,7 @@ export function AuditPanel({ audit }: { audit: PlainAudit }) {
   const name = (id: string) => occasion.guests.find((guest) => guest.id === id)?.name ?? id;
   const { checked, openPlates } = audit;
   return (
-    <section style={{ gridColumn: '2 / -1' }} aria-label="Audit">
+    <section aria-label="Audit">
       <h2 className="row">{audit.passed ? <><VerdictMark verdict="clear" /> Passed the audit</> : <><VerdictMark verdict="conflict" /> The audit objects</>}</h2>
       <p style={{ marginTop: 4 }}>Played through once more, apart from the planner: {checked.steps} steps and {checked.washes} washes, with every residue followed over {checked.surfaces} pieces of kit and hands to {checked.plates} plates. {audit.passed ? 'Nothing crosses over.' : ''}</p>
       {openPlates.length > 0 && <p style={{ marginTop: 4, color: 'var(--straw)' }}><strong>Still open:</strong> {listed(openPlates.map((each) => name(each.guest)))} {openPlates.length === 1 ? 'has a plate that rests' : 'have plates that rest'} on labels or answers not yet in. The plan protects them as if they eat everything marked “check”.</p>}

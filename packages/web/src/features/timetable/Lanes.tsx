@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
 import { Switch } from 'antd';
-import { clockTime, hazardOf, markWords, noTraceHazards, type HazardId, type Occasion, type Plan, type ResidueMark, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { clockTime, hazardOf, markWords, noTraceHazards, type HazardId, type Occasion, type Plan, type PlannedWash, type ResidueMark, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
-import { pack, type Block, type Stretch } from './layout.ts';
+import { labelWidth, pack, type Block, type Stretch } from './layout.ts';
 import { OvenCurve } from './OvenCurve.tsx';
 
 interface LanesProps {
@@ -68,6 +68,7 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
   const servings = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin)
     .map((atMin) => ({ atMin, names: occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name) }));
   const minded = new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[]));
+  const washedAt = (which: (wash: PlannedWash) => boolean) => plan.tasks.flatMap((task) => (task.kind === 'wash' && which(task) && task.endMin > fromMin && task.endMin < toMin ? [task.endMin] : []));
   const kit = occasion.kitchen.kit.filter((unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)));
   return (
     <>
@@ -80,15 +81,16 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
             {servings.map(({ atMin, names }) => <span key={atMin} style={{ left: x(atMin), color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{names.join(', ')} {clockTime(occasion.serveAt, atMin)}</span>)}
           </div>
           {cookLanes.map(({ cook, rows, bars }) => <Lane key={cook.id} name={cook.name} height={rows * rowHeight + 6}>{bars}</Lane>)}
-          <Lane name="Oven" sub={<>{occasion.kitchen.oven.racks === 2 ? 'upper above lower' : 'one rack'}</>} height={rackHeight + 72}>
+          <Lane name="Oven" sub={racks.length > 1 && racks.map((_, index) => <span key={index} style={{ position: 'absolute', right: 8, top: rackTops[index]! + 2 }}>{index === 0 ? 'upper' : 'lower'}</span>)} height={rackHeight + 72}>
+            {racks.length > 1 && <i style={{ position: 'absolute', left: nameWidth, right: 0, top: rackTops[1]! - 2, borderTop: '1px dashed var(--line-strong)' }} />}
             {racks.map((rack, index) => <div key={index} style={{ position: 'absolute', top: rackTops[index]! - 4, left: 0 }}>{rack.bars}</div>)}
             <OvenCurve plan={plan} x={x} fromMin={fromMin} toMin={toMin} top={rackHeight + 6} height={64} />
           </Lane>
           <Lane name="Hob" sub={`${occasion.kitchen.burners} burners`} height={hob.rows * rowHeight + 6}>{hob.bars}</Lane>
           <Lane name="By itself" height={alone.rows * rowHeight + 6}>{alone.bars}</Lane>
-          {occasion.kitchen.cooks.map((cook) => <Residue key={cook.id} name={`Hands, ${cook.name}`} states={audit.surfaces[`hands:${cook.id}`] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} />)}
-          {kit.map((unit) => <Residue key={unit.id} name={unit.name} states={audit.surfaces[unit.id] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} />)}
-          {inside.filter((entry) => entry.kind === 'wash').map((entry) => <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2, opacity: entry.id === selected ? 0.9 : 0.16 }} />)}
+          {occasion.kitchen.cooks.map((cook) => <Residue key={cook.id} name={`Hands, ${cook.name}`} states={audit.surfaces[`hands:${cook.id}`] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} gates={washedAt((wash) => wash.cook === cook.id)} />)}
+          {kit.map((unit) => <Residue key={unit.id} name={unit.name} states={audit.surfaces[unit.id] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} gates={washedAt((wash) => wash.units.includes(unit.id))} />)}
+          {inside.filter((entry) => entry.kind === 'wash' && entry.id === selected).map((entry) => <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2 }} />)}
         </div>
       </div>
       <div className="row small" style={{ padding: '6px 20px', gap: 18 }}>
@@ -107,7 +109,11 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
 const labelOf = (entry: RunSheetEntry): string => (entry.kind === 'step' ? entry.title : '');
 
 /** Where several dishes meet, a bar says whose it is. */
-const ofDish = (entry: RunSheetEntry): string => (entry.kind === 'step' ? `${entry.title} · ${entry.dish.replaceAll('-', ' ')}` : entry.title);
+const ofDish = (entry: RunSheetEntry): string => {
+  if (entry.kind !== 'step') return entry.title;
+  const dish = entry.dish.replaceAll('-', ' ');
+  return dish.split(' ').some((word) => entry.title.toLowerCase().includes(word)) ? entry.title : `${entry.title} · ${dish}`;
+};
 
 interface BarProps {
   readonly entry: RunSheetEntry;
@@ -142,10 +148,12 @@ interface ResidueProps {
   readonly fromMin: number;
   readonly toMin: number;
   readonly minded: ReadonlySet<ResidueMark>;
+  /** When it comes clean from a wash. */
+  readonly gates: readonly number[];
 }
 
 /** What is on a piece of kit, as it changes. */
-function Residue({ name, states, x, fromMin, toMin, minded }: ResidueProps) {
+function Residue({ name, states, x, fromMin, toMin, minded, gates }: ResidueProps) {
   const segments: { start: number; end: number; words: string; background: CSSProperties['background'] }[] = [];
   states.forEach((state, index) => {
     const end = Math.min(states[index + 1]?.fromMin ?? toMin, toMin);
@@ -159,5 +167,5 @@ function Residue({ name, states, x, fromMin, toMin, minded }: ResidueProps) {
     if (last && last.end === start && last.words === words && last.background === background) last.end = end;
     else segments.push({ start, end, words, background });
   });
-  return <div className="tt-lane" style={{ height: 26 }}><div className="tt-name small" style={{ paddingTop: 3 }}>{name}</div>{segments.map(({ start, end, words, background }) => <div key={start} className="tt-res" style={{ left: x(start), width: x(end) - x(start), background }} title={words}>{words}</div>)}</div>;
+  return <div className="tt-lane" style={{ height: 26 }}><div className="tt-name small" style={{ paddingTop: 3 }}>{name}</div>{segments.map(({ start, end, words, background }) => <div key={start} className="tt-res" style={{ left: x(start), width: x(end) - x(start), background }} title={words}>{labelWidth(words) - 8 <= x(end) - x(start) ? words : ''}</div>)}{gates.map((at) => <i key={at} className="tt-gate" style={{ left: x(at) - 2 }} />)}</div>;
 }

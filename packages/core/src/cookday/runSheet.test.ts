@@ -29,7 +29,12 @@ test('turning and taking out stand on the sheet as moments of their own', () => 
 
 test('a wash says what is on hands and kit, and what comes next', () => {
   const wash = entries.find((entry) => entry.kind === 'wash' && entry.carries.includes('raw poultry'));
-  expect(wash).toMatchObject({ items: expect.arrayContaining(['hands']) as string[], before: expect.stringMatching(/\w/) as string });
+  expect(wash).toMatchObject({ items: expect.arrayContaining(['hands']) as string[], raw: true });
+  for (const entry of entries) {
+    if (entry.kind !== 'wash') continue;
+    expect(entry.next.map((next) => next.atMin >= entry.endMin)).toEqual(entry.next.map(() => true));
+    expect(entry.next).not.toEqual([]);
+  }
 });
 
 test.each([[-85, '16:35', ''], [-1110, '23:30', 'the day before'], [-1300, '20:20', 'the day before'], [400, '00:40', 'the day after']])('%d min from 18:00', (moment, clock, day) => {

@@ -59,8 +59,12 @@ export interface WashEntry extends EntryBase {
   readonly kind: 'wash';
   readonly items: readonly string[];
   readonly carries: readonly string[];
-  readonly before: string;
+  /** Something raw is among it: that must reach nobody. */
+  readonly raw: boolean;
+  /** Guests who must not have a trace of what is on it and eat what comes next. */
   readonly guests: readonly GuestId[];
+  /** What each piece is wanted for next. */
+  readonly next: readonly { readonly item: string; readonly title: string; readonly dishName: string; readonly atMin: number }[];
 }
 
 export interface OvenEntry extends EntryBase {
@@ -123,7 +127,6 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
 export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(occasion)): readonly RunSheetEntry[] {
   const network = tasksOf(occasion, table);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
-  const titles = new Map(network.tasks.map((task) => [task.id, task.title]));
   const unitName = new Map<string, string>(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
   const entries: RunSheetEntry[] = [];
   for (const task of network.tasks) {
@@ -144,14 +147,20 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: 'Oven to', temperatureC: planned.temperatureC });
     if (planned.kind !== 'wash') continue;
     const items = ['hands', ...planned.units.map((id) => unitName.get(id) ?? id)];
-    const next = planned.because[0];
+    const marks = [...new Set(planned.because.flatMap((why) => why.hazards))];
+    const next = planned.because.flatMap((why) => {
+      const task = network.tasks.find((each) => each.id === why.before);
+      const at = plan.tasks.find((each) => each.id === why.before);
+      return task && at ? [{ item: why.unit === 'hands' ? 'hands' : unitName.get(why.unit) ?? why.unit, title: task.title, dishName: batches.get(task.batch)!.recipe.name, atMin: at.startMin, eaters: batches.get(task.batch)!.eaters, hazards: why.hazards }] : [];
+    });
     entries.push({
       kind: 'wash', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, cook: planned.cook,
       title: `Wash ${listed(items.map((item) => item.toLowerCase()))}`,
       items,
-      carries: [...new Set(planned.because.flatMap((why) => why.hazards.map(markWords)))],
-      before: next ? titles.get(next.before) ?? '' : '',
-      guests: [...new Set(planned.because.flatMap((why) => why.guests))],
+      carries: marks.map(markWords),
+      raw: marks.some((mark) => mark !== 'unread' && hazardOf(mark).kind === 'raw'),
+      guests: occasion.guests.filter((guest) => next.some((one) => one.eaters.includes(guest.id) && one.hazards.some((mark) => mark !== 'unread' && noTraceHazards(guest).has(mark)))).map((guest) => guest.id),
+      next: next.map(({ item, title, dishName, atMin }) => ({ item, title, dishName, atMin })),
     });
   }
   const rank = { oven: 0, look: 1, wash: 2, step: 3 };

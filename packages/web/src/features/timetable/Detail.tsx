@@ -1,16 +1,15 @@
-import { clockTime, listed, span, type Occasion, type Plan, type RunSheetEntry, type TaskNetwork } from '@lupin/core';
+import { clockTime, listed, span, type Occasion, type RunSheetEntry, type TaskNetwork } from '@lupin/core';
 import { useUnits } from '../../shared/words.ts';
 
 interface DetailProps {
   readonly occasion: Occasion;
-  readonly plan: Plan;
   readonly network: TaskNetwork;
   readonly entry: RunSheetEntry | undefined;
   readonly entries: readonly RunSheetEntry[];
 }
 
 /** Why this is here, why now, and what holds it. */
-export function Detail({ occasion, plan, network, entry, entries }: DetailProps) {
+export function Detail({ occasion, network, entry, entries }: DetailProps) {
   const units = useUnits();
   const at = (moment: number) => clockTime(occasion.serveAt, moment);
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
@@ -19,17 +18,12 @@ export function Detail({ occasion, plan, network, entry, entries }: DetailProps)
   if (entry.kind === 'oven') return <section><h2>Oven to {units.degrees(entry.temperatureC)}</h2><p>{time}: it is hot at {at(entry.endMin)}.</p></section>;
   if (entry.kind === 'look') return <section><h2>{entry.title}</h2><p>{time}. {entry.until && `Until ${entry.until}.`}</p></section>;
   if (entry.kind === 'wash') {
-    const wash = plan.tasks.find((task) => task.kind === 'wash' && task.id === entry.id);
-    const reasons = wash?.kind === 'wash' ? wash.because : [];
     return (
       <section>
         <h2>{entry.title}</h2>
         <p>{time}. Hot water and detergent, rinse, clean towel.</p>
-        <p style={{ marginTop: 6 }}>On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && ` Must not reach ${names(entry.guests)}.`}</p>
-        {reasons.map((why) => {
-          const next = entries.find((each) => each.id === why.before);
-          return next ? <p key={why.unit} className="soft">{why.unit === 'hands' ? 'Hands' : occasion.kitchen.kit.find((unit) => unit.id === why.unit)?.name} next go to “{next.title}” at {at(next.startMin)}{next.kind === 'step' ? ` (${next.dishName})` : ''}.</p> : null;
-        })}
+        <p style={{ marginTop: 6 }}>On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && ` Not a trace may reach ${names(entry.guests)}.`}{entry.raw && ' What is raw may reach nobody’s plate.'}</p>
+        <p className="soft">{entry.next.map((next) => `${next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: “${next.title}” at ${at(next.atMin)} (${next.dishName}). `)}</p>
       </section>
     );
   }

@@ -17,7 +17,7 @@ export function SheetTable({ entries }: { entries: readonly RunSheetEntry[] }) {
             <td>{clockTime(occasion.serveAt, entry.endMin)}</td>
             <td>{cook(entry.cook)}</td>
             <td>{entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.temperatureC)}`}</td>
-            <td>{'dishName' in entry ? entry.dishName : entry.kind === 'wash' ? `before “${entry.before}”` : ''}{entry.kind === 'step' && entry.versionName && <span className="soft">, {entry.versionName}</span>}</td>
+            <td>{'dishName' in entry ? entry.dishName : entry.kind === 'wash' ? `before ${listed([...new Set(entry.next.map((next) => `“${next.title}”`))])}` : ''}{entry.kind === 'step' && entry.versionName && <span className="soft">, {entry.versionName}</span>}</td>
             <td className="soft">{entry.kind === 'step' ? entry.kit.join(', ') : entry.kind === 'wash' ? `carries ${listed(entry.carries)}` : ''}</td>
           </tr>
         ))}

@@ -43,7 +43,7 @@ export function TimetablePage() {
       {plan && state?.audit && (
         <>
           {current === 'table' ? <div className="page"><SheetTable entries={entries} /></div> : <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
-          <div className="tt-dock"><Detail occasion={occasion} plan={plan} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} /></div>
+          <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} /></div>
           <div className="tt-audit"><AuditPanel audit={state.audit} /></div>
         </>
       )}

@@ -1,0 +1,57 @@
+// npm run screenshots: one current picture of each main view, from fresh demo data, into docs/screenshots.
+import { spawn } from 'node:child_process';
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { build, chromium as findChromium, install, root } from './setup.mjs';
+
+install();
+build();
+const { chromium } = await import('@playwright/test');
+const folder = mkdtempSync(join(tmpdir(), 'lupin-pictures-'));
+const port = '4431';
+const server = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), '--demo'], { env: { ...process.env, LUPIN_PORT: port, LUPIN_DATA_DIR: folder } });
+await new Promise((resolve) => server.stdout.on('data', (chunk) => String(chunk).includes('Lupin is at') && resolve()));
+
+const views = [
+  { name: 'occasions', path: '/', width: 1280, height: 800 },
+  { name: 'guests', path: '/o/lantern-supper/guests', width: 1280, height: 800, act: (page) => page.locator('.guest-table').getByRole('button', { name: 'Suki' }).click() },
+  { name: 'menu', path: '/o/lantern-supper/menu', width: 1280, height: 800, act: (page) => page.locator('[data-cell="gratin/oriel"]').click() },
+  { name: 'menu-dark', path: '/o/lantern-supper/menu', width: 1280, height: 800, dark: true, act: (page) => page.locator('[data-cell="salmon/lena"]').click() },
+  { name: 'amounts', path: '/o/lantern-supper/amounts', width: 1280, height: 800 },
+  { name: 'timetable', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
+    await page.getByRole('button', { name: 'Plan again' }).waitFor({ timeout: 120_000 });
+    await page.getByText('last three hours').click();
+    await page.locator('.tt-bar.washing').nth(4).click();
+    await page.evaluate(() => window.scrollTo(0, 100));
+  } },
+  { name: 'audit', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
+    await page.getByRole('heading', { name: 'Passed the audit' }).scrollIntoViewIfNeeded();
+    await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  } },
+  { name: 'cook-tablet', path: '/o/lantern-supper/cook', width: 1024, height: 768, act: async (page) => {
+    const wash = page.locator('.now-card').getByRole('button', { name: 'Washed' });
+    for (let i = 0; i < 60 && !(await wash.isVisible()); i++) await page.locator('.done-bar .yes').click();
+  } },
+  { name: 'cook-phone', path: '/o/lantern-supper/cook', width: 390, height: 844, act: async (page) => {
+    await page.locator('.done-bar .yes').click();
+    await page.waitForTimeout(300);
+  } },
+];
+
+mkdirSync(join(root, 'docs/screenshots'), { recursive: true });
+const browser = await chromium.launch({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+for (const view of views) {
+  const page = await (await browser.newContext({ viewport: { width: view.width, height: view.height }, colorScheme: view.dark ? 'dark' : 'light' })).newPage();
+  await page.goto(`http://127.0.0.1:${port}${view.path}`);
+  await page.waitForLoadState('networkidle');
+  if (view.path.endsWith('/cook')) await page.locator('.now-card h2').waitFor({ timeout: 120_000 });
+  await view.act?.(page);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: join(root, 'docs/screenshots', `${view.name}.png`) });
+  console.log(`docs/screenshots/${view.name}.png`);
+  await page.context().close();
+}
+await browser.close();
+server.kill('SIGTERM');
+rmSync(folder, { recursive: true, force: true });

@@ -5,6 +5,8 @@ const project = (name) => ({
   displayName: name,
   rootDir: `packages/${name}`,
   testEnvironment: 'node',
+  // The web tests stand in for the browser's own globals, which the store goes on using to the end.
+  testEnvironmentOptions: { globalsCleanup: name === 'web' ? 'off' : 'soft' },
   transform,
   extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^@lupin/core$': '<rootDir>/../core/src/index.ts' },

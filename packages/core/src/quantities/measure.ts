@@ -36,8 +36,8 @@ export interface Measured {
 
 const roundTo = (value: number, step: number) => Math.round(value / step) * step;
 
-/** A kitchen scale's step: 1 g to 20 g, 5 g to 250 g, 10 g to 2 kg, 50 g above. */
-const scaleStepG = (massG: number) => (massG < 20 ? 1 : massG < 250 ? 5 : massG < 2000 ? 10 : 50);
+/** How fine a cook weighs: 1 g to 50 g, 5 g to 500 g, 10 g to 2 kg, 50 g above. */
+const scaleStepG = (massG: number) => (massG < 50 ? 1 : massG < 500 ? 5 : massG < 2000 ? 10 : 50);
 
 function mass(massG: number, system: MeasureSystem): Measured {
   if (system === 'us') {

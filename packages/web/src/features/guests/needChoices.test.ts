@@ -1,0 +1,16 @@
+import * as v from 'valibot';
+import { Need } from '@lupin/core';
+import { choiceOf, needChoices, needFrom, presets, understood } from './needChoices.ts';
+
+test.each([['gluten', 'hazard:gluten'], [' Vegan ', 'diet:vegan'], ['EGG', 'hazard:egg'], ['garlic', 'food:garlic'], ['tree nut', 'hazard:tree-nut'], ['mustard', 'hazard:mustard']])('“%s” is understood', (text, value) => {
+  expect(understood(text)).toBe(value);
+});
+
+test.each(['', 'anything blue', '<script>', 'no'])('“%s” is not, and so becomes a question', (text) => {
+  expect(understood(text)).toBeUndefined();
+});
+
+test('every choice and every preset makes a need that the model takes, and that names its choice again', () => {
+  const values = [...needChoices.flatMap((group) => group.options.map((option) => option.value)), ...presets.flatMap((preset) => preset.needs.map(([value]) => value))];
+  for (const value of values) expect(choiceOf(v.parse(Need, needFrom(value, 'no-trace', 'n')))).toBe(value);
+});

@@ -19,6 +19,8 @@ export interface NoPlan {
   readonly what: string;
   readonly why: string;
   readonly tryThis: string;
+  /** Whether it is certain that there is none; otherwise many orders of work were tried in vain. */
+  readonly proven: boolean;
 }
 
 export type PlanResult = { readonly kind: 'plan'; readonly plan: Plan } | { readonly kind: 'none'; readonly reason: NoPlan };
@@ -31,7 +33,7 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
   const { seed = 1, rounds = 240 } = options;
   const network = tasksOf(occasion, table);
   if (network.tasks.length === 0) {
-    return { kind: 'none', reason: { what: 'There is nothing to plan yet.', why: 'No dish on the menu is eaten by anybody.', tryThis: 'Add guests and dishes.' } };
+    return { kind: 'none', reason: { what: 'There is nothing to plan yet.', why: 'No dish on the menu is eaten by anybody.', tryThis: 'Add guests and dishes.', proven: true } };
   }
   const lacking = missingKit(occasion, network);
   if (lacking) return { kind: 'none', reason: lacking };
@@ -45,7 +47,7 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
       return { kind: 'plan', plan: toPlan(occasion, network, problem, next.value, seed, bound) };
     }
     if (next.value.kind === 'found') yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, seed, bound) };
-    else yield { kind: 'progress', share: (next.value.round + 1) / rounds };
+    else yield { kind: 'progress', share: next.value.share };
   }
 }
 
@@ -57,7 +59,7 @@ function missingKit(occasion: Occasion, network: TaskNetwork): NoPlan | undefine
       const there = occasion.kitchen.kit.filter((unit) => unit.kind === kind).length;
       if (there < wanted) {
         const name = kind.replaceAll('-', ' ');
-        return { what: `“${task.title}” finds no place.`, why: `It needs ${wanted === 1 ? `a ${name}` : `${wanted} of ${name}`}; the kitchen has ${there === 0 ? 'none' : there}.`, tryThis: `Add a ${name} to the kitchen, or take the dish off the menu.` };
+        return { what: `“${task.title}” finds no place.`, why: `It needs ${wanted === 1 ? `a ${name}` : `${wanted} of ${name}`}; the kitchen has ${there === 0 ? 'none' : there}.`, tryThis: `Add a ${name} to the kitchen, or take the dish off the menu.`, proven: true };
       }
     }
   }
@@ -133,21 +135,21 @@ function explain(occasion: Occasion, network: TaskNetwork, stuck: Stuck): NoPlan
   const kinds = task ? [...new Set(task.kit.map((use) => use.kind))].join(', ') : '';
   switch (stuck.why) {
     case 'no-worker':
-      return { what, why: 'No cook is free, and in the kitchen, when it must be done.', tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.' };
+      return { what, why: 'No cook is free, and in the kitchen, when it must be done.', tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.', proven: false };
     case 'no-unit':
-      return { what, why: `There is not enough kit of its kinds: ${kinds}.`, tryThis: 'Add a piece to the kitchen, or take a dish off the menu.' };
+      return { what, why: `There is not enough kit of its kinds: ${kinds}.`, tryThis: 'Add a piece to the kitchen, or take a dish off the menu.', proven: false };
     case 'no-clean-unit':
-      return { what, why: `Of ${kinds}, no piece can be clean enough for those who eat it.`, tryThis: 'Add one that comes clean with hot water and detergent, or keep one for what is free-from.' };
+      return { what, why: `Of ${kinds}, no piece can be clean enough for those who eat it.`, tryThis: 'Add one that comes clean with hot water and detergent, or keep one for what is free-from.', proven: false };
     case 'wait-too-long':
-      return { what, why: 'It would have to wait longer for the next step than the recipe allows.', tryThis: 'Another cook or burner, or serve a course later.' };
+      return { what, why: 'It would have to wait longer for the next step than the recipe allows.', tryThis: 'Another cook or burner, or serve a course later.', proven: false };
     case 'stands-too-long':
-      return { what, why: 'It would be ready longer before serving than it can stand.', tryThis: 'Serve a course later, or take a dish off the menu.' };
+      return { what, why: 'It would be ready longer before serving than it can stand.', tryThis: 'Serve a course later, or take a dish off the menu.', proven: false };
     case 'no-chamber':
-      return { what, why: 'The oven has no room at the right temperature.', tryThis: 'Serve a course later, or choose a dish for the hob.' };
+      return { what, why: 'The oven has no room at the right temperature.', tryThis: 'Serve a course later, or choose a dish for the hob.', proven: false };
     case 'no-flame':
-      return { what, why: `All ${occasion.kitchen.burners} burners are taken.`, tryThis: 'Choose a dish for the oven, or serve a course later.' };
+      return { what, why: `All ${occasion.kitchen.burners} burners are taken.`, tryThis: 'Choose a dish for the oven, or serve a course later.', proven: false };
     case 'circular':
-      return { what, why: 'Kit is held by dishes that wait for each other.', tryThis: 'Add a pan or a bowl to the kitchen.' };
+      return { what, why: 'Kit is held by dishes that wait for each other.', tryThis: 'Add a pan or a bowl to the kitchen.', proven: false };
     default:
       return stuck.why satisfies never;
   }

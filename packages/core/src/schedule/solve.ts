@@ -11,9 +11,15 @@ export interface SolveOptions {
 
 export type Step =
   | { readonly kind: 'found'; readonly round: number; readonly timetable: Timetable }
-  | { readonly kind: 'round'; readonly round: number };
+  /** How much of the looking is done, 0 to 1; 0 while there is no timetable yet. */
+  | { readonly kind: 'round'; readonly share: number };
 
 export const isStuck = (result: Timetable | Stuck): result is Stuck => 'why' in result;
+
+/** How many times the rounds may be spent on finding a first timetable, and after how many in vain to begin elsewhere. */
+const lostFactor = 15;
+const restartAfter = 120;
+const hopelessAfter = 60;
 
 /**
  * Looks for ever better timetables, yielding each improvement and a note of every round. Returns the best,
@@ -27,21 +33,28 @@ export function* solve(problem: Problem, { seed, rounds }: SolveOptions): Genera
   let kept: Leaning = { lean: new Float64Array(size), early: new Float64Array(size), patienceMin: 15 };
   let best: Timetable | undefined;
   const stuck = new Map<string, { count: number; stuck: Stuck }>();
-  for (let round = 0; round < rounds; round++) {
+  let lost = 0;
+  // Orders that come to nothing are cheap to try: while there is no timetable, many more are.
+  let until = rounds * lostFactor;
+  for (let round = 0; round < until; round++) {
+    if (!best && ++lost % restartAfter === 0) kept = { lean: Float64Array.from({ length: size }, () => random() * 60), early: new Float64Array(size), patienceMin: 15 };
     const tried: Leaning = round === 0 ? kept : neighbour(kept, size, random, best === undefined, patient);
     const result = decode(prepared, tried);
     if (isStuck(result)) {
       const key = `${result.activity}/${result.why}`;
       stuck.set(key, { count: (stuck.get(key)?.count ?? 0) + 1, stuck: result });
+      // Always the same one, for want of a cook or kit: another order will not help.
+      if (!best && stuck.size === 1 && round >= hopelessAfter && result.why.startsWith('no-')) return result;
       if (!best) kept = louder(problem, tried, result, random);
     } else if (!best || better(result.score, best.score)) {
+      if (!best) until = round + rounds;
       best = result;
       kept = tried;
       yield { kind: 'found', round, timetable: result };
     } else if (!better(best.score, result.score)) {
       kept = tried;
     }
-    yield { kind: 'round', round };
+    yield { kind: 'round', share: best ? 1 - (until - round - 1) / rounds : 0 };
   }
   if (best) return best;
   const most = [...stuck.values()].sort((a, b) => b.count - a.count)[0];
@@ -71,7 +84,15 @@ function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => nu
   } else if (stuck.follower !== undefined && stuck.shortMin !== undefined && stuck.shortMin < 300 && random() < 0.2) {
     early[stuck.follower] = early[stuck.follower]! + stuck.shortMin;
   } else {
-    for (const index of withFollowers(problem, stuck.activity)) lean[index] = lean[index]! + 60;
+    // By chance, not by rote: equal steps would let the same few push each other aside for ever.
+    const push = 20 + Math.floor(random() * 80);
+    for (const index of withFollowers(problem, stuck.activity)) lean[index] = lean[index]! + push;
+  }
+  if (random() < 0.4) {
+    // What may stand a while before serving makes room for what may not.
+    const standing = problem.activities.flatMap((activity, index) => ((activity.mostHoldMin ?? 0) > 0 ? [index] : []));
+    const at = standing[Math.floor(random() * standing.length)];
+    if (at !== undefined && at !== stuck.activity) early[at] = Math.floor(random() * Math.min(60, problem.activities[at]!.mostHoldMin!));
   }
   return { lean, early, patienceMin: tried.patienceMin };
 }

@@ -18,10 +18,11 @@ interface Look {
   readonly basis: string;
   /** Look for a better plan even where one is kept. */
   readonly afresh: boolean;
+  readonly seed: number;
 }
 
 /** Looks for a plan in a worker of its own; the function it returns stops it and keeps the best so far. */
-function look({ occasion, basis, afresh }: Look): (dispatch: AppDispatch, getState: () => RootState) => () => void {
+function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, getState: () => RootState) => () => void {
   return (dispatch, getState) => {
     const { id } = occasion;
     const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
@@ -51,13 +52,12 @@ function look({ occasion, basis, afresh }: Look): (dispatch: AppDispatch, getSta
           }
         }
       }
-      const seed = (current()?.seed ?? 0) + 1;
       const outcome = await planner.plan(occasion, seed, rounds, proxy(found), proxy((share: number) => { if (!over) dispatch(lookedOn({ id, share })); }));
       return outcome.kind === 'plan' ? end('ready') : end('none', outcome.reason);
     };
     dispatch(lookingStarted({ id, basis }));
-    run().catch((error: unknown) => end('none', { what: 'The planner stopped.', why: String(error), tryThis: 'Change something, or load the page again.' }));
-    return () => end('stopped', { what: 'Stopped before a plan was found.', why: 'You stopped it.', tryThis: 'Plan again.' });
+    run().catch((error: unknown) => end('none', { what: 'The planner stopped.', why: String(error), tryThis: 'Change something, or load the page again.', proven: false }));
+    return () => end('stopped', { what: 'Stopped before a plan was found.', why: 'You stopped it.', tryThis: 'Plan again.', proven: false });
   };
 }
 
@@ -67,6 +67,7 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
   const state = useAppSelector((root) => (occasion ? root.plans[occasion.id] : undefined));
   const running = useRef<(() => void) | undefined>(undefined);
   const looked = useRef('');
+  const attempts = useRef(1);
   const start = useCallback((wanted: Look) => {
     running.current?.();
     looked.current = `${wanted.occasion.id}/${wanted.basis}`;
@@ -76,7 +77,7 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
     if (!occasion) return undefined;
     const timer = setTimeout(() => {
       const basis = basisOf(occasion);
-      if (looked.current !== `${occasion.id}/${basis}`) start({ occasion, basis, afresh: false });
+      if (looked.current !== `${occasion.id}/${basis}`) start({ occasion, basis, afresh: false, seed: 1 });
     }, settleMs);
     return () => clearTimeout(timer);
   }, [occasion, start]);
@@ -84,6 +85,6 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
   return {
     state,
     stop: () => running.current?.(),
-    again: () => { if (occasion) start({ occasion, basis: basisOf(occasion), afresh: true }); },
+    again: () => { if (occasion) start({ occasion, basis: basisOf(occasion), afresh: true, seed: ++attempts.current }); },
   };
 }

@@ -36,7 +36,7 @@ export function MenuTable({ spot, onSpot }: { spot: Spot; onSpot: (spot: Spot) =
   };
 
   return (
-    <table className="menu-table" ref={ref} onKeyDown={onKey} aria-label="Who may eat what">
+    <table className={`menu-table ${many ? 'many' : ''}`} ref={ref} onKeyDown={onKey} aria-label="Who may eat what">
       <colgroup><col style={{ width: many ? 220 : 292 }} />{occasion.guests.map((guest) => <col key={guest.id} />)}</colgroup>
       <thead>
         <tr>

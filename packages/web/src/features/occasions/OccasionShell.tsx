@@ -102,13 +102,15 @@ function Strip({ view: { occasion, table } }: { view: OccasionView }) {
   if (pathname.endsWith('/menu') || pathname.endsWith('/cook') || occasion.guests.length === 0) return null;
   const full = table.plates.filter((plate) => plate.state === 'full').length;
   return (
-    <div className="strip" role="group" aria-label="Plates">
-      {occasion.guests.map((guest, index) => (
-        <button key={guest.id} type="button" className="bare plate-button" onClick={() => void navigate(`/o/${occasion.id}/menu?guest=${guest.id}`)} title={`What may ${guest.name} eat?`}>
-          <PlateMark plate={table.plates[index]!} name={guest.name} size={34} />
-          {guest.name}
-        </button>
-      ))}
+    <div className="strip">
+      <div className="plates" role="group" aria-label="Plates">
+        {occasion.guests.map((guest, index) => (
+          <button key={guest.id} type="button" className="bare plate-button" onClick={() => void navigate(`/o/${occasion.id}/menu?guest=${guest.id}`)} title={`What may ${guest.name} eat?`}>
+            <PlateMark plate={table.plates[index]!} name={guest.name} size={34} />
+            {guest.name}
+          </button>
+        ))}
+      </div>
       <span className="sum">plates full and clear<br /><strong>{full} of {occasion.guests.length}</strong></span>
     </div>
   );

@@ -38,7 +38,7 @@ export function TimetablePage() {
         <span style={{ marginLeft: 'auto' }} className="soft">{plan && `${span(Math.max(0, last - Math.min(...entries.filter((entry) => entry.cook && entry.startMin > -720).map((entry) => entry.startMin))))} on the day; no plan can do it under ${span(plan.lowerBoundMin)} · ${washes} washes`}</span>
       </div>
       {planIsCurrent && state?.status === 'none' && state.reason && (
-        <main className="page"><h2>No plan holds all of this</h2><p style={{ fontSize: 18, margin: '8px 0' }}>{state.reason.what} {state.reason.why}</p><p>Try: {state.reason.tryThis}</p></main>
+        <main className="page"><h2>{state.reason.proven ? 'No plan can hold all of this' : 'No plan was found'}</h2><p style={{ fontSize: 18, margin: '8px 0' }}>{state.reason.what} {state.reason.why}</p><p>Try: {state.reason.tryThis}{!state.reason.proven && ' Many orders of work were tried; “Plan again” tries others.'}</p></main>
       )}
       {plan && state?.audit && (
         <>

@@ -168,3 +168,19 @@ test('a new occasion starts empty, says what to do, and can be filled to a plan'
   await page.getByRole('link', { name: /^Timetable/ }).click();
   await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
 });
+
+test('a helper more, a pan less: the kitchen is corrected on the timetable, and the plan follows', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/timetable');
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
+  await page.getByText('kitchen and cooks').click();
+  await page.getByRole('button', { name: 'Add a helper' }).click();
+  await page.getByRole('button', { name: 'Remove Roasting tin' }).click();
+  await page.getByText('Timetable', { exact: false }).first().click();
+  await expect(page.getByText('no plan', { exact: true })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('link', { name: /^Cook/ }).click();
+  await expect(page.getByText('It needs a roasting tin; the kitchen has none.')).toBeVisible({ timeout: 30_000 });
+  await page.keyboard.press('z');
+  await page.getByRole('link', { name: /^Timetable/ }).click();
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator('.tt-name', { hasText: 'Helper 1' }).first()).toBeVisible();
+});

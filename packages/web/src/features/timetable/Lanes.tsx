@@ -66,7 +66,14 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
   const offset = hour! * 60 + minute!;
   for (let moment = Math.ceil((fromMin + offset) / 60) * 60 - offset; moment <= toMin; moment += 60) hours.push(moment);
   const servings = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin)
-    .map((atMin) => ({ atMin, names: occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name) }));
+    .sort((a, b) => a - b)
+    .map((atMin, index, all) => {
+      const names = occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name);
+      // Two courses close together: one sign to each side of its line.
+      const near = (other: number | undefined) => other !== undefined && Math.abs(other - atMin) * pxPerMin < 130;
+      const shift = near(all[index + 1]) ? '-100%' : near(all[index - 1]) ? '0' : '-50%';
+      return { atMin, names, shift };
+    });
   const minded = new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[]));
   const washedAt = (which: (wash: PlannedWash) => boolean) => plan.tasks.flatMap((task) => (task.kind === 'wash' && which(task) && task.endMin > fromMin && task.endMin < toMin ? [task.endMin] : []));
   const kit = occasion.kitchen.kit.filter((unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)));
@@ -78,7 +85,7 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
           {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}
           <div className="tt-axis">
             {hours.map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
-            {servings.map(({ atMin, names }) => <span key={atMin} style={{ left: x(atMin), color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{names.join(', ')} {clockTime(occasion.serveAt, atMin)}</span>)}
+            {servings.map(({ atMin, names, shift }) => <span key={atMin} style={{ left: x(atMin), transform: `translateX(${shift})`, color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{names.join(', ')} {clockTime(occasion.serveAt, atMin)}</span>)}
           </div>
           {cookLanes.map(({ cook, rows, bars }) => <Lane key={cook.id} name={cook.name} height={rows * rowHeight + 6}>{bars}</Lane>)}
           <Lane name="Oven" sub={racks.length > 1 && racks.map((_, index) => <span key={index} style={{ position: 'absolute', right: 8, top: rackTops[index]! + 2 }}>{index === 0 ? 'upper' : 'lower'}</span>)} height={rackHeight + 72}>

@@ -4,6 +4,7 @@ import { clockTime, dayWords, runSheet, span, tasksOf } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
 import { AuditPanel } from './AuditPanel.tsx';
 import { Detail } from './Detail.tsx';
+import { KitchenPanel } from './KitchenPanel.tsx';
 import { Lanes } from './Lanes.tsx';
 import { stretches, type Stretch } from './layout.ts';
 import { SheetTable } from './SheetTable.tsx';
@@ -17,30 +18,31 @@ export function TimetablePage() {
   const network = useMemo(() => tasksOf(occasion, table), [occasion, table]);
   const parts = useMemo(() => stretches(entries.filter((entry) => entry.cook || entry.kind === 'oven')), [entries]);
 
-  if (occasion.dishes.length === 0) return <main className="page"><h2>Nothing to put in order yet</h2><p className="soft">The timetable follows from the menu: put dishes on it first.</p></main>;
+  if (occasion.dishes.length === 0) return <><main className="page" style={{ paddingBottom: 0, flex: 'none' }}><h2>Nothing to put in order yet</h2><p className="soft">The timetable follows from the menu: put dishes on it first. What it rests on besides stands here.</p></main><KitchenPanel /></>;
   const looking = !planIsCurrent || state?.status === 'looking';
   const washes = entries.filter((entry) => entry.kind === 'wash').length;
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
   const options = [
     ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
-    { value: 'last', label: 'last three hours' },
-    { value: 'table', label: 'as a table' },
+    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'table', label: 'as a table' }] : []),
+    { value: 'kitchen', label: 'kitchen and cooks' },
   ];
-  const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : 'table';
+  const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : '';
   const last = Math.max(...occasion.courses.map((course) => course.offsetMin));
   const shownPart: Stretch = current === 'last' ? { fromMin: -180, toMin: last } : parts.find((part) => `${part.fromMin}` === current) ?? { fromMin: -240, toMin: 0 };
   return (
     <>
       <div className="tt-head no-print">
-        {plan && <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(String(value))} />}
+        <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(view === value && value === 'kitchen' ? '' : String(value))} />
         {looking && <span className="row"><Progress type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
         {!looking && <Button size="small" onClick={planAgain}>Plan again</Button>}
         <span style={{ marginLeft: 'auto' }} className="soft">{plan && `${span(Math.max(0, last - Math.min(...entries.filter((entry) => entry.cook && entry.startMin > -720).map((entry) => entry.startMin))))} on the day; no plan can do it under ${span(plan.lowerBoundMin)} · ${washes} washes`}</span>
       </div>
-      {planIsCurrent && state?.status === 'none' && state.reason && (
+      {current === 'kitchen' && <KitchenPanel />}
+      {current !== 'kitchen' && planIsCurrent && state?.status === 'none' && state.reason && (
         <main className="page"><h2>{state.reason.proven ? 'No plan can hold all of this' : 'No plan was found'}</h2><p style={{ fontSize: 18, margin: '8px 0' }}>{state.reason.what} {state.reason.why}</p><p>Try: {state.reason.tryThis}{!state.reason.proven && ' Many orders of work were tried; “Plan again” tries others.'}</p></main>
       )}
-      {plan && state?.audit && (
+      {current !== 'kitchen' && plan && state?.audit && (
         <>
           {current === 'table' ? <div className="page"><SheetTable entries={entries} /></div> : <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
           <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} /></div>

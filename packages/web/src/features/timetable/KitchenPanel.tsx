@@ -1,0 +1,129 @@
+import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button, Input, InputNumber, Segmented, Select } from 'antd';
+import { useState } from 'react';
+import * as v from 'valibot';
+import { ClockTime, Cook, Day, hazards, KitKind, KitUnit, materials, type Kitchen, type Occasion } from '@lupin/core';
+import { freshId } from '../../shared/words.ts';
+import { useOccasionView } from '../occasions/context.ts';
+import { kitNames, movedServing, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
+
+/** When it is served, who cooks and when, and what there is to cook with: everything the timetable rests on besides the menu. */
+export function KitchenPanel() {
+  const { occasion, edit } = useOccasionView();
+  const [fault, setFault] = useState('');
+  const change = (next: (one: Occasion) => Occasion) => setFault(edit(next) ?? '');
+  const kitchen = (part: Partial<Kitchen>) => change((one) => ({ ...one, kitchen: { ...one.kitchen, ...part } }));
+  return (
+    <main className="page" style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 400px), 1fr))', gap: 40 }}>
+      <div className="stack" style={{ gap: 20 }}>
+        {fault && <p className="fault" role="alert">{fault} Nothing was changed.</p>}
+        <Serving change={change} />
+        <Cooks change={change} />
+        <section>
+          <h3>Oven and hob</h3>
+          <div className="row" style={{ gap: 18, marginTop: 6 }}>
+            <span className="row">Racks <Segmented aria-label="Oven racks" value={occasion.kitchen.oven.racks} options={[{ value: 1, label: 'one' }, { value: 2, label: 'two' }]} onChange={(racks) => kitchen({ oven: { ...occasion.kitchen.oven, racks: racks as 1 | 2 } })} /></span>
+            <label className="row">Burners <InputNumber aria-label="Burners" min={0} max={12} value={occasion.kitchen.burners} onChange={(burners) => { if (burners !== null) kitchen({ burners }); }} style={{ width: 70 }} /></label>
+          </div>
+        </section>
+      </div>
+      <Kit kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} />
+    </main>
+  );
+}
+
+type Change = (next: (one: Occasion) => Occasion) => void;
+
+function Serving({ change }: { change: Change }) {
+  const { occasion } = useOccasionView();
+  return (
+    <section>
+      <h3>Serving</h3>
+      <div className="row" style={{ alignItems: 'flex-end', marginTop: 6 }}>
+        <div className="field"><label htmlFor="serve-date">Day</label><Input id="serve-date" type="date" style={{ width: 160 }} value={occasion.date} onChange={(event) => { const day = v.safeParse(Day, event.target.value); if (day.success) change((one) => ({ ...one, date: day.output })); }} /></div>
+        <div className="field"><label htmlFor="serve-at">At the table</label><Input id="serve-at" type="time" style={{ width: 146 }} value={occasion.serveAt} onChange={(event) => { const at = v.safeParse(ClockTime, event.target.value); if (at.success) change((one) => movedServing(one, at.output)); }} /></div>
+      </div>
+      {occasion.courses.map((course) => (
+        <div className="row" key={course.id} style={{ marginTop: 6 }}>
+          <strong style={{ width: 92 }}>{course.name}</strong>
+          <label className="row">after <InputNumber aria-label={`${course.name} after, minutes`} min={0} max={600} step={5} value={course.offsetMin} style={{ width: 76 }} onChange={(offsetMin) => { if (offsetMin !== null) change((one) => ({ ...one, courses: one.courses.map((each) => (each.id === course.id ? { ...each, offsetMin: Math.round(offsetMin) } : each)) })); }} /> min</label>
+          <label className="row">full with <InputNumber aria-label={`${course.name}, dishes that are enough`} min={0} max={10} value={course.enough} style={{ width: 64 }} onChange={(enough) => { if (enough !== null) change((one) => ({ ...one, courses: one.courses.map((each) => (each.id === course.id ? { ...each, enough: Math.round(enough) } : each)) })); }} /> of it</label>
+        </div>
+      ))}
+    </section>
+  );
+}
+
+function Cooks({ change }: { change: Change }) {
+  const { occasion } = useOccasionView();
+  const { cooks } = occasion.kitchen;
+  const set = (next: readonly Cook[]) => change((one) => ({ ...one, kitchen: { ...one.kitchen, cooks: [...next] } }));
+  const setCook = (id: string, part: Partial<Cook>) => set(cooks.map((cook) => (cook.id === id ? { ...cook, ...part } : cook)));
+  const last = Math.max(...occasion.courses.map((course) => course.offsetMin)) + 15;
+  const add = () => set([...cooks, v.parse(Cook, { id: freshId('helper', cooks.map((cook) => cook.id)), name: `Helper ${cooks.length}`, windows: [{ fromMin: -180, toMin: last }] })]);
+  return (
+    <section>
+      <h3>Who cooks, and when</h3>
+      {cooks.map((cook) => (
+        <div key={cook.id} style={{ padding: '8px 0', borderBottom: '1px solid var(--line)' }}>
+          <div className="row">
+            <Input aria-label="Cook's name" style={{ width: 170, fontWeight: 650 }} maxLength={120} defaultValue={cook.name} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== cook.name) setCook(cook.id, { name }); }} />
+            <Button size="small" icon={<PlusOutlined />} onClick={() => setCook(cook.id, { windows: [...cook.windows, { fromMin: -120, toMin: 0 }] })}>another time</Button>
+            {cooks.length > 1 && <Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${cook.name}`} onClick={() => set(cooks.filter((each) => each.id !== cook.id))} />}
+          </div>
+          {cook.windows.map((window, index) => (
+            <WindowFields key={index} clock={windowToClock(occasion.serveAt, window)} onChange={(clock) => setCook(cook.id, { windows: cook.windows.map((each, at) => (at === index ? windowFromClock(occasion.serveAt, clock) : each)) })} onRemove={cook.windows.length > 1 ? () => setCook(cook.id, { windows: cook.windows.filter((_, at) => at !== index) }) : undefined} />
+          ))}
+        </div>
+      ))}
+      <Button style={{ marginTop: 8 }} icon={<PlusOutlined />} onClick={add}>Add a helper</Button>
+    </section>
+  );
+}
+
+function WindowFields({ clock, onChange, onRemove }: { clock: ClockWindow; onChange: (clock: ClockWindow) => void; onRemove: (() => void) | undefined }) {
+  return (
+    <div className="row" style={{ marginTop: 6 }}>
+      <Select aria-label="Day" value={clock.day} style={{ width: 132 }} onChange={(day: number) => onChange({ ...clock, day })} options={[{ value: -2, label: '2 days before' }, { value: -1, label: 'the day before' }, { value: 0, label: 'the day' }]} />
+      <Input aria-label="From" type="time" style={{ width: 132 }} value={clock.from} onChange={(event) => { if (event.target.value) onChange({ ...clock, from: event.target.value }); }} />
+      to <Input aria-label="To" type="time" style={{ width: 132 }} value={clock.to} onChange={(event) => { if (event.target.value) onChange({ ...clock, to: event.target.value }); }} />
+      {onRemove && <Button type="text" size="small" icon={<CloseOutlined />} aria-label="Remove this time" onClick={onRemove} />}
+    </div>
+  );
+}
+
+const freeable = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
+
+function Kit({ kit, onChange }: { kit: readonly KitUnit[]; onChange: (kit: KitUnit[]) => void }) {
+  const set = (id: string, part: Partial<KitUnit>) => onChange(kit.map((unit) => (unit.id === id ? { ...unit, ...part } : unit)));
+  const add = (kind: KitUnit['kind']) => {
+    const like = kit.find((unit) => unit.kind === kind);
+    const count = kit.filter((unit) => unit.kind === kind).length + 1;
+    onChange([...kit, v.parse(KitUnit, { id: freshId(kind, kit.map((unit) => unit.id)), kind, name: `${kitNames[kind]} ${count}`, material: like?.material ?? 'steel', washMin: like?.washMin ?? 3 })]);
+  };
+  const kinds = KitKind.options.filter((kind) => kind !== 'probe');
+  return (
+    <section>
+      <h3>What there is to cook with</h3>
+      <p className="soft small">Wood, cast iron and mesh never come clean of a trace. A piece kept free of something is used for those who need that.</p>
+      <table className="plain-table" style={{ marginTop: 6 }}>
+        <tbody>
+          {kinds.map((kind) => {
+            const units = kit.filter((unit) => unit.kind === kind);
+            return [
+              <tr key={kind}><td colSpan={3} style={{ fontWeight: 650, paddingTop: 10 }}>{kitNames[kind]} <span className="soft">× {units.length}</span></td><td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<PlusOutlined />} aria-label={`Add: ${kitNames[kind]}`} onClick={() => add(kind)} /></td></tr>,
+              ...units.map((unit) => (
+                <tr key={unit.id}>
+                  <td style={{ paddingLeft: 12 }}>{unit.name}</td>
+                  <td><Select size="small" variant="borderless" aria-label={`${unit.name}: material`} value={unit.material} style={{ width: 104 }} options={materials.map((value) => ({ value, label: value }))} onChange={(material) => set(unit.id, { material })} /></td>
+                  <td><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="kept free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 150 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /></td>
+                  <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}`} onClick={() => onChange(kit.filter((each) => each.id !== unit.id))} /></td>
+                </tr>
+              )),
+            ];
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -17,6 +17,9 @@ test('a second start keeps what was changed; --reset brings the demo back', asyn
   const second = await startServer({ demo: true, folder });
   expect(await (await request.get(`${second.url}/api/occasions`)).json()).toHaveLength(1);
   await second.stop();
+  const third = await startServer({ demo: true, folder, reset: true });
+  expect(await (await request.get(`${third.url}/api/occasions`)).json()).toHaveLength(2);
+  await third.stop();
   const taken = await startServer({ demo: true, folder });
   const port = new URL(taken.url).port;
   const clash = run({ LUPIN_PORT: port, LUPIN_DATA_DIR: folder }, '--demo');
@@ -47,5 +50,19 @@ test('a database from a newer Lupin is left alone', async () => {
   const newer = run({ LUPIN_DATA_DIR: folder, LUPIN_PORT: '4777' });
   expect(newer.status).toBe(1);
   expect(newer.stderr.trim()).toMatch(/^The database in .* was made by a newer Lupin\..* Nothing was changed\.$/);
+  rmSync(folder, { recursive: true });
+});
+
+test('--reset never throws away data that is not the demo’s', async ({ request }) => {
+  const folder = mkdtempSync(join(tmpdir(), 'lupin-own-'));
+  const own = await startServer({ demo: false, folder });
+  expect((await request.post(`${own.url}/api/occasions`, { data: { name: 'Mine', date: '2027-01-01' } })).status()).toBe(201);
+  await own.stop();
+  const reset = run({ LUPIN_DATA_DIR: folder, LUPIN_PORT: '4778' }, '--demo', '--reset');
+  expect(reset.status).toBe(1);
+  expect(reset.stderr).toContain('does not hold demo data');
+  const again = await startServer({ demo: false, folder });
+  expect(await (await request.get(`${again.url}/api/occasions`)).json()).toMatchObject([{ name: 'Mine' }]);
+  await again.stop();
   rmSync(folder, { recursive: true });
 });

@@ -3,6 +3,7 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { problemWords, useCreateOccasionMutation, useOccasionsQuery, useRemoveOccasionMutation } from '../../app/api.ts';
+import { ClockField } from '../../shared/ClockField.tsx';
 import { longDay } from '../../shared/words.ts';
 
 export function OccasionsPage() {
@@ -66,9 +67,10 @@ function NewOccasion() {
       <div className="row" style={{ alignItems: 'flex-end' }}>
         <div className="field"><label htmlFor="new-name">Name</label><Input id="new-name" style={{ width: 280 }} value={name} maxLength={120} status={fault ? 'error' : ''} onChange={(event) => setName(event.target.value)} placeholder="Midsummer table" /></div>
         <div className="field"><label htmlFor="new-date">Day</label><Input id="new-date" type="date" style={{ width: 160 }} value={date} onChange={(event) => setDate(event.target.value)} /></div>
-        <div className="field"><label htmlFor="new-time">At the table</label><Input id="new-time" type="time" style={{ width: 146 }} value={serveAt} onChange={(event) => setServeAt(event.target.value)} /></div>
+        <div className="field"><label htmlFor="new-time">At the table</label><ClockField id="new-time" value={serveAt} onChange={setServeAt} /></div>
         <Button type="primary" htmlType="submit" loading={isLoading}>Start planning</Button>
       </div>
+      {dayjs(date).isValid() && <p className="soft small" style={{ marginTop: 4 }}>{longDay(date)}</p>}
       {fault && <p className="fault" role="alert">{fault}</p>}
       {error && <p className="fault" role="alert">{problemWords(error)}</p>}
     </form>

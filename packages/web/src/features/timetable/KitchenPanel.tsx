@@ -2,8 +2,9 @@ import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { ClockTime, Cook, Day, hazards, KitKind, KitUnit, materials, type Kitchen, type Occasion } from '@lupin/core';
-import { freshId } from '../../shared/words.ts';
+import { Cook, Day, hazards, KitKind, KitUnit, materials, type Kitchen, type Occasion } from '@lupin/core';
+import { ClockField } from '../../shared/ClockField.tsx';
+import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { kitNames, movedServing, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
 
@@ -41,7 +42,8 @@ function Serving({ change }: { change: Change }) {
       <h3>Serving</h3>
       <div className="row" style={{ alignItems: 'flex-end', marginTop: 6 }}>
         <div className="field"><label htmlFor="serve-date">Day</label><Input id="serve-date" type="date" style={{ width: 160 }} value={occasion.date} onChange={(event) => { const day = v.safeParse(Day, event.target.value); if (day.success) change((one) => ({ ...one, date: day.output })); }} /></div>
-        <div className="field"><label htmlFor="serve-at">At the table</label><Input id="serve-at" type="time" style={{ width: 146 }} value={occasion.serveAt} onChange={(event) => { const at = v.safeParse(ClockTime, event.target.value); if (at.success) change((one) => movedServing(one, at.output)); }} /></div>
+        <div className="field"><label htmlFor="serve-at">At the table</label><ClockField id="serve-at" value={occasion.serveAt} onChange={(clock) => change((one) => movedServing(one, clock))} /></div>
+        <span className="soft" style={{ paddingBottom: 6 }}>{longDay(occasion.date)}</span>
       </div>
       {occasion.courses.map((course) => (
         <div className="row" key={course.id} style={{ marginTop: 6 }}>
@@ -84,9 +86,9 @@ function Cooks({ change }: { change: Change }) {
 function WindowFields({ clock, onChange, onRemove }: { clock: ClockWindow; onChange: (clock: ClockWindow) => void; onRemove: (() => void) | undefined }) {
   return (
     <div className="row" style={{ marginTop: 6 }}>
-      <Select aria-label="Day" value={clock.day} style={{ width: 132 }} onChange={(day: number) => onChange({ ...clock, day })} options={[{ value: -2, label: '2 days before' }, { value: -1, label: 'the day before' }, { value: 0, label: 'the day' }]} />
-      <Input aria-label="From" type="time" style={{ width: 132 }} value={clock.from} onChange={(event) => { if (event.target.value) onChange({ ...clock, from: event.target.value }); }} />
-      to <Input aria-label="To" type="time" style={{ width: 132 }} value={clock.to} onChange={(event) => { if (event.target.value) onChange({ ...clock, to: event.target.value }); }} />
+      <Select aria-label="Day" value={clock.day} style={{ width: 150 }} onChange={(day: number) => onChange({ ...clock, day })} options={[{ value: -2, label: '2 days before' }, { value: -1, label: 'the day before' }, { value: 0, label: 'the day' }]} />
+      <ClockField label="From" value={clock.from} onChange={(from) => onChange({ ...clock, from })} />
+      to <ClockField label="To" value={clock.to} onChange={(to) => onChange({ ...clock, to })} />
       {onRemove && <Button type="text" size="small" icon={<CloseOutlined />} aria-label="Remove this time" onClick={onRemove} />}
     </div>
   );

@@ -1,0 +1,44 @@
+import { createRequire } from 'node:module';
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { startServer, type Running } from './server.ts';
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface Violation { id: string; impact: string | null; nodes: { html: string; failureSummary?: string }[] }
+
+let server: Running;
+test.beforeAll(async () => { server = await startServer(); });
+test.afterAll(async () => { await server.stop(); });
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const station of ['', 'guests', 'menu', 'amounts', 'timetable', 'cook']) {
+    test(`${station || 'the first page'} in ${colorScheme}: nothing serious for WCAG 2.2 AA`, async ({ browser }) => {
+      const page = await (await browser.newContext({ colorScheme })).newPage();
+      await page.goto(`${server.url}${station ? `/o/sunday-lunch/${station}` : '/'}`);
+      await page.waitForLoadState('networkidle');
+      if (station === 'timetable') await page.getByRole('heading', { name: 'Passed the audit' }).waitFor({ timeout: 60_000 });
+      if (station === 'cook') await page.locator('.now-card h2').waitFor({ timeout: 60_000 });
+      await page.evaluate(axe);
+      const violations = await page.evaluate(async () => {
+        const { axe: run } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: Violation[] }> } };
+        return (await run.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'] })).violations;
+      });
+      // Bars are as wide as their minutes; arrow keys reach each of them, and "as a table" says the same in words.
+      for (const each of violations) if (each.id === 'target-size') each.nodes = each.nodes.filter((node) => !node.html.includes('tt-bar'));
+      const serious = violations.filter((each) => each.nodes.length > 0).filter((each) => each.impact === 'serious' || each.impact === 'critical').map((each) => `${each.id}: ${each.nodes.slice(0, 3).map((node) => node.html.slice(0, 160)).join(' | ')}`);
+      expect(serious).toEqual([]);
+      await page.context().close();
+    });
+  }
+}
+
+test('the menu is walked with arrow keys, and the reasons follow', async ({ page }) => {
+  await page.goto(`${server.url}/o/sunday-lunch/menu`);
+  await page.locator('[data-cell="chicken/ines"]').click();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why.getByRole('heading', { level: 2 })).toHaveText(/^Nell and the oven potatoes/);
+});

@@ -6,7 +6,7 @@ const project = (name) => ({
   rootDir: `packages/${name}`,
   testEnvironment: 'node',
   // The web tests stand in for the browser's own globals, which the store goes on using to the end.
-  testEnvironmentOptions: { globalsCleanup: name === 'web' ? 'off' : 'soft' },
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   transform,
   extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^@lupin/core$': '<rootDir>/../core/src/index.ts' },

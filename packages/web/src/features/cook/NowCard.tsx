@@ -48,7 +48,7 @@ function Body({ occasion, entry }: { occasion: Occasion; entry: RunSheetEntry })
         <>
           <h2>{entry.title}</h2>
           <div className="gate">On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> Not a trace may reach <strong>{names(entry.guests)}</strong>.</>}{entry.raw && <> What is raw may reach nobody's plate.</>} Hot water and detergent, rinse, clean towel. A wipe is not enough.</div>
-          <div className="big">{entry.next.map((next) => <p key={next.item}>{next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: {next.title.toLowerCase()} <span className="soft">{clockTime(occasion.serveAt, next.atMin)}</span></p>)}</div>
+          <div className="big">{entry.next.map((next) => <p key={next.item}>{next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: {next.title.toLowerCase()} <span className="soft">{clockTime(occasion.serveAt, next.atMin)}{dayWords(occasion.serveAt, next.atMin) !== dayWords(occasion.serveAt, entry.startMin) && ` ${dayWords(occasion.serveAt, next.atMin) || 'on the day'}`}</span></p>)}</div>
         </>
       );
     case 'step':

@@ -5,7 +5,7 @@ const project = (name) => ({
   displayName: name,
   rootDir: `packages/${name}`,
   testEnvironment: 'node',
-  // The web tests stand in for the browser's own globals, which the store goes on using to the end.
+  // The web tests stand in for the browser's own globals, which the store goes on using to the end; workers serve all projects.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   transform,
   extensionsToTreatAsEsm: [],

@@ -12,3 +12,4 @@ export * from './formats/index.ts';
 export * from './audit/index.ts';
 export * from './cookday/index.ts';
 export * from './contract/index.ts';
+export * from './reading/index.ts';

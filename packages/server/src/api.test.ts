@@ -160,3 +160,22 @@ test('the API describes itself, with a schema for every body', async () => {
   expect(Object.keys(paths)).toEqual(expect.arrayContaining(['/api/occasions', '/api/occasions/{id}', '/api/plan', '/api/audit']));
   expect(paths['/api/occasions/{id}']!['put']!.requestBody!.content['application/json']!.schema.properties).toHaveProperty('baseRevision');
 });
+
+describe('reading ingredient lines', () => {
+  const read = (body: unknown) => call('POST', '/api/read/ingredient', body);
+
+  test('one, or many, each with the place in the text that it rests on', async () => {
+    const one = await read({ text: '2 tbsp butter or tahini' });
+    expect(one.body).toMatchObject({ hazards: expect.arrayContaining([expect.objectContaining({ hazard: 'milk', level: 'possible', start: 7, end: 13 }), expect.objectContaining({ hazard: 'sesame', level: 'possible' })]) as unknown });
+    const many = await read({ texts: ['oat milk', '2 eggs'] });
+    expect(many.body).toHaveLength(2);
+  });
+
+  test('nonsense is answered, too much is refused, nothing hangs', async () => {
+    expect(await read({ text: '' })).toMatchObject({ status: 200, body: { hazards: [], unknown: [] } });
+    expect(await read({ text: '[({<b>\u0000\u202e'.repeat(300) })).toMatchObject({ status: 200 });
+    expect(await read({ text: 'x'.repeat(1_000_000) })).toMatchObject({ status: 422, body: { code: 'invalid-field' } });
+    expect((await read({})).status).toBe(422);
+    expect((await read({ texts: [1] })).status).toBe(422);
+  });
+});

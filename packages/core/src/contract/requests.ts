@@ -52,3 +52,9 @@ export interface ProblemDocument {
   readonly detail?: string;
   readonly errors?: readonly { readonly pointer: string; readonly message: string }[];
 }
+
+const IngredientText = v.pipe(v.string('The text of one line.'), v.maxLength(5000, 'At most 5000 characters a line.'));
+export const ReadIngredients = v.union([
+  v.strictObject({ text: IngredientText }),
+  v.strictObject({ texts: v.pipe(v.array(IngredientText), v.maxLength(12_000, 'At most 12000 lines at once.')) }),
+]);

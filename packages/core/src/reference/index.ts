@@ -4,3 +4,4 @@ export { FoodId, foods, foodOf, type Food } from './foods.ts';
 export { substitutions, substitutionOf, Role, roleNames, type Substitution } from './substitutions.ts';
 export { Material, materials, cleaningOf, type Cleaning } from './cleaning.ts';
 export { rules } from './rules.ts';
+export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';

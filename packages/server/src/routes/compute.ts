@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { audit, makePlan, AuditPlan, MakePlan } from '@lupin/core';
+import { audit, AuditPlan, makePlan, MakePlan, readIngredient, ReadIngredients } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';
@@ -13,6 +13,11 @@ export function computeRoutes(app: FastifyInstance, store: Store): void {
     const result = makePlan(occasion, { seed, rounds });
     if (result.kind === 'none') throw new Problem('no-plan-possible', `${result.reason.what} ${result.reason.why}`, { reason: result.reason });
     return result.plan;
+  });
+
+  app.post('/api/read/ingredient', { schema: { summary: 'Read ingredient lines', description: 'What each contains, may hold until its label is read, is claimed to be, and which words are not understood, each with its place in the text. Answers one reading for `text`, a list for `texts`.', tags: ['recipes'], body: ReadIngredients } }, (request) => {
+    const body = checked(ReadIngredients, request.body);
+    return 'text' in body ? readIngredient(body.text) : body.texts.map(readIngredient);
   });
 
   app.post('/api/audit', { schema: { summary: 'Audit a plan against an occasion', tags: ['plan'], body: AuditPlan } }, (request) => {

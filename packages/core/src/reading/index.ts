@@ -1,0 +1,1 @@
+export { readIngredient, type IngredientReading, type ReadClaim, type ReadHazard, type Span, type UnknownWord } from './ingredient.ts';

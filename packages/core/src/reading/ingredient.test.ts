@@ -1,0 +1,72 @@
+import * as fc from 'fast-check';
+import { corpus } from '../../test-support/ingredientCorpus.ts';
+import { readIngredient } from './ingredient.ts';
+import { tokenise } from './tokens.ts';
+
+const read = (text: string) => readIngredient(text);
+const contained = (text: string) => read(text).hazards.filter((each) => each.level === 'contained').map((each) => each.hazard as string);
+const possible = (text: string) => read(text).hazards.filter((each) => each.level === 'possible').map((each) => each.hazard as string);
+
+test('over the corpus: no false clear, few false alarms', () => {
+  const missed: string[] = [];
+  const alarms: string[] = [];
+  for (const line of corpus) {
+    const [has, may] = [contained(line.text), possible(line.text)];
+    const open = read(line.text).unknown.length > 0;
+    for (const hazard of line.contains) if (!has.includes(hazard) && !(open && may.includes(hazard))) missed.push(`${line.text}: ${hazard} is contained`);
+    for (const hazard of line.possible) if (![...has, ...may].includes(hazard) && !open) missed.push(`${line.text}: ${hazard} is possible`);
+    const allowed = [...line.contains, ...line.possible, 'gluten', 'tree-nut', 'lactose'];
+    for (const hazard of has) if (!allowed.includes(hazard)) alarms.push(`${line.text}: ${hazard} as contained`);
+    if (line.contains.length + line.possible.length === 0 && may.length > 0) alarms.push(`${line.text}: ${may.join(', ')} as possible`);
+  }
+  console.log(`ingredient corpus: ${corpus.length} lines, ${missed.length} false clears, ${alarms.length} false alarms (${((100 * alarms.length) / corpus.length).toFixed(1)} %)`);
+  expect(missed).toEqual([]);
+  expect(alarms.length / corpus.length).toBeLessThan(0.03);
+});
+
+test('each finding points at the words it rests on', () => {
+  const text = 'Fold in 200 ml crème fraîche and the toasted walnuts.';
+  for (const each of read(text).hazards) expect(text.slice(each.start, each.end)).toBe(each.words);
+  expect(read(text).hazards.find((each) => each.hazard === 'milk')!.words).toBe('crème fraîche');
+  expect(read(text).hazards.find((each) => each.hazard === 'tree-nut')!.words).toBe('walnuts');
+});
+
+test('free-from words remove only what they name', () => {
+  expect(contained('lactose-free milk')).toEqual(['milk']);
+  expect(contained('gluten-free oats')).toEqual(['oats']);
+  expect(possible('gluten-free oats')).toEqual([]);
+  expect(contained('gluten-free soy sauce')).toEqual(['soy']);
+  expect(contained('dairy-free pesto with walnuts')).toContain('walnut');
+});
+
+test('words nobody knows are said, and never make a line clear', () => {
+  expect(read('2 tbsp zorblax').unknown.map((each) => each.words)).toEqual(['zorblax']);
+  expect(read('2 tbsp zorblax').animal).toBe('unknown');
+});
+
+test('animal or not', () => {
+  expect(['butter', 'carrots', 'red wine', 'honey', 'vegan butter', 'lard or oil'].map((text) => read(text).animal)).toEqual(['animal', 'none', 'possible', 'animal', 'none', 'possible']);
+});
+
+describe('whatever is thrown at it', () => {
+  test('it answers, spans lie in the text, and nothing is found twice at one level', () => {
+    fc.assert(fc.property(fc.oneof(fc.string({ unit: 'grapheme', maxLength: 200 }), fc.string({ unit: 'binary', maxLength: 200 })), (text) => {
+      const reading = read(text);
+      for (const each of [...reading.hazards, ...reading.claims, ...reading.unknown]) expect(text.slice(each.start, each.end)).toBe(each.words);
+      expect(new Set(reading.hazards.map((each) => each.hazard)).size).toBe(reading.hazards.length);
+    }));
+  });
+  test('one more ingredient after "and" never takes a hazard away', () => {
+    fc.assert(fc.property(fc.constantFrom(...corpus.map((line) => line.text).filter((text) => !/\bor\b|free|without|vegan|\//.test(text))), fc.constantFrom('and salt', 'and butter', 'and walnuts', 'and zorblax'), (text, more) => {
+      const after = contained(`${text} ${more}`);
+      for (const hazard of contained(text)) expect(after).toContain(hazard);
+    }));
+  });
+  test('nothing grows faster than the text: brackets, accents and repetition', () => {
+    for (const text of ['('.repeat(20_000), 'é'.repeat(20_000), 'butter or '.repeat(2_000), '\u202Emilk'.repeat(2_000), 'no '.repeat(5_000), '<script>alert(1)</script>']) expect(read(text).text).toBe(text);
+  });
+});
+
+test('tokens: accents, apostrophes, plurals, e-numbers', () => {
+  expect(tokenise("Crème-fraîche, goat's cheeses, E-322, jalapeños").map((token) => token.word)).toEqual(['creme', 'fraiche', 'goat', 'cheese', 'e322', 'jalapeno']);
+});

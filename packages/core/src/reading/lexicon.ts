@@ -1,0 +1,92 @@
+import { claimEntries, foods, plainWords, wordEntries, type ClaimEntry, type HazardId } from '../reference/index.ts';
+import { singular, tokenise, type Token } from './tokens.ts';
+
+/** What a word or phrase brings. */
+export interface Meaning {
+  readonly phrase: readonly string[];
+  readonly contains: readonly HazardId[];
+  readonly possible: readonly HazardId[];
+}
+
+const phraseOf = (text: string): readonly string[] => tokenise(text).map((token) => token.word);
+
+const byFirst = new Map<string, Meaning[]>();
+const known = new Set<string>();
+
+function learn(text: string, contains: readonly HazardId[], possible: readonly HazardId[]): void {
+  const phrase = phraseOf(text);
+  const key = phrase.join(' ');
+  if (phrase.length === 0 || known.has(key)) return;
+  known.add(key);
+  const list = byFirst.get(phrase[0]!) ?? [];
+  list.push({ phrase, contains, possible });
+  byFirst.set(phrase[0]!, list);
+}
+
+for (const entry of wordEntries) for (const word of entry.words) learn(word, entry.contains, entry.possible);
+// The catalogue's own names, for what the word list does not have; raw-food risks are no matter of words.
+for (const food of foods) {
+  for (const name of [food.name, ...food.aka]) learn(name, food.contains.filter((hazard) => !hazard.startsWith('raw-')), food.possible.map((each) => each.hazard));
+}
+for (const list of byFirst.values()) list.sort((a, b) => b.phrase.length - a.phrase.length);
+
+/** The longest phrase that begins at a token, or undefined. */
+export function longestAt(tokens: readonly Token[], at: number): Meaning | undefined {
+  return byFirst.get(tokens[at]!.word)?.find(({ phrase }) => phrase.every((word, i) => tokens[at + i]?.word === word && (i === 0 || !/[,;()[\]{}]/.test(tokens[at + i]!.gap))));
+}
+
+const plain = new Set(plainWords.map((word) => singular(word)));
+export const isPlainWord = (word: string): boolean => plain.has(word) || /^\d/.test(word) || word.length === 1;
+
+const claims = new Map<string, ClaimEntry>();
+for (const entry of claimEntries) for (const word of entry.words) claims.set(phraseOf(word).join(' '), entry);
+export const claimOn = (words: string): ClaimEntry | undefined => claims.get(words);
+
+const singles = [...byFirst.values()].flat().filter((meaning) => meaning.phrase.length === 1 && meaning.phrase[0]!.length >= 4);
+const singlesByLength = new Map<number, Meaning[]>();
+for (const meaning of singles) {
+  const length = meaning.phrase[0]!.length;
+  singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
+}
+
+/** The words one may have meant: within one slip for short words, two for long ones. */
+export function nearest(word: string): readonly Meaning[] {
+  if (word.length < 4 || word.length > 24) return [];
+  const allowed = word.length >= 8 ? 2 : 1;
+  let best = allowed + 1;
+  let found: Meaning[] = [];
+  for (let length = word.length - allowed; length <= word.length + allowed; length++) {
+    for (const meaning of singlesByLength.get(length) ?? []) {
+      const other = meaning.phrase[0]!;
+      // A slip in the very first letter is rare, and trying them all is not.
+      if (other[0] !== word[0]) continue;
+      const distance = slips(word, other, best);
+      if (distance < best) {
+        best = distance;
+        found = [meaning];
+      } else if (distance === best && best <= allowed) found.push(meaning);
+    }
+  }
+  return found;
+}
+
+/** Letters changed, added, dropped or swapped with their neighbour; stops counting past `most`. */
+function slips(a: string, b: string, most: number): number {
+  let before: number[] = [];
+  let row = Array.from({ length: b.length + 1 }, (_, j) => j);
+  for (let i = 1; i <= a.length; i++) {
+    const next = [i];
+    let least = i;
+    for (let j = 1; j <= b.length; j++) {
+      const same = a[i - 1] === b[j - 1];
+      let cost = Math.min(row[j]! + 1, next[j - 1]! + 1, row[j - 1]! + (same ? 0 : 1));
+      if (i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1]) cost = Math.min(cost, before[j - 2]! + 1);
+      next.push(cost);
+      least = Math.min(least, cost);
+    }
+    if (least > most) return most + 1;
+    before = row;
+    row = next;
+  }
+  return row[b.length]!;
+}

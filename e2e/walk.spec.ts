@@ -121,6 +121,19 @@ test('a label that was read settles a check for everybody it concerns', async ({
   await expect(cell(page, 'parcels', 'maud')).toHaveAccessibleName(/: clear/);
 });
 
+test('a pasted label is read, its words marked, and its answers proposed for confirming', async ({ page }) => {
+  await open(page, '/o/lantern-supper/menu');
+  await cell(page, 'spread', 'oriel').click();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await why.getByRole('button', { name: 'I have read the label of gluten-free flour blend' }).first().click();
+  await why.getByPlaceholder('name on the packet').fill('Mill Lane blend');
+  await why.getByLabel('Text of the label').fill('Ingredients: rice flour, tapioca starch, potato starch.\nMay contain milk. <img src=x onerror=alert(1)>');
+  await why.getByRole('button', { name: 'Read it' }).click();
+  await expect(why.locator('mark', { hasText: 'milk' })).toBeVisible();
+  await expect(why.locator('img')).toHaveCount(0);
+  await expect(why.getByRole('radiogroup', { name: 'milk', exact: true }).getByText('may contain')).toBeVisible();
+});
+
 test('the Lantern Supper is planned in the browser, audited, and the washes say why', async ({ page }) => {
   await open(page, '/o/lantern-supper/timetable');
   await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 90_000 });

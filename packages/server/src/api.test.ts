@@ -179,3 +179,10 @@ describe('reading ingredient lines', () => {
     expect((await read({ texts: [1] })).status).toBe(422);
   });
 });
+
+test('a label is read over HTTP, with precautions as traces and contradictions in words', async () => {
+  const { status, body } = await call('POST', '/api/read/label', { text: 'Vegan bites. Ingredients: oats, casein (MILK). May contain nuts.' });
+  expect(status).toBe(200);
+  expect(body).toMatchObject({ animal: 'animal', contradictions: [expect.stringContaining('milk')], hazards: expect.arrayContaining([expect.objectContaining({ hazard: 'tree-nut', level: 'trace' })]) as unknown });
+  expect((await call('POST', '/api/read/label', { text: 7 })).status).toBe(422);
+});

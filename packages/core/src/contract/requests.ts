@@ -58,3 +58,4 @@ export const ReadIngredients = v.union([
   v.strictObject({ text: IngredientText }),
   v.strictObject({ texts: v.pipe(v.array(IngredientText), v.maxLength(12_000, 'At most 12000 lines at once.')) }),
 ]);
+export const ReadLabel = v.strictObject({ text: v.pipe(v.string('The text of the label.'), v.maxLength(100_000, 'At most 100000 characters.')) });

@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { audit, AuditPlan, makePlan, MakePlan, readIngredient, ReadIngredients } from '@lupin/core';
+import { audit, AuditPlan, makePlan, MakePlan, readIngredient, ReadIngredients, readLabel, ReadLabel } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';
@@ -19,6 +19,8 @@ export function computeRoutes(app: FastifyInstance, store: Store): void {
     const body = checked(ReadIngredients, request.body);
     return 'text' in body ? readIngredient(body.text) : body.texts.map(readIngredient);
   });
+
+  app.post('/api/read/label', { schema: { summary: 'Read a label', description: 'Ingredients at every depth, the contains line, precautions (`trace`), claims, and contradictions between them. A proposal for a person to confirm.', tags: ['recipes'], body: ReadLabel } }, (request) => readLabel(checked(ReadLabel, request.body).text));
 
   app.post('/api/audit', { schema: { summary: 'Audit a plan against an occasion', tags: ['plan'], body: AuditPlan } }, (request) => {
     const { occasion, plan } = checked(AuditPlan, request.body);

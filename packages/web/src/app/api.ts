@@ -1,5 +1,5 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { KeptOccasion, Occasion, OccasionSummary, Plan, ProblemDocument, Recipe, Tick } from '@lupin/core';
+import type { KeptOccasion, LabelReading, Occasion, OccasionSummary, Plan, ProblemDocument, Recipe, Tick } from '@lupin/core';
 
 export const api = createApi({
   reducerPath: 'api',
@@ -15,6 +15,7 @@ export const api = createApi({
     recipes: build.query<Recipe[], void>({ query: () => 'recipes' }),
     keepPlan: build.mutation<void, { id: string; plan: Plan }>({ query: ({ id, plan }) => ({ url: `occasions/${id}/plan`, method: 'PUT', body: { plan } }) }),
     keptPlan: build.query<Plan, string>({ query: (id) => `occasions/${id}/plan` }),
+    readLabel: build.mutation<LabelReading, string>({ query: (text) => ({ url: 'read/label', method: 'POST', body: { text } }) }),
     ticks: build.query<Tick[], string>({ query: (id) => `occasions/${id}/ticks` }),
     tick: build.mutation<Tick[], { id: string; basis: string; task: string; done: boolean }>({
       query: ({ id, ...body }) => ({ url: `occasions/${id}/ticks`, method: 'PUT', body }),
@@ -35,7 +36,7 @@ export const api = createApi({
   }),
 });
 
-export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, useKeptPlanQuery, useTicksQuery, useTickMutation } = api;
+export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, useKeptPlanQuery, useTicksQuery, useTickMutation, useReadLabelMutation } = api;
 
 /** The one sentence to show for whatever went wrong with a call. */
 export function problemWords(error: unknown): string {

@@ -3,9 +3,9 @@ import dayjs from 'dayjs';
 import { useState } from 'react';
 import * as v from 'valibot';
 import { avoidedBy, foodOf, hazardOf, LabelRecord, membersOf, type HazardId } from '@lupin/core';
+import { problemWords, useReadLabelMutation } from '../../app/api.ts';
 import { useOccasionView } from '../occasions/context.ts';
-
-type Answer = 'no' | 'may' | 'yes' | undefined;
+import { pieces, proposed, type Answer } from './labelAnswers.ts';
 
 /** What to look for on one label, only for those at this table; each must be answered, so that nothing is assumed. */
 export function LabelForm({ food, onDone }: { food: string; onDone: () => void }) {
@@ -13,6 +13,8 @@ export function LabelForm({ food, onDone }: { food: string; onDone: () => void }
   const [product, setProduct] = useState('');
   const [answers, setAnswers] = useState<Readonly<Record<string, Answer>>>({});
   const [fault, setFault] = useState('');
+  const [text, setText] = useState('');
+  const [read, reading] = useReadLabelMutation();
   const natural = new Set<string>(foodOf(food)?.contains);
   const needs = occasion.guests.flatMap((guest) => guest.needs);
   const hazards = [...new Set(needs.flatMap((need) => (need.kind === 'open' || need.strictness === 'prefers-not' ? [] : avoidedBy(need))))]
@@ -31,10 +33,25 @@ export function LabelForm({ food, onDone }: { food: string; onDone: () => void }
     return refused === undefined ? onDone() : setFault(refused);
   };
   const rest = () => setAnswers({ ...Object.fromEntries(keys.map(({ key }) => [key, 'no' as const])), ...Object.fromEntries(Object.entries(answers).filter(([, answer]) => answer !== undefined)) });
+  const propose = async () => {
+    const result = await read(text).unwrap().catch(() => undefined);
+    if (result) setAnswers(proposed(result, keys.map(({ key }) => key)));
+  };
   return (
     <div className="offer">
       <h4>The label of {foodOf(food)?.name}</h4>
       <Input aria-label="Product" placeholder="name on the packet" value={product} maxLength={120} onChange={(event) => setProduct(event.target.value)} />
+      <Input.TextArea aria-label="Text of the label" placeholder="Paste or type the label here, and it is read for you" autoSize={{ minRows: 2, maxRows: 8 }} maxLength={20_000} style={{ marginTop: 6 }} value={text} onChange={(event) => setText(event.target.value)} />
+      {text.trim() && <Button size="small" style={{ marginTop: 6 }} loading={reading.isLoading} onClick={() => void propose()}>Read it</Button>}
+      {reading.error && <p className="fault" role="alert">{problemWords(reading.error)}</p>}
+      {reading.data && reading.data.text === text && (
+        <div className="small" style={{ margin: '8px 0' }}>
+          <p className="label-text">{pieces(reading.data).map((piece, index) => (piece.kind === 'plain' ? piece.text : <mark key={index} className={`m-${piece.kind}`} title={piece.kind === 'unknown' ? 'not understood' : piece.kind}>{piece.text}</mark>))}</p>
+          {reading.data.contradictions.map((words) => <p key={words} className="fault">{words}</p>)}
+          {reading.data.unknown.length > 0 && <p style={{ color: 'var(--straw)' }}>Not understood: {reading.data.unknown.map((each) => each.words).join(', ')}. What it may hold is left for you to answer.</p>}
+          <p className="soft">A proposal: check every answer against the packet.</p>
+        </div>
+      )}
       <p className="small soft" style={{ margin: '6px 0' }}>Read the whole ingredient list, then the “may contain” line. Is it there?</p>
       {keys.map(({ key, name, may }) => (
         <div key={key} className="row" style={{ justifyContent: 'space-between', padding: '2px 0', flexWrap: 'nowrap' }}>

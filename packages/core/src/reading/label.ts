@@ -1,0 +1,137 @@
+import { claimEntries, hazardOf, type HazardId } from '../reference/index.ts';
+import { readIngredient, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
+import { sectionsOf, type Section } from './sections.ts';
+
+export interface LabelHazard extends Omit<ReadHazard, 'level'> {
+  /** `trace`: a precaution names it. */
+  readonly level: 'contained' | 'possible' | 'trace';
+  readonly from: 'ingredients' | 'contains-line' | 'precaution';
+}
+
+export interface LabelReading {
+  readonly text: string;
+  /** One for each hazard, the most serious. */
+  readonly hazards: readonly LabelHazard[];
+  readonly claims: readonly ReadClaim[];
+  /** Where the label says two things, in plain words. The ingredient list outranks every claim. */
+  readonly contradictions: readonly string[];
+  readonly unknown: readonly UnknownWord[];
+  readonly animal: 'animal' | 'possible' | 'none' | 'unknown';
+}
+
+interface Item {
+  readonly text: string;
+  readonly start: number;
+  /** Its own parts are listed in brackets behind it. */
+  readonly opened: boolean;
+}
+
+/** Splits a list into its items at every depth, in one pass. Percentages stay with what they measure. */
+function itemsOf(text: string, from: number, to: number): readonly Item[] {
+  const items: Item[] = [];
+  let start = from;
+  const close = (end: number, opened: boolean) => {
+    if (/[\p{L}\p{N}]/u.test(text.slice(start, end))) items.push({ text: text.slice(start, end), start, opened });
+    start = end + 1;
+  };
+  for (let at = from; at < to; at++) {
+    const sign = text[at]!;
+    if ('([{'.includes(sign)) close(at, true);
+    else if (',;)]}•·|:*†'.includes(sign) || (sign === '.' && !/\d/.test(text[at + 1] ?? ''))) close(at, false);
+  }
+  close(to, false);
+  return items;
+}
+
+const rank = { trace: 1, possible: 2, contained: 3 } as const;
+
+/**
+ * Reads a label as pasted or scanned: nested ingredients, the "contains" line, precautions of every common wording, claims.
+ * A proposal: a person confirms it. Linear in the length of the text.
+ */
+export function readLabel(text: string): LabelReading {
+  const found = new Map<HazardId, LabelHazard>();
+  const claims: ReadClaim[] = [];
+  const unknown: UnknownWord[] = [];
+  const put = (hazard: LabelHazard) => {
+    const before = found.get(hazard.hazard);
+    if (!before || rank[hazard.level] > rank[before.level]) found.set(hazard.hazard, hazard);
+  };
+  for (const section of sectionsOf(text)) readSection(text, section, put, claims, unknown);
+  const said = new Set(claims.map((claim) => claim.claim));
+  // What is claimed of the whole product settles what was only possible; a regulated word, not a promise about traces.
+  for (const [hazard, each] of found) {
+    if (each.level === 'possible' && claimedAbsent(said, hazard)) found.delete(hazard);
+  }
+  const hazards = [...found.values()];
+  const animals = hazards.filter((each) => each.level !== 'trace' && animalKinds.has(each.hazard));
+  const animal = animals.some((each) => each.level === 'contained') ? 'animal' : animals.length > 0 ? 'possible' : unknown.length > 0 ? 'unknown' : 'none';
+  return { text, hazards, claims, contradictions: contradictionsOf(hazards, said), unknown, animal };
+}
+
+const animalKinds = new Set<string>(['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'milk', 'egg', 'honey', 'gelatine', 'other-animal']);
+
+function readSection(text: string, section: Section, put: (hazard: LabelHazard) => void, claims: ReadClaim[], unknown: UnknownWord[]): void {
+  const { kind, start, end } = section;
+  if (kind === 'aside') return;
+  if (kind === 'front') {
+    const reading = readIngredient(text.slice(start, end));
+    claims.push(...reading.claims.map((claim) => moved(claim, start)));
+    return;
+  }
+  const items = itemsOf(text, start, end);
+  // "May contain milk, egg or soy" names each of them.
+  for (const item of kind === 'ingredients' ? items : items.flatMap(apart)) {
+    const reading = readIngredient(item.text);
+    const negations = reading.claims.filter((claim) => claim.claim.startsWith('no '));
+    if (kind !== 'ingredients' && negations.length > 0) continue;
+    if (kind === 'ingredients') {
+      unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
+    }
+    for (const hazard of reading.hazards) {
+      // There a word stands for itself: mustard is mustard, not what a jar of it may hold besides.
+      if (kind !== 'ingredients' && hazard.level === 'possible') continue;
+      const place = moved(hazard, item.start);
+      if (kind === 'precaution') put({ ...place, level: 'trace', from: 'precaution', because: `The precaution names ${hazardOf(hazard.hazard).name}: “${hazard.words}”.` });
+      else if (kind === 'contains-line') put({ ...place, level: 'contained', from: 'contains-line', because: `The label says that it contains ${hazardOf(hazard.hazard).name}.` });
+      // What a composite may hold is settled by its own list in brackets.
+      else if (hazard.level === 'contained' || !item.opened) put({ ...place, level: hazard.level, from: 'ingredients' });
+    }
+  }
+}
+
+/** An item of a precaution, taken apart at "and" and "or". */
+function apart(item: Item): readonly Item[] {
+  const parts: Item[] = [];
+  let from = 0;
+  for (const match of item.text.matchAll(/\b(?:and|or)\b|&/gi)) {
+    parts.push({ ...item, text: item.text.slice(from, match.index), start: item.start + from });
+    from = match.index + match[0].length;
+  }
+  return [...parts, { ...item, text: item.text.slice(from), start: item.start + from }];
+}
+
+function moved<T extends { readonly start: number; readonly end: number }>(span: T, by: number): T {
+  return { ...span, start: span.start + by, end: span.end + by };
+}
+
+function claimedAbsent(said: ReadonlySet<string>, hazard: HazardId): boolean {
+  if (said.has('vegan') && (animalKinds.has(hazard) || hazard === 'lactose')) return true;
+  return claimEntries.some((entry) => entry.removes.includes(hazard) && entry.words.some((word) => said.has(`${word}-free`) || said.has(`no ${word}`)));
+}
+
+function contradictionsOf(hazards: readonly LabelHazard[], said: ReadonlySet<string>): string[] {
+  const found: string[] = [];
+  for (const claim of said) {
+    const against = hazards.filter((each) => each.level !== 'possible' && claimedAbsent(new Set([claim]), each.hazard));
+    for (const each of against) {
+      // One sentence for milk is enough.
+      if (each.hazard === 'lactose' && against.some((other) => other.hazard === 'milk')) continue;
+      // A vegan choice is not about traces.
+      if (each.level === 'trace' && claim === 'vegan') continue;
+      const name = hazardOf(each.hazard).name;
+      found.push(each.level === 'trace' ? `It says “${claim}”, and that it may contain ${name}.` : `It says “${claim}”, and lists ${name}: “${each.words}”.`);
+    }
+  }
+  return found;
+}

@@ -1,5 +1,5 @@
 import { clockTime, dayWords, foodOf, listed, type Occasion, type RunSheetEntry } from '@lupin/core';
-import { longDay, useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/words.ts';
 
 /** The run sheet on plain paper, black on white, a box to tick beside every line. */
 export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries: readonly RunSheetEntry[] }) {
@@ -7,14 +7,16 @@ export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries:
   const cook = (id: string | undefined) => occasion.kitchen.cooks.find((each) => each.id === id)?.name ?? '';
   return (
     <div className="print-only">
-      <p>{longDay(occasion.date)}, at the table {occasion.serveAt}. Plans, does not test food: your guests' own advice comes first.</p>
+      <p>Plans, does not test food: your guests' own advice comes first.</p>
       <table className="print-sheet">
         <thead><tr><th></th><th>Time</th><th>Who</th><th>What</th></tr></thead>
         <tbody>
-          {entries.map((entry) => (
+          {entries.map((entry, index) => [
+            // A new day gets a line of its own, so that its times stay short.
+            ...(index === 0 || dayWords(occasion.serveAt, entries[index - 1]!.startMin) !== dayWords(occasion.serveAt, entry.startMin) ? [<tr key={`day-${entry.id}`}><td colSpan={4}><strong>{dayWords(occasion.serveAt, entry.startMin) || 'On the day'}</strong></td></tr>] : []),
             <tr key={entry.id}>
               <td>☐</td>
-              <td><strong>{clockTime(occasion.serveAt, entry.startMin)}</strong> {dayWords(occasion.serveAt, entry.startMin)}</td>
+              <td><strong>{clockTime(occasion.serveAt, entry.startMin)}</strong></td>
               <td>{cook(entry.cook)}</td>
               <td>
                 <strong>{entry.kind === 'wash' ? `▶ ${entry.title}` : entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.temperatureC)}`}</strong>
@@ -24,8 +26,8 @@ export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries:
                 {entry.kind === 'step' && entry.amounts.length > 0 && <><br />{entry.amounts.map(({ line, amount, massG }) => `${units.amount(amount, line.food, massG).text} ${(line.food ? foodOf(line.food)?.name : undefined) ?? line.text}`).join('; ')}</>}
                 {'until' in entry && entry.until && <><br />until {entry.until}</>}
               </td>
-            </tr>
-          ))}
+            </tr>,
+          ])}
         </tbody>
       </table>
     </div>

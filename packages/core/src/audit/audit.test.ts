@@ -106,6 +106,21 @@ describe('crossings', () => {
     expect(makePlan(wooden, { rounds: 5 })).toMatchObject({ kind: 'none' });
   });
 
+  test.each([['pork', 'bacon'], ['honey', 'syrup'], ['meat', 'mince']])('no trace of %s is an allergen’s equal: it is kept off the board, and found on it', (origin, name) => {
+    const food = { bacon: 'salami', syrup: 'honey', mince: 'salami' }[name]!;
+    const holding = recipe(name, [line('it', food)], [step('cut', { uses: ['it'], kit: [{ kind: 'board' }] })]);
+    const label = { food, product: 'Packet', readOn: '2027-01-01', contains: food === 'honey' ? [] : [origin], mayContain: [] };
+    const one = occasion({ guests: [guest('ana'), guest('yusuf', noTrace(origin))], recipes: [holding, plums], dishes: [dish(name), dish('plums')], kit: [board], labels: [label] });
+    const plan = planOf(one);
+    expect(audit(one, plan).findings).toEqual([]);
+    const swapped = changed(plan, (copy, stepOf) => {
+      copy.tasks = copy.tasks.filter((task) => task.kind !== 'wash');
+      Object.assign(stepOf(`${name}.plain.cut`), { startMin: -20, endMin: -15 });
+      Object.assign(stepOf('plums.plain.stone'), { startMin: -10, endMin: -5 });
+    });
+    expect(codes(one, swapped)).toContain('crossing');
+  });
+
   test('flour in the air over open food of a no-trace guest', () => {
     const dusty = { ...table, recipes: table.recipes.map((each) => (each.id === 'bread' ? { ...each, steps: each.steps.map((one) => ({ ...one, looseFlour: true })) } : each)) };
     const plan = planOf(dusty);

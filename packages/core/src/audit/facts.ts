@@ -84,14 +84,14 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
   };
 }
 
-/** What a line leaves on whatever touches it: allergens and raw risks, known or feared. */
+/** What a line leaves on whatever touches it, known or feared: allergens, raw risks, and origins such as pork that somebody may not have a trace of. */
 export function residueOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] {
   const line = recipe.lines.find((each) => each.id === lineId);
   if (!line) return [];
   const marks: ResidueMark[] = [];
   for (const { about } of lineEvidence(line, occasion.labels)) {
     if (about.kind === 'unread' || about.kind === 'unknown') marks.push('unread');
-    else if (about.kind === 'hazard' && (hazardOf(about.hazard).kind === 'allergen' || hazardOf(about.hazard).kind === 'raw')) marks.push(about.hazard);
+    else if (about.kind === 'hazard') marks.push(about.hazard);
   }
   return marks;
 }

@@ -45,10 +45,10 @@ export function replayResidues(facts: Facts): Replay {
   const timeline = new Map<string, SurfaceState[]>();
   const food = new Map<string, Token[]>();
   const reported = new Set<string>();
-  const allergens = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => hazard.id);
+  const anything = hazards.filter((hazard) => hazard.kind !== 'raw').map((hazard) => hazard.id);
   for (const unit of occasion.kitchen.kit) {
     if (cleaningOf(unit.material).comesClean || unit.keptFreeOf.length > 0) continue;
-    on.set(unit.id, [...allergens, 'unread' as const].map((mark) => ({ mark, origin: past, from: past })));
+    on.set(unit.id, [...anything, 'unread' as const].map((mark) => ({ mark, origin: past, from: past })));
   }
   const set = (surface: string, tokens: Token[], at: number, by: string) => {
     on.set(surface, tokens);

@@ -47,6 +47,10 @@ test('a need nobody has understood makes even plain potatoes a check', () => {
   expect(verdict(guest({ id: 'q', kind: 'open', text: 'nothing blue' }), 'potato')).toBe('check');
 });
 
+test('no trace of a single food is never clear: its residues are not followed', () => {
+  expect(verdict(guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'no-trace' }), 'potato')).toBe('check');
+});
+
 test('a wish that is not met is a note, with its words', () => {
   const judgement = judge(avoids('mustard', 'prefers-not'), evidenceOf(lines('mustard-prepared')));
   expect(judgement).toMatchObject({ verdict: 'clear', notes: [{ chain: ['Gwen: prefers no mustard, not yet confirmed with them', '“100 g mustard-prepared”', 'Prepared mustard: holds mustard.'] }] });

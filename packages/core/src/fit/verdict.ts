@@ -97,6 +97,10 @@ export function judge(guest: Guest, evidence: readonly Evidence[], labels: reado
       continue;
     }
     const start = () => `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
+    // Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one.
+    if (need.kind === 'food' && need.strictness === 'no-trace') {
+      reasons.push({ verdict: 'check', need, food: need.food, chain: [start(), `Traces of ${foodOf(need.food)?.name ?? need.food} are not followed over boards and hands.`, 'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.'] });
+    }
     for (const each of evidence) {
       const { verdict, hazard } = weighEvidence(each, need, labels);
       if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, food: each.food, hazard, chain: [start(), `“${each.words}”`, each.because] });

@@ -103,7 +103,7 @@ function marksOf(recipe: Recipe, lineId: string, labels: readonly LabelRecord[])
   return lineEvidence(line, labels).flatMap(({ about }): ResidueMark[] => {
     switch (about.kind) {
       case 'hazard':
-        return ['allergen', 'raw'].includes(hazardOf(about.hazard).kind) ? [about.hazard] : [];
+        return [about.hazard];
       case 'unread':
       case 'unknown':
         return ['unread'];

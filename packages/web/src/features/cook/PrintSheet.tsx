@@ -13,7 +13,7 @@ export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries:
         <tbody>
           {entries.map((entry, index) => [
             // A new day gets a line of its own, so that its times stay short.
-            ...(index === 0 || dayWords(occasion.serveAt, entries[index - 1]!.startMin) !== dayWords(occasion.serveAt, entry.startMin) ? [<tr key={`day-${entry.id}`}><td colSpan={4}><strong>{dayWords(occasion.serveAt, entry.startMin) || 'On the day'}</strong></td></tr>] : []),
+            ...(index === 0 || dayWords(occasion.serveAt, entries[index - 1]!.startMin) !== dayWords(occasion.serveAt, entry.startMin) ? [<tr key={`day-${entry.id}`}><td colSpan={4}><strong>{dayWords(occasion.serveAt, entry.startMin).replace(/^./, (first) => first.toUpperCase()) || 'On the day'}</strong></td></tr>] : []),
             <tr key={entry.id}>
               <td>☐</td>
               <td><strong>{clockTime(occasion.serveAt, entry.startMin)}</strong></td>

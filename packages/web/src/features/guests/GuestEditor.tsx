@@ -44,7 +44,7 @@ export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () 
             ) : (
               <>
                 <strong>{choiceName(choiceOf(need))}</strong>
-                <Select aria-label={`How strictly: ${choiceName(choiceOf(need))}`} value={need.strictness} options={[...strictnessChoices]} onChange={(strictness: Strictness) => changeNeeds((needs) => needs.map((each) => (each.id === need.id && each.kind !== 'open' ? { ...each, strictness } : each)))} />
+                <Select aria-label={`How strictly: ${choiceName(choiceOf(need))}`} value={need.strictness} options={strictnessChoices.filter((choice) => need.kind !== 'food' || choice.value !== 'no-trace' || need.strictness === 'no-trace')} onChange={(strictness: Strictness) => changeNeeds((needs) => needs.map((each) => (each.id === need.id && each.kind !== 'open' ? { ...each, strictness } : each)))} />
               </>
             )}
             <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={() => changeNeeds((needs) => needs.filter((each) => each.id !== need.id))} />

@@ -29,6 +29,7 @@ const views = [
     await page.getByRole('heading', { name: 'Passed the audit' }).scrollIntoViewIfNeeded();
     await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
   } },
+  { name: 'kitchen', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: (page) => page.getByText('kitchen and cooks').click() },
   { name: 'cook-tablet', path: '/o/lantern-supper/cook', width: 1024, height: 768, act: async (page) => {
     const wash = page.locator('.now-card').getByRole('button', { name: 'Washed' });
     for (let i = 0; i < 60 && !(await wash.isVisible()); i++) await page.locator('.done-bar .yes').click();

@@ -132,7 +132,7 @@ describe('crossings', () => {
     expect(codes(dusty, close)).toContain('flour');
   });
 
-  test('a burner too many, one pan for two dishes, a grill that is shared', () => {
+  test('a burner too many, one pan for two dishes', () => {
     const hot = (id: string) => recipe(id, [line('plums', 'plum')], [step('boil', { uses: ['plums'], hands: 'off', burner: true, kit: [{ kind: 'saucepan' }] })]);
     const two = occasion({ guests: [guest('ana')], recipes: [hot('jam'), hot('sauce')], burners: 2, kit: [unit('saucepan-1', 'saucepan'), unit('saucepan-2', 'saucepan')] });
     const plan = changed(planOf(two), (_, stepOf) => {
@@ -142,6 +142,48 @@ describe('crossings', () => {
     expect(codes(two, plan)).toContain('kit-twice');
     const fewer = { ...two, kitchen: { ...two.kitchen, burners: 1 } };
     expect(codes(fewer, { ...plan, basis: planBasis(fewer) })).toContain('burners');
+  });
+
+  describe('the oven', () => {
+    const bake = (id: string, food: string, oven: object) => recipe(id, [line('it', food)], [step('bake', { uses: ['it'], hands: 'off', kit: [{ kind: 'baking-tray' }], oven: { temperatureC: 200, ...oven } })]);
+    const bakery = (oven: object) => occasion({ guests: [guest('ana'), guest('oriel', noTrace('gluten'))], recipes: [bake('loaf', 'breadcrumbs', oven), bake('roots', 'carrot', {})], kit: [unit('tray-1', 'baking-tray'), unit('tray-2', 'baking-tray')] });
+    const together = (one: Occasion, loaf: number, roots: number) => changed(planOf(one), (copy, stepOf) => {
+      Object.assign(stepOf('loaf.plain.bake'), { startMin: -10, endMin: -5, racks: [loaf], units: ['tray-1'], attention: [{ startMin: -10, endMin: -9, cook: 'cook', what: 'in' }] });
+      Object.assign(stepOf('roots.plain.bake'), { startMin: -10, endMin: -5, racks: [roots], units: ['tray-2'], attention: [{ startMin: -9, endMin: -8, cook: 'cook', what: 'in' }] });
+      copy.tasks = [...copy.tasks.filter((task) => task.kind !== 'oven'), { kind: 'oven', id: 'oven-1', startMin: -40, endMin: -10, untilMin: 0, temperatureC: 200 }];
+    });
+    test('open crumbs above a free-from tray drip on it; below it, or covered, they do not', () => {
+      expect(codes(bakery({}), together(bakery({}), 0, 1))).toEqual(['oven-drip']);
+      expect(codes(bakery({}), together(bakery({}), 1, 0))).toEqual([]);
+      const covered = bakery({ covered: true });
+      expect(codes(covered, together(covered, 0, 1))).toEqual([]);
+    });
+    test('nothing shares the grill', () => {
+      const grilled = bakery({ grill: true });
+      expect(codes(grilled, together(grilled, 1, 0))).toEqual(['oven-room']);
+    });
+  });
+
+  test('a wash of wood is in vain, and said to be', () => {
+    const wooden = { ...table, guests: table.guests.slice(0, 1), kitchen: { ...table.kitchen, kit: table.kitchen.kit.map((each) => ({ ...each, material: 'wood' as const })) } };
+    const plan = changed(planOf(wooden), (copy) => { copy.tasks.push({ kind: 'wash', id: 'wash-1', startMin: -200, endMin: -190, cook: 'cook' as never, units: ['board-1' as never], because: [] }); });
+    expect(codes(wooden, plan)).toEqual(['wash-in-vain']);
+  });
+
+  test('kit kept free meets what it is kept from neither in food mixed before nor on hands', () => {
+    const kept = unit('kept', 'board', 'wood', { keptFreeOf: ['gluten'] });
+    const dough = recipe('dough', [line('it', 'breadcrumbs')], [step('mix', { uses: ['it'] }), step('roll', { kit: [{ kind: 'board' }] })]);
+    const kitchen = occasion({ guests: [guest('ana')], recipes: [dough, plums], dishes: [dish('dough'), dish('plums')], kit: [kept, board] });
+    const plan = planOf(kitchen);
+    expect(audit(kitchen, plan).findings).toEqual([]);
+    const rolled = changed(plan, (_, stepOf) => { stepOf('dough.plain.roll').units = ['kept' as never]; });
+    expect(codes(kitchen, rolled)).toContain('kept-free');
+    const handled = changed(plan, (copy, stepOf) => {
+      copy.tasks = copy.tasks.filter((task) => task.kind !== 'wash');
+      Object.assign(stepOf('dough.plain.mix'), { startMin: -30, endMin: -25 });
+      Object.assign(stepOf('plums.plain.stone'), { startMin: -20, endMin: -15, units: ['kept'] });
+    });
+    expect(codes(kitchen, handled)).toContain('kept-free');
   });
 
   test('raw poultry that no step brings to 74 °C is said, whatever else is well', () => {

@@ -72,6 +72,7 @@ export function replayResidues(facts: Facts): Replay {
     const met = surfaces.map((surface) => on.get(surface) ?? []);
     const all = union(own, ...before, ...met);
     for (const [at, tokens] of met.entries()) check(each, surfaces[at]!, tokens);
+    checkKept(each, all);
     const kept = all.filter((token) => !cooked(token, step.coreC));
     food.set(task.id, kept);
     for (const surface of surfaces) set(surface, step.hands === 'off' ? kept : all, task.startMin, task.id);
@@ -79,7 +80,7 @@ export function replayResidues(facts: Facts): Replay {
   }
 
   function check(each: StepFacts, surface: string, tokens: readonly Token[]): void {
-    const { task, batch } = each;
+    const { batch } = each;
     for (const guest of batch.eaters) {
       const bad = tokens.filter((token) => !isRaw(token.mark) && !batch.lineage.has(token.origin) && forbiddenTo(guest).has(token.mark));
       if (bad.length > 0) report(bad[0]!.origin === past ? 'unclean-past' : 'crossing', each, surface, bad, [guest.id]);
@@ -90,16 +91,15 @@ export function replayResidues(facts: Facts): Replay {
       return !cookedLater(facts, each, token.mark);
     });
     if (raw.length > 0) report('raw-crossing', each, surface, raw, batch.eaters.map((guest) => guest.id));
-    const unit = occasion.kitchen.kit.find((one) => one.id === surface);
-    if (unit && unit.keptFreeOf.length > 0) {
-      const carried = union(...[task.id].map(() => step(each)));
-      const barred = carried.filter((token) => token.mark !== 'unread' && unit.keptFreeOf.some((kept) => kept === token.mark || hazardOf(token.mark as never).groups.includes(kept)));
-      if (barred.length > 0) report('kept-free', each, surface, barred, []);
-    }
   }
 
-  function step(each: StepFacts): Token[] {
-    return each.step.uses.flatMap((line) => residueOf(each.batch.recipe, line, occasion).map((mark): Token => ({ mark, origin: each.batch.planned.id, from: each.task.id })));
+  /** Kit kept free of something must not meet it: not in the food by then, not from hands or other kit of the same step. */
+  function checkKept(each: StepFacts, tokens: readonly Token[]): void {
+    for (const unit of occasion.kitchen.kit) {
+      if (unit.keptFreeOf.length === 0 || !each.task.units.includes(unit.id)) continue;
+      const barred = tokens.filter(({ mark }) => mark !== 'unread' && unit.keptFreeOf.some((kept) => kept === mark || hazardOf(mark).groups.includes(kept)));
+      if (barred.length > 0) report('kept-free', each, unit.id, barred, []);
+    }
   }
 
   function report(code: Finding['code'], each: StepFacts, surface: string, bad: readonly Token[], guests: readonly GuestId[]): void {

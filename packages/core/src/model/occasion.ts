@@ -86,5 +86,3 @@ export const Occasion = v.pipe(
   }),
 );
 export type Occasion = v.InferOutput<typeof Occasion>;
-/** An occasion's shape without the links checked, for the published JSON Schema. */
-export const OccasionFields = fields;

@@ -10,8 +10,6 @@ export const rules = {
   roomC: 20,
   /** Hands-on time grows slower than the amount: by this power. @source kitchen practice */
   handsOnExponent: 0.7,
-  /** Hot food: at or over 57 °C, else eaten within this time. @source FDA Food Code 2022, 3-501.16 and USDA two-hour rule */
-  unheldMaxMin: 120,
   /** Washing hands with soap and drying them. @source WHO hand-washing guidance, 40 to 60 seconds */
   handWashMin: 1,
   /** What is done more than twelve hours before serving counts as done ahead. */

@@ -14,8 +14,6 @@ export interface Choice {
   readonly start: number;
   readonly end: number;
   readonly washes: readonly Wash[];
-  /** Of the units, in order, then the hands: washed after it, so that nothing later is asked of it. */
-  readonly cutAfter: readonly boolean[];
   readonly shelves: readonly number[];
   readonly attention: Placed['attention'];
   /** What is asked of everything that goes into it. */
@@ -187,7 +185,7 @@ function attend(problem: Problem, state: State, activity: Activity, worker: numb
 const called = (attention: Placed['attention'], worker: number, from: number, to: number): boolean =>
   attention.some((one) => one.worker === worker && one.startMin < to && one.endMin > from);
 
-function washUp(problem: Problem, state: State, index: number, worker: number, start: number, end: number, picked: Picked, attention: Placed['attention']): Pick<Choice, 'washes' | 'cutAfter' | 'asked'> | Stuck['why'] {
+function washUp(problem: Problem, state: State, index: number, worker: number, start: number, end: number, picked: Picked, attention: Placed['attention']): Pick<Choice, 'washes' | 'asked'> | Stuck['why'] {
   const activity = problem.activities[index]!;
   const surfaces: Surface[] = [...picked.units.map((unit) => state.units[unit]!), ...(activity.handsOn ? [state.hands[worker]!] : [])];
   const suspect = picked.units.some((unit) => !problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0);
@@ -201,6 +199,9 @@ function washUp(problem: Problem, state: State, index: number, worker: number, s
   meet(asked, state.prepared.guards[index]!, state.sets);
   // Heat ends some marks: what went into this food before need not be free of them for the food's own sake.
   for (const mark of activity.ends?.marks ?? []) asked[mark] = -1;
+  // Kit kept free of something asks it of everything that comes on to it.
+  const nobody = state.sets.intern([]);
+  for (const unit of picked.units) for (const mark of problem.units[unit]!.barred) asked[mark] = nobody;
   surfaces.forEach((surface, at) => { if (!cutAfter[at]) meet(asked, surface.demandAt(end), state.sets); });
 
   const washes: Wash[] = [];
@@ -236,7 +237,7 @@ function washUp(problem: Problem, state: State, index: number, worker: number, s
       }),
     });
   }
-  return { washes, cutAfter, asked };
+  return { washes, asked };
 }
 
 /** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. */

@@ -32,6 +32,7 @@ function reaches(problem: Problem, placed: readonly Placed[], washes: readonly W
     for (const guard of activity.guards) {
       for (const value of met) if (markOf(value) === guard.mark && !guard.exempt.includes(originOf(value))) return true;
     }
+    if (done.units.some((unit) => units[unit]!.barred.some((mark) => [...met].some((value) => markOf(value) === mark)))) return true;
     for (const link of activity.before) for (const value of food[link.activity]!) met.add(value);
     for (const { mark, origin } of activity.carries) met.add(token(mark, origin));
     const ended = activity.ends;

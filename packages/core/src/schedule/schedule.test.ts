@@ -71,7 +71,7 @@ describe('every plan passes the audit', () => {
       })),
       step('finish', { hands: 'off', ...(each.cooked ? { coreC: 90 } : {}) }),
     ], { hold: { mostMin: 240, how: 'covered' } })),
-    kit: [unit('board-1', 'board', 'plastic'), unit('board-2', 'board', 'wood'), unit('knife-1', 'knife'), unit('bowl-1', 'bowl'), unit('bowl-2', 'bowl'), unit('saucepan-1', 'saucepan'), unit('saucepan-2', 'saucepan')],
+    kit: [unit('board-1', 'board', 'plastic'), unit('board-2', 'board', 'wood'), unit('board-3', 'board', 'wood', { keptFreeOf: ['gluten'] }), unit('knife-1', 'knife'), unit('bowl-1', 'bowl'), unit('bowl-2', 'bowl'), unit('saucepan-1', 'saucepan'), unit('saucepan-2', 'saucepan')],
     cooks: [{ id: 'one', name: 'One', windows: [{ fromMin: -700, toMin: 60 }] }, { id: 'two', name: 'Two', windows: [{ fromMin: -200, toMin: 60 }] }],
   });
 

@@ -76,7 +76,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
           {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
           <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>
           {entry.until && <><dt>until</dt><dd>{entry.until}</dd></>}
-          {entry.coreC !== undefined && <><dt>core</dt><dd>at least {units.degrees(entry.coreC)} planned</dd></>}
+          {entry.coreC !== undefined && <><dt>core</dt><dd>at least {units.degrees(entry.coreC)}</dd></>}
         </dl>
         {entry.text && <p style={{ marginTop: 10 }}>{entry.text}</p>}
       </div>

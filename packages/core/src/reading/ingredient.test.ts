@@ -4,8 +4,8 @@ import { readIngredient } from './ingredient.ts';
 import { tokenise } from './tokens.ts';
 
 const read = (text: string) => readIngredient(text);
-const contained = (text: string) => read(text).hazards.filter((each) => each.level === 'contained').map((each) => each.hazard as string);
-const possible = (text: string) => read(text).hazards.filter((each) => each.level === 'possible').map((each) => each.hazard as string);
+const contained = (text: string) => read(text).contained.map((each) => each.hazard as string);
+const possible = (text: string) => read(text).possible.map((each) => each.hazard as string);
 
 test('over the corpus: no false clear, few false alarms', () => {
   const missed: string[] = [];
@@ -15,20 +15,26 @@ test('over the corpus: no false clear, few false alarms', () => {
     const open = read(line.text).unknown.length > 0;
     for (const hazard of line.contains) if (!has.includes(hazard) && !(open && may.includes(hazard))) missed.push(`${line.text}: ${hazard} is contained`);
     for (const hazard of line.possible) if (![...has, ...may].includes(hazard) && !open) missed.push(`${line.text}: ${hazard} is possible`);
-    const allowed = [...line.contains, ...line.possible, 'gluten', 'tree-nut', 'lactose'];
+    const allowed = [...line.contains, ...line.possible, 'gluten', 'tree-nut', 'lactose', ...(line.contains.includes('pork') ? ['meat'] : [])];
     for (const hazard of has) if (!allowed.includes(hazard)) alarms.push(`${line.text}: ${hazard} as contained`);
     if (line.contains.length + line.possible.length === 0 && may.length > 0) alarms.push(`${line.text}: ${may.join(', ')} as possible`);
   }
   console.log(`ingredient corpus: ${corpus.length} lines, ${missed.length} false clears, ${alarms.length} false alarms (${((100 * alarms.length) / corpus.length).toFixed(1)} %)`);
+  if (alarms.length / corpus.length >= 0.03) console.log(alarms.join('\n'));
   expect(missed).toEqual([]);
   expect(alarms.length / corpus.length).toBeLessThan(0.03);
 });
 
 test('each finding points at the words it rests on', () => {
   const text = 'Fold in 200 ml crème fraîche and the toasted walnuts.';
-  for (const each of read(text).hazards) expect(text.slice(each.start, each.end)).toBe(each.words);
-  expect(read(text).hazards.find((each) => each.hazard === 'milk')!.words).toBe('crème fraîche');
-  expect(read(text).hazards.find((each) => each.hazard === 'tree-nut')!.words).toBe('walnuts');
+  for (const each of [...read(text).contained, ...read(text).possible]) expect(text.slice(each.start, each.end)).toBe(each.words);
+  expect([...read(text).contained, ...read(text).possible].find((each) => each.hazard === 'milk')!.words).toBe('crème fraîche');
+  expect([...read(text).contained, ...read(text).possible].find((each) => each.hazard === 'tree-nut')!.words).toBe('walnuts');
+});
+
+test('one letter makes another food', () => {
+  const names = (text: string) => read(text).foods.map((each) => each.food as string);
+  expect([names('salt and pepper'), names('2 peppers'), names('lady’s fingers'), names('lady fingers')]).toEqual([['salt', 'black-pepper'], ['sweet-pepper'], [], ['sponge-finger']]);
 });
 
 test('free-from words remove only what they name', () => {
@@ -52,8 +58,8 @@ describe('whatever is thrown at it', () => {
   test('it answers, spans lie in the text, and nothing is found twice at one level', () => {
     fc.assert(fc.property(fc.oneof(fc.string({ unit: 'grapheme', maxLength: 200 }), fc.string({ unit: 'binary', maxLength: 200 })), (text) => {
       const reading = read(text);
-      for (const each of [...reading.hazards, ...reading.claims, ...reading.unknown]) expect(text.slice(each.start, each.end)).toBe(each.words);
-      expect(new Set(reading.hazards.map((each) => each.hazard)).size).toBe(reading.hazards.length);
+      for (const each of [...reading.contained, ...reading.possible, ...reading.foods, ...reading.claims, ...reading.unknown]) expect(text.slice(each.start, each.end)).toBe(each.words);
+      expect(new Set([...reading.contained, ...reading.possible].map((each) => each.hazard)).size).toBe(reading.contained.length + reading.possible.length);
     }));
   });
   test('one more ingredient after "and" never takes a hazard away', () => {

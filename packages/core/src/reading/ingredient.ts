@@ -1,6 +1,7 @@
-import { hazardOf, type HazardId } from '../reference/index.ts';
-import { claimOn, isPlainWord, longestAt, nearest, type Meaning } from './lexicon.ts';
-import { tokenise, type Token } from './tokens.ts';
+import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
+import { claimsIn } from './claims.ts';
+import { isPlainWord, longestAt, nearest, type Meaning } from './lexicon.ts';
+import { joined, tokenise, type Token } from './tokens.ts';
 
 export interface Span {
   readonly start: number;
@@ -24,25 +25,47 @@ export interface UnknownWord extends Span {
   readonly words: string;
 }
 
+export interface ReadFood extends Span {
+  readonly food: FoodId;
+  readonly name: string;
+  readonly words: string;
+  /** One of several of which the cook takes one. */
+  readonly alternative: boolean;
+}
+
+export type AnimalOrigin = 'animal' | 'possible' | 'none' | 'unknown';
+
 export interface IngredientReading {
   readonly text: string;
-  readonly hazards: readonly ReadHazard[];
+  readonly contained: readonly ReadHazard[];
+  readonly possible: readonly ReadHazard[];
+  readonly foods: readonly ReadFood[];
   readonly claims: readonly ReadClaim[];
   /** Words that nobody has explained; with any of these the line is a check for everybody who avoids anything. */
   readonly unknown: readonly UnknownWord[];
+  /** The line calls itself optional; what it holds counts all the same. */
+  readonly optional: boolean;
   /** `unknown` where words are not understood and nothing animal is found. */
-  readonly animal: 'animal' | 'possible' | 'none' | 'unknown';
+  readonly animal: AnimalOrigin;
 }
 
-const animalHazards = new Set<string>(['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'milk', 'egg', 'honey', 'gelatine', 'other-animal']);
-/** What follows from being vegan, until the ingredient list says otherwise. */
-const veganRemoves = animalHazards;
-const dairyWords = new Set(['milk', 'cream', 'butter', 'cheese', 'yogurt', 'yoghurt', 'yogourt', 'drink', 'spread', 'creme', 'custard', 'mayo', 'mayonnaise', 'kefir', 'mozzarella', 'cheddar', 'feta', 'parmesan']);
+export const animalHazards: ReadonlySet<string> = new Set(['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'milk', 'egg', 'honey', 'gelatine', 'other-animal']);
+const flesh: ReadonlySet<string> = new Set(['meat', 'poultry', 'pork', 'fish']);
+const dairyWords = new Set(['milk', 'cream', 'butter', 'cheese', 'yogurt', 'yoghurt', 'yogourt', 'drink', 'spread', 'creme', 'custard', 'mayo', 'mayonnaise', 'kefir', 'mozzarella', 'cheddar', 'feta', 'parmesan', 'ricotta', 'fraiche', 'ghee', 'mylk', 'creamer']);
 /** Plants of which stand-ins for dairy are made, besides those the word list names whole. */
-const plantSources = new Set(['almond', 'cashew', 'walnut', 'hazelnut', 'macadamia', 'pistachio', 'pecan', 'nut', 'peanut', 'coconut', 'oat', 'rice', 'soy', 'soya', 'hemp', 'pea', 'flax', 'sunflower', 'seed', 'pumpkin', 'potato', 'tofu', 'cocoa', 'shea', 'apple', 'tigernut', 'cookie', 'biscoff', 'body']);
+const plantSources = new Set(['almond', 'cashew', 'walnut', 'hazelnut', 'macadamia', 'pistachio', 'pecan', 'nut', 'peanut', 'coconut', 'oat', 'rice', 'soy', 'soya', 'hemp', 'pea', 'flax', 'sunflower', 'seed', 'pumpkin', 'potato', 'tofu', 'cocoa', 'shea', 'apple', 'tigernut', 'quinoa', 'sesame', 'lupin', 'chickpea', 'pear', 'mango', 'cacao', 'body', 'millet', 'spelt', 'barley', 'bean', 'lentil']);
 const standInsMayHold: readonly string[] = ['soy', 'tree-nut', 'coconut'];
 /** After these words a thing is only compared with, eaten by, or burnt under the food. */
-const notTheFood = new Set(['sized', 'size', 'shaped', 'shape', 'fed', 'coloured', 'colored', 'wood', 'smoked']);
+const notTheFood = new Set(['sized', 'size', 'shaped', 'shape', 'fed', 'coloured', 'colored', 'wood', 'flavourless']);
+/** Of plants, these are named for their shape; others ("bean bacon soup") may be the meat itself. */
+const meatShapes = new Set(['steak', 'burger', 'meatball', 'wing', 'nugget', 'cutlet', 'rib', 'pulled pork', 'schnitzel', 'tartare', 'carpaccio', 'kofta', 'goujon']);
+const meatlessSources = new Set(['coconut', 'cauliflower', 'jackfruit', 'mushroom', 'tofu', 'soy', 'soya', 'seitan', 'tempeh', 'carrot', 'aubergine', 'eggplant', 'cabbage', 'lentil', 'bean', 'vegetable', 'veg', 'celeriac', 'beetroot', 'beet', 'nut', 'chickpea', 'watermelon', 'swede', 'squash', 'paper', 'portobello', 'quinoa', 'falafel', 'halloumi', 'pea', 'oat', 'potato', 'courgette', 'zucchini', 'plant', 'meatless']);
+/** After bare "seeds", these say that the seeds of something else are meant. */
+const seedWords = new Set(['removed', 'scraped', 'discarded', 'reserved', 'kept', 'out', 'in', 'of', 'from', 'only', 'left', 'and', 'picked']);
+/** Things that are also what a cook does. */
+const purposes = new Set(['glaze', 'dip', 'wrap', 'roll', 'sauce', 'mince', 'crumb', 'batter', 'ice', 'salt', 'sugar', 'pickle', 'marinade']);
+/** Words that end one thing and begin the next; what "or" offers does not reach across them. */
+const connectors = new Set(['and', 'plus', 'with', 'then', 'mixed']);
 
 interface Found {
   readonly meaning: Meaning;
@@ -58,6 +81,15 @@ interface Weighed {
   because: string;
 }
 
+/** Tokens from the first, up to but without the second. */
+type Stretch = readonly [number, number];
+
+interface Notes {
+  readonly claims: ReadClaim[];
+  readonly unknown: UnknownWord[];
+  readonly foods: ReadFood[];
+}
+
 /**
  * Reads one ingredient line as a careful cook would: what it contains, what it may hold until the label is read, what is claimed,
  * and which words are not understood. "X or Y" makes what only one holds possible; "X-free" removes only what it names.
@@ -65,90 +97,112 @@ interface Weighed {
  */
 export function readIngredient(text: string): IngredientReading {
   const tokens = tokenise(text);
-  const claims: ReadClaim[] = [];
-  const unknown: UnknownWord[] = [];
-  const options = splitOptions(tokens);
-  const weighed = options.map(([from, to]) => readOption(text, tokens, from, to, claims, unknown));
-  const all = new Set(weighed.flatMap((option) => [...option.keys()]));
-  const hazards: ReadHazard[] = [];
-  // A line whose other options hold nothing known is still one of several.
-  const counted = weighed.filter((option, index) => option.size > 0 || options[index]![1] > options[index]![0]);
-  for (const hazard of all) {
-    const first = counted.find((option) => option.has(hazard))!.get(hazard)!;
-    const contained = counted.every((option) => option.get(hazard)?.level === 'contained');
-    hazards.push(place(text, tokens, hazard, { ...first, level: contained ? 'contained' : 'possible' }));
+  const notes: Notes = { claims: [], unknown: [], foods: [] };
+  const hazards = new Map<HazardId, ReadHazard>();
+  const warned = precautions(tokens);
+  for (const [from, to] of segments(tokens)) {
+    const options = splitOptions(tokens, from, to);
+    const weighed = options.map(([first, end]) => readOption(text, tokens, first, end, options.length > 1, warned, notes));
+    for (const hazard of new Set(weighed.flatMap((option) => [...option.keys()]))) {
+      const { first, last, because } = weighed.find((option) => option.has(hazard))!.get(hazard)!;
+      const level = weighed.every((option) => option.get(hazard)?.level === 'contained') ? 'contained' : 'possible';
+      if (hazards.get(hazard)?.level === 'contained' || (hazards.has(hazard) && level === 'possible')) continue;
+      hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because });
+    }
   }
-  for (const { hazard, ...rest } of [...hazards]) {
-    for (const group of hazardOf(hazard).groups) if (!hazards.some((each) => each.hazard === group)) hazards.push({ ...rest, hazard: group });
-  }
-  const has = (level: string) => hazards.some((each) => each.level === level && animalHazards.has(each.hazard));
-  const animal = has('contained') ? 'animal' : has('possible') ? 'possible' : unknown.length > 0 ? 'unknown' : 'none';
-  return { text, hazards, claims, unknown, animal };
+  const all = [...hazards.values()];
+  const contained = all.filter((each) => each.level === 'contained');
+  const possible = all.filter((each) => each.level === 'possible');
+  return { text, contained, possible, ...notes, optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'), animal: animalOrigin(contained, possible, notes.unknown) };
 }
 
-function place(text: string, tokens: readonly Token[], hazard: HazardId, { level, first, last, because }: Weighed): ReadHazard {
+export function animalOrigin(contained: readonly { hazard: HazardId }[], possible: readonly { hazard: HazardId }[], unknown: readonly unknown[]): AnimalOrigin {
+  const has = (some: readonly { hazard: HazardId }[]) => some.some((each) => animalHazards.has(each.hazard));
+  return has(contained) ? 'animal' : has(possible) ? 'possible' : unknown.length > 0 ? 'unknown' : 'none';
+}
+
+function spanOf(text: string, tokens: readonly Token[], first: number, last: number): Span & { words: string } {
   const [start, end] = [tokens[first]!.start, tokens[last]!.end];
-  return { hazard, level, start, end, words: text.slice(start, end), because };
+  return { start, end, words: text.slice(start, end) };
+}
+
+/** Parts a line where one thing ends and the next begins: at "and", "plus", "with", a semicolon, or a comma before a number. A list of what is absent stays whole. */
+function segments(tokens: readonly Token[]): readonly (readonly [number, number])[] {
+  const found: [number, number][] = [];
+  const absent = new Set<number>();
+  for (const { name, first, last } of claimsIn(tokens, 0, tokens.length).claims) if (name.startsWith('no ')) for (let at = first; at <= last; at++) absent.add(at);
+  let from = 0;
+  for (let at = 0; at < tokens.length; at++) {
+    const phrase = longestAt(tokens, at);
+    const { word, gap } = tokens[at]!;
+    const newThing = at > from && (/[;&+]/.test(gap) || (/,/.test(gap) && /^\d/.test(word)));
+    if (newThing) {
+      found.push([from, at]);
+      from = at;
+    }
+    // "Half and half" is one thing, "and/or" is an "or".
+    if (phrase && phrase.phrase.length > 1) at += phrase.phrase.length - 1;
+    else if (connectors.has(word) && at > from && at + 1 < tokens.length && tokens[at + 1]!.word !== 'or' && !(absent.has(at - 1) && absent.has(at + 1))) {
+      found.push([from, at]);
+      from = at + 1;
+    }
+  }
+  found.push([from, tokens.length]);
+  return found.filter(([first, end]) => end > first);
+}
+
+/** What follows "may contain" or "traces of", up to the end of its sentence or bracket, is feared, not known. */
+function precautions(tokens: readonly Token[]): readonly Stretch[] {
+  const found: Stretch[] = [];
+  for (let at = 0; at + 1 < tokens.length; at++) {
+    const { word } = tokens[at]!;
+    const next = tokens[at + 1]!.word;
+    const begins = (word === 'may' && ['contain', 'also', 'have', 'include', 'still'].includes(next)) || (word === 'trace' && next === 'of');
+    if (!begins) continue;
+    let end = at + 1;
+    while (end < tokens.length && !/[.)\]\n;]/.test(tokens[end]!.gap)) end++;
+    found.push([at, end]);
+    at = end - 1;
+  }
+  return found;
 }
 
 /** "Butter or oil", "cream/milk": stretches of tokens of which one is used. */
-function splitOptions(tokens: readonly Token[]): readonly (readonly [number, number])[] {
+function splitOptions(tokens: readonly Token[], start: number, stop: number): readonly (readonly [number, number])[] {
   const options: [number, number][] = [];
-  let from = 0;
-  tokens.forEach((token, at) => {
-    const isOr = token.word === 'or' && at > from && at + 1 < tokens.length;
-    const isSlash = /\//.test(token.gap) && !/^\d/.test(token.word) && at > from;
-    if (isOr) {
-      options.push([from, at]);
-      from = at + 1;
-    } else if (isSlash) {
-      options.push([from, at]);
-      from = at;
-    }
-  });
-  options.push([from, tokens.length]);
+  let from = start;
+  for (let at = start; at < stop; at++) {
+    const token = tokens[at]!;
+    const isOr = token.word === 'or' && at > from && at + 1 < stop;
+    const isSlash = at > from && /\//.test(token.gap) && !/^\d/.test(token.word);
+    if (!isOr && !isSlash) continue;
+    options.push([from, at]);
+    from = isOr ? at + 1 : at;
+  }
+  options.push([from, stop]);
   // "1 or 2 eggs", "small or medium": an option without food is no option.
+  const empty = ([first, end]: readonly [number, number]) => {
+    for (let at = first; at < end; at++) if (!isPlainWord(tokens[at]!.word) || longestAt(tokens, at, end)?.food) return false;
+    return true;
+  };
   const merged: [number, number][] = [];
   for (const option of options) {
     const last = merged[merged.length - 1];
-    const empty = last && tokens.slice(last[0], last[1]).every((token) => isPlainWord(token.word));
-    if (last && empty) last[1] = option[1];
+    if (last && empty(last)) last[1] = option[1];
     else merged.push(option);
   }
   const tail = merged[merged.length - 1]!;
-  if (merged.length > 1 && tokens.slice(tail[0], tail[1]).every((token) => isPlainWord(token.word))) {
+  if (merged.length > 1 && empty(tail)) {
     merged.pop();
     merged[merged.length - 1]![1] = tail[1];
   }
   return merged;
 }
 
-function readOption(text: string, tokens: readonly Token[], from: number, to: number, claims: ReadClaim[], unknown: UnknownWord[]): Map<HazardId, Weighed> {
-  const taken = new Array<boolean>(to - from).fill(false);
-  const take = (first: number, last: number) => { for (let at = first; at <= last; at++) if (at >= from && at < to) taken[at - from] = true; };
-  const removed = new Map<string, 'gone' | 'doubtful'>();
-  let vegan = false;
-  let noPromise = false;
-  const claim = (name: string, first: number, last: number) => {
-    claims.push({ claim: name, start: tokens[first]!.start, end: tokens[last]!.end, words: text.slice(tokens[first]!.start, tokens[last]!.end) });
-    take(first, last);
-  };
-  const remove = (words: string): boolean => {
-    const entry = claimOn(words);
-    entry?.removes.forEach((hazard) => removed.set(hazard, 'gone'));
-    entry?.weakens.forEach((hazard) => { if (removed.get(hazard) !== 'gone') removed.set(hazard, 'doubtful'); });
-    return entry !== undefined;
-  };
-  for (let at = from; at < to; at++) {
-    const { word } = tokens[at]!;
-    const next = tokens[at + 1]?.word;
-    if (word === 'vegan') { vegan = true; claim('vegan', at, at); }
-    else if (word === 'vegetarian' || (word === 'plant' && next === 'based') || (word === 'non' && next === 'dairy')) { noPromise = word !== 'vegetarian'; claim(word === 'vegetarian' ? 'vegetarian' : word === 'plant' ? 'plant-based' : 'non-dairy', at, word === 'vegetarian' ? at : at + 1); }
-    else if (word === 'gf' && remove('gluten')) claim('gluten-free', at, at);
-    else if (next === 'free' && at + 1 < to && tokens[at + 2]?.word !== 'range' && remove(word)) claim(`${word}-free`, at, at + 1);
-    else if ((word === 'without' || word === 'no' || (word === 'free' && (next === 'from' || next === 'of'))) && at + 1 < to) at = negated(tokens, at, to, remove, claim, take);
-  }
-  const found = findMeanings(tokens, from, to, taken, unknown, text);
+function readOption(text: string, tokens: readonly Token[], from: number, to: number, alternative: boolean, warned: readonly Stretch[], { claims, unknown, foods }: Notes): Map<HazardId, Weighed> {
+  const said = claimsIn(tokens, from, to);
+  claims.push(...said.claims.map(({ name, first, last }) => ({ claim: name, ...spanOf(text, tokens, first, last) })));
+  const found = findMeanings(tokens, from, to, said.claims, unknown, text);
   const weighed = new Map<HazardId, Weighed>();
   const put = (hazard: HazardId, level: Weighed['level'], { first, last, readAs }: Found, why: string) => {
     const before = weighed.get(hazard);
@@ -156,82 +210,109 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
     weighed.set(hazard, { level, first, last, because: `“${text.slice(tokens[first]!.start, tokens[last]!.end)}”${readAs ? ` (read as ${readAs})` : ''} ${why} ${hazardOf(hazard).name}.` });
   };
   for (const [index, each] of found.entries()) {
-    const { meaning, first } = each;
-    const dairyWord = meaning.phrase.length === 1 && dairyWords.has(meaning.phrase[0]!);
+    const { meaning, first, last } = each;
+    const feared = warned.some(([begin, end]) => first >= begin && first < end);
+    const meatless = first - 1 >= from && meatlessSources.has(tokens[first - 1]!.word) && joined(tokens[first]!);
+    if (meaning.food && !each.readAs) foods.push({ food: meaning.food, name: foodOf(meaning.food)!.name, ...spanOf(text, tokens, first, last), alternative });
     const source = tokens[first - 1]?.word;
-    const ofPlant = dairyWord && first - 1 >= from && source !== undefined && plantSources.has(source) && !/[,;()]/.test(tokens[first]!.gap);
-    const standIn = (vegan || noPromise) && meaning.contains.some((hazard) => veganRemoves.has(hazard));
+    const ofPlant = meaning.phrase.length === 1 && dairyWords.has(meaning.phrase[0]!) && first - 1 >= from && source !== undefined && plantSources.has(source) && joined(tokens[first]!);
+    const noAnimal = said.vegan || ofPlant;
+    // A claim inside the name ("gluten-free beer") is part of what that food is known for, and does not change what it holds.
+    const named = said.claims.some((claim) => claim.first >= first && claim.last <= last);
     for (const hazard of meaning.contains) {
-      const gone = removed.get(hazard);
+      const { groups } = hazardOf(hazard);
+      const gone = named ? undefined : said.removed.get(hazard);
       // "Wheat-free" bread may be of rye: the group it belongs to is only made doubtful.
-      if (gone === 'gone') for (const group of hazardOf(hazard).groups) if (removed.get(group) === 'doubtful') put(group, 'possible', each, 'may hold');
-      if (gone === 'gone' || ((vegan || ofPlant) && veganRemoves.has(hazard)) || (ofPlant && hazard === 'lactose') || (vegan && hazard === 'lactose')) continue;
-      if (gone === 'doubtful' || (noPromise && veganRemoves.has(hazard))) put(hazard, 'possible', each, 'may hold');
-      else put(hazard, 'contained', each, 'holds');
+      if (gone === 'gone') for (const group of groups) if (said.removed.get(group) === 'doubtful') put(group, 'possible', each, 'may hold');
+      if (gone === 'gone' || (noAnimal && (animalHazards.has(hazard) || hazard === 'lactose'))) continue;
+      // Gluten can be taken out of a grain that is named; the grain stays.
+      const ownName = meaning.phrase.includes(hazard);
+      const isFlesh = flesh.has(hazard);
+      if (meatless && isFlesh && meatShapes.has(meaning.phrase.join(' '))) continue;
+      const level = feared || (meatless && isFlesh) || (gone === 'doubtful' && !ownName) || (said.noPromise && animalHazards.has(hazard)) ? 'possible' : 'contained';
+      put(hazard, level, each, level === 'possible' ? 'may hold' : 'holds');
+      for (const group of groups) {
+        const lifted = meaning.lifts.includes(group) || (ownName && said.removed.get(group) === 'gone');
+        if (lifted) put(group, 'possible', each, 'may hold');
+        else if (said.removed.get(group) !== 'gone') put(group, level, each, level === 'possible' ? 'may hold' : 'holds');
+      }
     }
     for (const hazard of meaning.possible) {
-      if (removed.has(hazard) || (vegan && veganRemoves.has(hazard)) || (vegan && hazard === 'lactose')) continue;
+      if (said.removed.get(hazard) === 'gone' && !meaning.lifts.includes(hazard)) continue;
+      if (said.vegan && (animalHazards.has(hazard) || hazard === 'lactose')) continue;
       if (ofPlant && meaning.phrase[0] !== 'cheese') continue;
       put(hazard, 'possible', each, 'may hold');
+      for (const group of hazardOf(hazard).groups) if (said.removed.get(group) !== 'gone' && group !== 'meat') put(group, 'possible', each, 'may hold');
     }
-    if (ofPlant && meaning.phrase[0] === 'cheese' && removed.get('milk') !== 'gone' && !vegan) put('milk' as HazardId, 'possible', each, 'may hold');
-    if (standIn && !ofPlant && found[index - 1]?.last !== first - 1) {
-      for (const hazard of standInsMayHold) if (!removed.has(hazard)) put(hazard as HazardId, 'possible', each, 'made without animal products may hold');
+    const promised = said.vegan || said.removed.get('milk') === 'gone';
+    if (!promised && ((ofPlant && meaning.phrase[0] === 'cheese') || (said.noPromise && named))) put('milk' as HazardId, 'possible', each, 'may hold');
+    const standIn = (said.vegan || said.noPromise) && !ofPlant && meaning.contains.some((hazard) => animalHazards.has(hazard));
+    if (standIn && found[index - 1]?.last !== first - 1) {
+      for (const hazard of standInsMayHold) if (!said.removed.has(hazard)) put(hazard as HazardId, 'possible', each, 'made without animal products may hold');
     }
   }
   return weighed;
 }
 
-/** "Free from milk, egg and nuts", "no butter", "without gluten": what follows is named as absent. Returns the last token read. */
-function negated(tokens: readonly Token[], at: number, to: number, remove: (words: string) => boolean, claim: (name: string, first: number, last: number) => void, take: (first: number, last: number) => void): number {
-  let cursor = at + (tokens[at]!.word === 'free' ? 2 : 1);
-  if (['added', 'any', 'traces', 'trace', 'of'].includes(tokens[cursor]?.word ?? '')) cursor++;
-  let last = cursor - 1;
-  while (cursor < to) {
-    const { word, gap } = tokens[cursor]!;
-    if (cursor > at + 1 && /[;.()]/.test(gap)) break;
-    if (['and', 'or'].includes(word)) { cursor++; continue; }
-    const phrase = longestAt(tokens, cursor);
-    const known = remove(word);
-    if (!known && !phrase) break;
-    const size = phrase ? phrase.phrase.length : 1;
-    claim(`no ${tokens.slice(cursor, cursor + size).map((token) => token.word).join(' ')}`, cursor, cursor + size - 1);
-    last = cursor + size - 1;
-    cursor += size;
-    // "No butter, milk": a list goes on only after a comma or "and".
-    if (cursor < to && !/,/.test(tokens[cursor]!.gap) && !['and', 'or'].includes(tokens[cursor]!.word)) break;
-  }
-  take(at, Math.max(at, last));
-  return Math.max(at, last);
-}
-
-function findMeanings(tokens: readonly Token[], from: number, to: number, taken: readonly boolean[], unknown: UnknownWord[], text: string): Found[] {
+function findMeanings(tokens: readonly Token[], from: number, to: number, claims: readonly { first: number; last: number }[], unknown: UnknownWord[], text: string): Found[] {
   const found: Found[] = [];
+  const claimEnd = new Map<number, number>();
+  for (const { first, last } of claims) for (let at = first; at <= last; at++) claimEnd.set(at, last);
   for (let at = from; at < to; at++) {
-    if (taken[at - from]) continue;
     const { word } = tokens[at]!;
-    const meaning = longestAt(tokens, at);
+    const meaning = longestAt(tokens, at, to);
     const last = at + (meaning?.phrase.length ?? 1) - 1;
-    if (meaning && last < to && !taken.slice(at - from, last - from + 1).includes(true)) {
-      const compared = notTheFood.has(tokens[last + 1]?.word ?? '') && last + 1 < to && /^[- ]?$/.test(tokens[last + 1]!.gap);
-      const sizeOf = tokens[at - 1] !== undefined && tokens[at - 2]?.word === 'of' && tokens[at - 3]?.word === 'size';
-      const smokedFood = tokens[last + 1]?.word === 'smoked' && (meaning.contains.length > 0 && tokens[last + 1]!.gap !== '-');
-      if ((!compared || smokedFood) && !sizeOf) found.push({ meaning, first: at, last });
+    const claimed = claimEnd.get(at);
+    // "Gluten-free oats" is a food of its own; "gluten" in "gluten-free" is none.
+    if (claimed !== undefined && last <= claimed) continue;
+    if (meaning && (claimed !== undefined || !claimEnd.has(last))) {
+      if (!onlyCompared(tokens, at, last, to, meaning)) {
+        found.push({ meaning, first: at, last });
+        found.push(...overhanging(tokens, at, last, to));
+      }
       at = last;
       continue;
     }
     if (isPlainWord(word)) continue;
+    const span = spanOf(text, tokens, at, at);
     const guesses = nearest(word);
-    if (guesses.length > 0) {
-      // Several words may have been meant: what all of them hold is held, the rest is possible.
-      const shared = guesses[0]!.contains.filter((hazard) => guesses.every((guess) => guess.contains.includes(hazard)));
-      const rest = [...new Set(guesses.flatMap((guess) => [...guess.contains, ...guess.possible]))].filter((hazard) => !shared.includes(hazard));
-      found.push({ meaning: { phrase: guesses[0]!.phrase, contains: shared, possible: rest }, first: at, last: at, readAs: guesses.map((guess) => guess.phrase.join(' ')).join(' or ') });
-      // A guess is no certainty: where nothing worth avoiding was guessed, the word stays unknown.
-      if (shared.length === 0) unknown.push({ start: tokens[at]!.start, end: tokens[at]!.end, words: text.slice(tokens[at]!.start, tokens[at]!.end) });
+    if (guesses.length === 0) {
+      unknown.push(span);
       continue;
     }
-    unknown.push({ start: tokens[at]!.start, end: tokens[at]!.end, words: text.slice(tokens[at]!.start, tokens[at]!.end) });
+    // Several words may have been meant: what all of them hold is held, the rest is possible.
+    const shared = guesses[0]!.contains.filter((hazard) => guesses.every((guess) => guess.contains.includes(hazard)));
+    const rest = [...new Set(guesses.flatMap((guess) => [...guess.contains, ...guess.possible]))].filter((hazard) => !shared.includes(hazard));
+    found.push({ meaning: { phrase: guesses[0]!.phrase, contains: shared, possible: rest, lifts: [] }, first: at, last: at, readAs: guesses.map((guess) => guess.phrase.join(' ')).join(' or ') });
+    // A guess is no certainty: where nothing worth avoiding was guessed, the word stays unknown.
+    if (shared.length === 0) unknown.push(span);
   }
   return found;
+}
+
+/** "Coconut milk chocolate": a name that begins inside the one that was read and goes on after it may be the one that was meant. */
+function overhanging(tokens: readonly Token[], first: number, last: number, to: number): Found[] {
+  for (let at = first + 1; at <= last; at++) {
+    const meaning = longestAt(tokens, at, to);
+    const end = at + (meaning?.phrase.length ?? 0) - 1;
+    if (meaning && end > last) return [{ meaning: { ...meaning, contains: [], possible: [...meaning.contains, ...meaning.possible] }, first: at, last: end, readAs: meaning.phrase.join(' ') }];
+  }
+  return [];
+}
+
+/** "Walnut-sized", "milk-fed", "the size of an egg", "apple-wood smoked": words that are not the food. */
+function onlyCompared(tokens: readonly Token[], first: number, last: number, to: number, meaning: Meaning): boolean {
+  const next = last + 1 < to ? tokens[last + 1] : undefined;
+  const close = next !== undefined && /^[- ]?$/.test(next.gap);
+  if (close && notTheFood.has(next.word)) return true;
+  // "Oak-smoked" names the wood, "salmon, smoked" the food.
+  if (close && next.word === 'smoked' && next.gap === '-' ) return true;
+  if (close && next.word === 'smoked' && meaning.contains.length === 0) return true;
+  if (meaning.phrase.join(' ') === 'seed' && [tokens[last + 1], tokens[last + 2]].some((token) => token !== undefined && seedWords.has(token.word))) return true;
+  const before = (steps: number) => tokens[first - steps]?.word;
+  // "Flour for the bread", "egg, to glaze": what it is for, not what it is.
+  const close1 = joined(tokens[first]!);
+  if (close1 && (before(1) === 'for' || (before(2) === 'for' && ['the', 'a', 'your', 'each'].includes(before(1) ?? '')))) return true;
+  if (close1 && before(1) === 'to' && first === last && purposes.has(tokens[first]!.word)) return true;
+  return (before(1) === 'of' && before(2) === 'size') || (before(2) === 'of' && before(3) === 'size' && ['a', 'an', 'one'].includes(before(1) ?? '')) || (before(1) === 'like' && before(2) === 'look');
 }

@@ -1,5 +1,5 @@
 import { claimEntries, hazardOf, type HazardId } from '../reference/index.ts';
-import { readIngredient, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
+import { animalHazards, animalOrigin, readIngredient, type AnimalOrigin, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
 import { sectionsOf, type Section } from './sections.ts';
 
 export interface LabelHazard extends Omit<ReadHazard, 'level'> {
@@ -10,13 +10,16 @@ export interface LabelHazard extends Omit<ReadHazard, 'level'> {
 
 export interface LabelReading {
   readonly text: string;
-  /** One for each hazard, the most serious. */
-  readonly hazards: readonly LabelHazard[];
+  /** Each hazard stands once, where it is most serious. */
+  readonly contained: readonly LabelHazard[];
+  readonly possible: readonly LabelHazard[];
+  /** Named by a precaution. */
+  readonly mayContain: readonly LabelHazard[];
   readonly claims: readonly ReadClaim[];
   /** Where the label says two things, in plain words. The ingredient list outranks every claim. */
   readonly contradictions: readonly string[];
   readonly unknown: readonly UnknownWord[];
-  readonly animal: 'animal' | 'possible' | 'none' | 'unknown';
+  readonly animal: AnimalOrigin;
 }
 
 interface Item {
@@ -63,13 +66,10 @@ export function readLabel(text: string): LabelReading {
   for (const [hazard, each] of found) {
     if (each.level === 'possible' && claimedAbsent(said, hazard)) found.delete(hazard);
   }
-  const hazards = [...found.values()];
-  const animals = hazards.filter((each) => each.level !== 'trace' && animalKinds.has(each.hazard));
-  const animal = animals.some((each) => each.level === 'contained') ? 'animal' : animals.length > 0 ? 'possible' : unknown.length > 0 ? 'unknown' : 'none';
-  return { text, hazards, claims, contradictions: contradictionsOf(hazards, said), unknown, animal };
+  const at = (level: LabelHazard['level']) => [...found.values()].filter((each) => each.level === level);
+  const [contained, possible, mayContain] = [at('contained'), at('possible'), at('trace')];
+  return { text, contained, possible, mayContain, claims, contradictions: contradictionsOf([...contained, ...mayContain], said), unknown, animal: animalOrigin(contained, possible, unknown) };
 }
-
-const animalKinds = new Set<string>(['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'milk', 'egg', 'honey', 'gelatine', 'other-animal']);
 
 function readSection(text: string, section: Section, put: (hazard: LabelHazard) => void, claims: ReadClaim[], unknown: UnknownWord[]): void {
   const { kind, start, end } = section;
@@ -88,7 +88,7 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
     if (kind === 'ingredients') {
       unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
     }
-    for (const hazard of reading.hazards) {
+    for (const hazard of [...reading.contained, ...reading.possible]) {
       // There a word stands for itself: mustard is mustard, not what a jar of it may hold besides.
       if (kind !== 'ingredients' && hazard.level === 'possible') continue;
       const place = moved(hazard, item.start);
@@ -116,7 +116,7 @@ function moved<T extends { readonly start: number; readonly end: number }>(span:
 }
 
 function claimedAbsent(said: ReadonlySet<string>, hazard: HazardId): boolean {
-  if (said.has('vegan') && (animalKinds.has(hazard) || hazard === 'lactose')) return true;
+  if (said.has('vegan') && (animalHazards.has(hazard) || hazard === 'lactose')) return true;
   return claimEntries.some((entry) => entry.removes.includes(hazard) && entry.words.some((word) => said.has(`${word}-free`) || said.has(`no ${word}`)));
 }
 

@@ -1,57 +1,66 @@
-import { claimEntries, foods, plainWords, wordEntries, type ClaimEntry, type HazardId } from '../reference/index.ts';
-import { singular, tokenise, type Token } from './tokens.ts';
+import { claimEntries, foods, hazardOf, plainWords, wordEntries, type ClaimEntry, type FoodId, type HazardId } from '../reference/index.ts';
+import { joined, singular, tokenise, type Token } from './tokens.ts';
 
 /** What a word or phrase brings. */
 export interface Meaning {
   readonly phrase: readonly string[];
   readonly contains: readonly HazardId[];
   readonly possible: readonly HazardId[];
+  /** Groups that are only possible although a member is contained. */
+  readonly lifts: readonly HazardId[];
+  /** The catalogue food it names. */
+  readonly food?: FoodId;
+  /** Holds only where the first word is written with an apostrophe, or in the plural. */
+  readonly form?: 'owner' | 'plural';
 }
-
-const phraseOf = (text: string): readonly string[] => tokenise(text).map((token) => token.word);
 
 const byFirst = new Map<string, Meaning[]>();
 const known = new Set<string>();
 
-function learn(text: string, contains: readonly HazardId[], possible: readonly HazardId[]): void {
-  const phrase = phraseOf(text);
-  const key = phrase.join(' ');
+function learn(text: string, { contains, possible, lifts, food, form }: { contains: readonly HazardId[]; possible: readonly HazardId[]; lifts: readonly HazardId[]; food?: FoodId; form?: 'owner' | 'plural' | undefined }): void {
+  const tokens = tokenise(text);
+  const phrase = tokens.map((token) => token.word);
+  const key = `${phrase.join(' ')} ${form ?? ''}`;
   if (phrase.length === 0 || known.has(key)) return;
   known.add(key);
   const list = byFirst.get(phrase[0]!) ?? [];
-  list.push({ phrase, contains, possible });
+  list.push({ phrase, contains, possible, lifts, ...(food && { food }), ...(form && { form }) });
   byFirst.set(phrase[0]!, list);
 }
 
-for (const entry of wordEntries) for (const word of entry.words) learn(word, entry.contains, entry.possible);
-// The catalogue's own names, for what the word list does not have; raw-food risks are no matter of words.
+for (const entry of wordEntries) for (const word of entry.words) learn(word, { ...entry, form: entry.kind === 'trap' && /['’]/.test(word) ? 'owner' : undefined });
+// Raw-food risks are no matter of words, and what shared lines may leave is no ingredient.
 for (const food of foods) {
-  for (const name of [food.name, ...food.aka]) learn(name, food.contains.filter((hazard) => !hazard.startsWith('raw-')), food.possible.map((each) => each.hazard));
+  const contains = food.contains.filter((hazard) => !hazard.startsWith('raw-'));
+  const ingredients = food.possible.filter((each) => !each.trace && (each.lifts || !contains.some((held) => hazardOf(held).groups.includes(each.hazard))));
+  const possible = ingredients.map((each) => each.hazard);
+  const lifts = ingredients.filter((each) => each.lifts).map((each) => each.hazard);
+  for (const name of food.pluralAka) learn(name, { contains, possible, lifts, food: food.id, form: 'plural' });
+  for (const name of [food.name, food.plural, food.us, ...food.aka]) if (name) learn(name, { contains, possible, lifts, food: food.id });
 }
-for (const list of byFirst.values()) list.sort((a, b) => b.phrase.length - a.phrase.length);
+for (const list of byFirst.values()) list.sort((a, b) => b.phrase.length - a.phrase.length || Number(b.form !== undefined) - Number(a.form !== undefined));
 
-/** The longest phrase that begins at a token, or undefined. */
-export function longestAt(tokens: readonly Token[], at: number): Meaning | undefined {
-  return byFirst.get(tokens[at]!.word)?.find(({ phrase }) => phrase.every((word, i) => tokens[at + i]?.word === word && (i === 0 || !/[,;()[\]{}]/.test(tokens[at + i]!.gap))));
+/** The longest phrase that begins at a token and ends before `to`, or undefined. */
+export function longestAt(tokens: readonly Token[], at: number, to: number = tokens.length): Meaning | undefined {
+  return byFirst.get(tokens[at]!.word)?.find(({ phrase, form }) => at + phrase.length <= to && (!form || tokens[at]![form]) && phrase.every((word, i) => tokens[at + i]!.word === word && (i === 0 || joined(tokens[at + i]!))));
 }
 
 const plain = new Set(plainWords.map((word) => singular(word)));
 export const isPlainWord = (word: string): boolean => plain.has(word) || /^\d/.test(word) || word.length === 1;
 
 const claims = new Map<string, ClaimEntry>();
-for (const entry of claimEntries) for (const word of entry.words) claims.set(phraseOf(word).join(' '), entry);
+for (const entry of claimEntries) for (const word of entry.words) claims.set(tokenise(word).map((token) => token.word).join(' '), entry);
 export const claimOn = (words: string): ClaimEntry | undefined => claims.get(words);
 
-const singles = [...byFirst.values()].flat().filter((meaning) => meaning.phrase.length === 1 && meaning.phrase[0]!.length >= 4);
 const singlesByLength = new Map<number, Meaning[]>();
-for (const meaning of singles) {
+for (const meaning of [...byFirst.values()].flat()) {
   const length = meaning.phrase[0]!.length;
-  singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
+  if (meaning.phrase.length === 1 && length >= 4) singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
 }
 
 /** The words one may have meant: within one slip for short words, two for long ones. */
 export function nearest(word: string): readonly Meaning[] {
-  if (word.length < 4 || word.length > 24) return [];
+  if (word.length < 4 || word.length > 24 || /\d/.test(word)) return [];
   const allowed = word.length >= 8 ? 2 : 1;
   let best = allowed + 1;
   let found: Meaning[] = [];

@@ -19,8 +19,6 @@ const HazardRow = v.strictObject({
   safeCoreC: v.optional(v.number()),
   /** Washed off before any other food, even one that will be cooked. */
   washAlways: v.optional(v.boolean(), false),
-  /** Regions whose law asks for it on a label. */
-  declaredIn: v.optional(v.array(v.picklist(['us', 'eu'])), []),
   source: v.string(),
 });
 
@@ -40,7 +38,6 @@ export interface Hazard {
   readonly related: readonly HazardId[];
   readonly safeCoreC?: number;
   readonly washAlways: boolean;
-  readonly declaredIn: readonly ('us' | 'eu')[];
   readonly source: string;
 }
 

@@ -9,6 +9,8 @@ const WordRow = v.strictObject({
   words: v.array(v.string()),
   contains: v.optional(v.array(HazardId), []),
   possible: v.optional(v.array(HazardId), []),
+  /** Groups that are only possible although a member is contained: gluten in malt vinegar. */
+  lifts: v.optional(v.array(HazardId), []),
   /** `trap`: it looks like a hazard and is none, or names a plain thing that must not be taken for another. */
   kind: v.optional(v.literal('trap')),
   source: v.optional(v.string(), 'usual composition'),

@@ -7,7 +7,7 @@ export type Answer = 'no' | 'may' | 'yes' | undefined;
  * a group of which it is a member ("contains gluten"), or words on the list that nobody knows.
  */
 export function proposed(reading: LabelReading, keys: readonly string[]): Readonly<Record<string, Answer>> {
-  const level = new Map(reading.hazards.map((each) => [each.hazard as string, each.level]));
+  const level = new Map([...reading.contained, ...reading.possible, ...reading.mayContain].map((each) => [each.hazard as string, each.level]));
   return Object.fromEntries(keys.map((key): [string, Answer] => [key, key.startsWith('h:') ? ofHazard(key.slice(2) as HazardId, level, reading.unknown.length > 0) : ofFood(key.slice(2), reading)]));
 }
 
@@ -34,8 +34,8 @@ export interface Piece {
 }
 
 /** The label's text in pieces, the words that matter marked. */
-export function pieces({ text, hazards, unknown }: LabelReading): readonly Piece[] {
-  const spans = [...hazards.map((each) => ({ start: each.start, end: each.end, kind: each.level as Piece['kind'] })), ...unknown.map((each) => ({ start: each.start, end: each.end, kind: 'unknown' as const }))].sort((a, b) => a.start - b.start);
+export function pieces({ text, contained, possible, mayContain, unknown }: LabelReading): readonly Piece[] {
+  const spans = [...[...contained, ...possible, ...mayContain].map((each) => ({ start: each.start, end: each.end, kind: each.level as Piece['kind'] })), ...unknown.map((each) => ({ start: each.start, end: each.end, kind: 'unknown' as const }))].sort((a, b) => a.start - b.start);
   const found: Piece[] = [];
   let at = 0;
   for (const { start, end, kind } of spans) {

@@ -41,6 +41,7 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
     else if (word === 'plant' && next === 'based') { noPromise = true; claim('plant-based', at, at + 1); at++; }
     else if (word === 'non' && (next === 'dairy' || next === 'animal')) { noPromise = true; claim(`non-${next}`, at, at + 1); at++; }
     else if (word === 'non' && (next === 'alcoholic' || next === 'alcohol') && remove('alcohol')) { claim('alcohol-free', at, at + 1); at++; }
+    else if (word === 'suitable' && next === 'for' && /^c(?:o)?eliac$/.test(tokens[at + 2]?.word ?? '') && tokens[at - 1]?.word !== 'not' && remove('gluten')) { claim('gluten-free', at, at + 2); at += 2; }
     else if (word === 'gf' && remove('gluten')) claim('gluten-free', at, at);
     else if (word === 'df' && remove('dairy')) claim('dairy-free', at, at);
     else if (whole && remove(whole[1]!)) claim(`${whole[1]}-free`, at, at);
@@ -58,10 +59,9 @@ function negated(tokens: readonly Token[], at: number, after: number, to: number
   let cursor = after;
   while (cursor < to && afterNo.has(tokens[cursor]!.word)) cursor++;
   let last = cursor - 1;
-  const begun = cursor;
   while (cursor < to) {
     const { word, gap } = tokens[cursor]!;
-    if (cursor > begun && /[;.()]/.test(gap)) break;
+    if (/[;.()|:\n]/.test(gap)) break;
     if (['and', 'or'].includes(word)) { cursor++; continue; }
     const phrase = longestAt(tokens, cursor, to);
     if (!remove(word) && !phrase) break;

@@ -1,7 +1,7 @@
 import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
 import { claimsIn } from './claims.ts';
-import { isPlainWord, longestAt, nearest, type Meaning } from './lexicon.ts';
-import { joined, tokenise, type Token } from './tokens.ts';
+import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
+import { joined, type Token } from './tokens.ts';
 
 export interface Span {
   readonly start: number;
@@ -60,6 +60,8 @@ const notTheFood = new Set(['sized', 'size', 'shaped', 'shape', 'fed', 'coloured
 /** Of plants, these are named for their shape; others ("bean bacon soup") may be the meat itself. */
 const meatShapes = new Set(['steak', 'burger', 'meatball', 'wing', 'nugget', 'cutlet', 'rib', 'pulled pork', 'schnitzel', 'tartare', 'carpaccio', 'kofta', 'goujon']);
 const meatlessSources = new Set(['coconut', 'cauliflower', 'jackfruit', 'mushroom', 'tofu', 'soy', 'soya', 'seitan', 'tempeh', 'carrot', 'aubergine', 'eggplant', 'cabbage', 'lentil', 'bean', 'vegetable', 'veg', 'celeriac', 'beetroot', 'beet', 'nut', 'chickpea', 'watermelon', 'swede', 'squash', 'paper', 'portobello', 'quinoa', 'falafel', 'halloumi', 'pea', 'oat', 'potato', 'courgette', 'zucchini', 'plant', 'meatless']);
+/** Sugars made from grain, of which the grain need not be declared. @source Regulation (EU) No 1169/2011, Annex II */
+export const exemptDerivatives: ReadonlySet<string> = new Set(['glucose syrup', 'glucose', 'dextrose', 'maltodextrin', 'glucose fructose syrup', 'dried glucose syrup', 'fructose glucose syrup']);
 /** After bare "seeds", these say that the seeds of something else are meant. */
 const seedWords = new Set(['removed', 'scraped', 'discarded', 'reserved', 'kept', 'out', 'in', 'of', 'from', 'only', 'left', 'and', 'picked']);
 /** Things that are also what a cook does. */
@@ -96,7 +98,7 @@ interface Notes {
  * Linear in the length of the text.
  */
 export function readIngredient(text: string): IngredientReading {
-  const tokens = tokenise(text);
+  const tokens = wordsOf(text);
   const notes: Notes = { claims: [], unknown: [], foods: [] };
   const hazards = new Map<HazardId, ReadHazard>();
   const warned = precautions(tokens);
@@ -228,8 +230,10 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
       // Gluten can be taken out of a grain that is named; the grain stays.
       const ownName = meaning.phrase.includes(hazard);
       const isFlesh = flesh.has(hazard);
+      // The law lets these go unnamed; in brackets behind them the grain is only where they came from.
+      const exempt = exemptDerivatives.has(found[index - 1]?.meaning.phrase.join(' ') ?? '') && /^\s*[([](?:\s*(?:from|of|made from))?\s*$/.test(text.slice(tokens[found[index - 1]!.last]!.end, tokens[first]!.start));
       if (meatless && isFlesh && meatShapes.has(meaning.phrase.join(' '))) continue;
-      const level = feared || (meatless && isFlesh) || (gone === 'doubtful' && !ownName) || (said.noPromise && animalHazards.has(hazard)) ? 'possible' : 'contained';
+      const level = feared || exempt || (meatless && isFlesh) || (gone === 'doubtful' && !ownName) || (said.noPromise && animalHazards.has(hazard)) ? 'possible' : 'contained';
       put(hazard, level, each, level === 'possible' ? 'may hold' : 'holds');
       for (const group of groups) {
         const lifted = meaning.lifts.includes(group) || (ownName && said.removed.get(group) === 'gone');

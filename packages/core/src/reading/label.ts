@@ -1,5 +1,5 @@
 import { claimEntries, hazardOf, type HazardId } from '../reference/index.ts';
-import { animalHazards, animalOrigin, readIngredient, type AnimalOrigin, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
+import { animalHazards, animalOrigin, exemptDerivatives, readIngredient, type AnimalOrigin, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
 import { sectionsOf, type Section } from './sections.ts';
 
 export interface LabelHazard extends Omit<ReadHazard, 'level'> {
@@ -27,20 +27,28 @@ interface Item {
   readonly start: number;
   /** Its own parts are listed in brackets behind it. */
   readonly opened: boolean;
+  /** The words before the bracket it stands in. */
+  readonly parent: string;
 }
 
 /** Splits a list into its items at every depth, in one pass. Percentages stay with what they measure. */
-function itemsOf(text: string, from: number, to: number): readonly Item[] {
+function itemsOf(text: string, from: number, to: number, signs: string): readonly Item[] {
   const items: Item[] = [];
+  const parents: string[] = [];
   let start = from;
   const close = (end: number, opened: boolean) => {
-    if (/[\p{L}\p{N}]/u.test(text.slice(start, end))) items.push({ text: text.slice(start, end), start, opened });
+    const words = text.slice(start, end);
+    if (/[\p{L}\p{N}✗✘×✓✔]/u.test(words)) items.push({ text: words, start, opened, parent: parents[parents.length - 1] ?? '' });
     start = end + 1;
+    return words;
   };
   for (let at = from; at < to; at++) {
     const sign = text[at]!;
-    if ('([{'.includes(sign)) close(at, true);
-    else if (',;)]}•·|:*†'.includes(sign) || (sign === '.' && !/\d/.test(text[at + 1] ?? ''))) close(at, false);
+    if ('([{'.includes(sign)) parents.push(close(at, true).trim().toLowerCase());
+    else if (')]}'.includes(sign)) {
+      close(at, false);
+      parents.pop();
+    } else if (signs.includes(sign) || (sign === '.' && !/\d/.test(text[at + 1] ?? ''))) close(at, false);
   }
   close(to, false);
   return items;
@@ -64,7 +72,9 @@ export function readLabel(text: string): LabelReading {
   const said = new Set(claims.map((claim) => claim.claim));
   // What is claimed of the whole product settles what was only possible; a regulated word, not a promise about traces.
   for (const [hazard, each] of found) {
-    if (each.level === 'possible' && claimedAbsent(said, hazard)) found.delete(hazard);
+    // Lactose can be taken out of milk; only where it is itself listed does the list say otherwise.
+    const takenOut = hazard === 'lactose' && each.from === 'ingredients' && !/lactose|milk sugar/i.test(each.words);
+    if ((each.level === 'possible' || takenOut) && claimedAbsent(said, hazard)) found.delete(hazard);
   }
   const at = (level: LabelHazard['level']) => [...found.values()].filter((each) => each.level === level);
   const [contained, possible, mayContain] = [at('contained'), at('possible'), at('trace')];
@@ -79,25 +89,40 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
     claims.push(...reading.claims.map((claim) => moved(claim, start)));
     return;
   }
-  const items = itemsOf(text, start, end);
+  const inList = kind === 'ingredients';
+  // A grid has a line for each allergen; a list runs on over line ends.
+  const items = itemsOf(text, start, end, inList ? ',;•·|:*†' : ',;•·|:*†\n');
+  // "Contains one or more of: corn, soybean oil" is a choice.
+  const oneOf = /\bone or more of\b|\beither\b/i.test(text.slice(start, end));
+  const stated = inList ? withoutNoes(items) : withoutNoes(items).flatMap(apart);
+  if (kind === 'precaution' && /c(?:o)?eliac/i.test(text.slice(start, end))) {
+    const found = /c(?:o)?eliac\w*/i.exec(text.slice(start, end))!;
+    put({ hazard: 'gluten' as HazardId, level: 'trace', from: 'precaution', start: start + found.index, end: start + found.index + found[0].length, words: found[0], because: 'It is said not to be for coeliacs.' });
+  }
   // "May contain milk, egg or soy" names each of them.
-  for (const item of kind === 'ingredients' ? items : items.flatMap(apart)) {
+  for (const item of stated) {
     const reading = readIngredient(item.text);
     const negations = reading.claims.filter((claim) => claim.claim.startsWith('no '));
-    if (kind !== 'ingredients' && negations.length > 0) continue;
-    if (kind === 'ingredients') {
-      unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
-    }
+    if (!inList && negations.length > 0) continue;
+    if (inList) unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
+    const exempt = exemptDerivatives.has(item.parent.replace(/^dried /, ''));
     for (const hazard of [...reading.contained, ...reading.possible]) {
       // There a word stands for itself: mustard is mustard, not what a jar of it may hold besides.
-      if (kind !== 'ingredients' && hazard.level === 'possible') continue;
+      if (!inList && hazard.level === 'possible') continue;
       const place = moved(hazard, item.start);
       if (kind === 'precaution') put({ ...place, level: 'trace', from: 'precaution', because: `The precaution names ${hazardOf(hazard.hazard).name}: “${hazard.words}”.` });
-      else if (kind === 'contains-line') put({ ...place, level: 'contained', from: 'contains-line', because: `The label says that it contains ${hazardOf(hazard.hazard).name}.` });
+      else if (kind === 'contains-line') put({ ...place, level: oneOf ? 'possible' : 'contained', from: 'contains-line', because: oneOf ? `One of several, of which the label leaves open which: “${hazard.words}”.` : `The label says that it contains ${hazardOf(hazard.hazard).name}.` });
       // What a composite may hold is settled by its own list in brackets.
-      else if (hazard.level === 'contained' || !item.opened) put({ ...place, level: hazard.level, from: 'ingredients' });
+      else if (hazard.level === 'contained' || !item.opened) put({ ...place, level: exempt ? 'possible' : hazard.level, from: 'ingredients' });
     }
   }
+}
+
+const no = /^\W*(?:no|none|absent|nil|n|false|not present|✗|✘|×)\W*$/i;
+
+/** The cells of a grid without those that say no: "Egg: No", "Fish ✗". */
+function withoutNoes(items: readonly Item[]): readonly Item[] {
+  return items.filter((item, index) => !no.test(item.text) && !(items[index + 1] && no.test(items[index + 1]!.text)) && !/[\s|–-](?:no|none|absent|nil|✗|✘|×)\s*$/i.test(item.text));
 }
 
 /** An item of a precaution, taken apart at "and" and "or". */

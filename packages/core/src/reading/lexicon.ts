@@ -45,6 +45,34 @@ export function longestAt(tokens: readonly Token[], at: number, to: number = tok
   return byFirst.get(tokens[at]!.word)?.find(({ phrase, form }) => at + phrase.length <= to && (!form || tokens[at]![form]) && phrase.every((word, i) => tokens[at + i]!.word === word && (i === 0 || joined(tokens[at + i]!))));
 }
 
+/** Whether a word means something: it begins a known phrase, or is a plain word. */
+const isKnown = (word: string): boolean => byFirst.has(word) || plain.has(word);
+
+const scanned: Readonly<Record<string, string>> = { 0: 'o', 1: 'l', 3: 'e', 5: 's' };
+
+/**
+ * The words of a text as they were meant: parts of a word broken at the end of a line are joined where that makes a known word,
+ * and digits that a scanner took for letters are mended where that does.
+ */
+export function wordsOf(text: string): readonly Token[] {
+  const tokens = tokenise(text);
+  const mended: Token[] = [];
+  for (const token of tokens) {
+    const before = mended[mended.length - 1];
+    if (before && /^-[^\S\n]*\n\s*$/.test(token.gap)) {
+      // The first part lost its plural s, if it had one, to nobody's harm: syllables do not end a word.
+      const whole = singular(`${before.word}${token.word}`);
+      if (isKnown(whole)) {
+        mended[mended.length - 1] = { ...before, word: whole, end: token.end, plural: token.plural };
+        continue;
+      }
+    }
+    const letters = /[a-z]/.test(token.word) && /[0135]/.test(token.word) && !/^\d+[a-z]{1,3}$/.test(token.word) && !isKnown(token.word) ? singular(token.word.replace(/[0135]/g, (digit) => scanned[digit]!)) : undefined;
+    mended.push(letters !== undefined && isKnown(letters) ? { ...token, word: letters } : token);
+  }
+  return mended;
+}
+
 const plain = new Set(plainWords.map((word) => singular(word)));
 export const isPlainWord = (word: string): boolean => plain.has(word) || /^\d/.test(word) || word.length === 1;
 

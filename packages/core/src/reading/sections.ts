@@ -15,25 +15,33 @@ interface Marker {
   readonly sentence: boolean;
 }
 
+/** A word as print and scanners have it: broken at the end of a line, i for l, 0 for o. */
+const loose = (word: string): string => [...word].map((letter) => ({ i: '[i|l1!]', l: '[l|i1!]', o: '[o0]' })[letter] ?? letter).join(String.raw`(?:-[^\S\n]*\n\s*)?`);
+const contain = loose('contain');
+const may = loose('may');
+
 const precautionWords = [
-  String.raw`may (?:also )?(?:contain|include|have)(?: small amounts of| trace(?:s)?(?: amounts)? of| some)?`,
-  String.raw`(?:can|could|might) contain(?: trace(?:s)? of)?`,
+  String.raw`${may}\s+(?:also\s+|still\s+|occasionally\s+)?(?:${contain}|include|have)(?:\s+small amounts of|\s+trace(?:s)?(?: amounts)?(?: of)?|\s+some)?`,
+  String.raw`(?:can|could|might)\s+${contain}(?:\s+trace(?:s)? of)?`,
   String.raw`may be present\s*:?`,
   String.raw`(?:possible )?traces? (?:of|may)`,
-  String.raw`not suitable for (?:people|anyone|those|persons|customers|consumers)?[^.\n]{0,40}?(?:allerg\w*|intoleran\w*)`,
-  String.raw`(?:made|manufactured|produced|packed|packaged|prepared|processed|baked|handled)(?: and \w+)? (?:in|on|at|by) (?:an? |the |shared |our |same )*(?:\w+ ){0,2}?(?:factory|facility|kitchen|bakery|site|plant|premises|environment|equipment|lines?|machinery|area)(?: (?:that|which|where|with|also|we|is|are|may|handles?|handling|processes|processing|uses?|using|used|handled|stores|make|makes|produces|containing|contains|other|products|the|to|process|following|allergens|shared|in|a|on))*`,
+  String.raw`not suitable for (?:people |anyone |those |persons |customers |consumers |individuals )?(?:with |who (?:have|has) )?(?:an? )?(?=[^.\n]{0,60}?(?:allerg|intoleran|c(?:o)?eliac))`,
+  String.raw`unsuitable for (?:people |anyone |those )?(?:with )?(?:an? )?(?=[^.\n]{0,60}?(?:allerg|intoleran|c(?:o)?eliac))`,
+  String.raw`(?:made|manufactured|produced|packed|packaged|prepared|processed|baked|handled|roasted|bottled)(?: and \w+)? (?:in|on|at|by|using) (?:an? |the |shared |our |same )*(?:\w+ ){0,2}?(?:factory|facility|kitchen|bakery|site|plant|premises|environment|equipment|lines?|machinery|area)(?: (?:that|which|where|with|also|we|is|are|may|handles?|handling|processes|processing|uses?|using|used|handled|stores|make|makes|produces|containing|contains|other|products|the|to|process|following|allergens|shared|in|a|on|including))*`,
   String.raw`(?:shared|same) (?:equipment|lines?|facility)(?: (?:with|that|which|also|processes|handles|uses))*`,
-  String.raw`(?:we )?cannot guarantee[^.\n]{0,60}?(?:free (?:from|of)|absence of|traces of)`,
-  String.raw`allergen cross[- ]?contact\s*:?`,
+  String.raw`(?:we )?cannot (?:be )?guarantee[^.\n]{0,60}?(?:free (?:from|of)|absence of|traces of)`,
+  String.raw`(?:allergen )?cross[- ]?cont(?:act|amination)(?: (?:with|risk|from|is|possible))*\s*:?`,
+  String.raw`(?:contact|contamination) with`,
+  String.raw`(?:cooked|fried|boiled|prepared) in (?:the )?(?:same|shared) (?:oil|fryer|water|pan)s? (?:as|with|used for)`,
 ];
 
 const markers: readonly Marker[] = [
-  { kind: 'aside', pattern: /may (?:still )?contain (?:small |some |the odd |occasional |pieces of |fragments of )*(?:shells?|bones?|stones?|pits?|stalks?|feathers)\b/gi, sentence: true },
+  { kind: 'aside', pattern: /may (?:still |occasionally )?contain (?:small |some |the odd |occasional |pieces of |fragments of |the occasional )*(?:shells?|bones?|stones?|pits?|stalks?|feathers|pips|fragments)\b/gi, sentence: true },
   { kind: 'precaution', pattern: new RegExp(String.raw`\b(?:${precautionWords.join('|')})`, 'gi'), sentence: true },
   { kind: 'aside', pattern: /\b(?:does not contain|contains no|contain no|free from|free of|without|no added|contains naturally occurring sugars?|contains? less than|contains? \d)/gi, sentence: true },
-  { kind: 'contains-line', pattern: /\b(?:allergy advice|allergy information|allergen (?:advice|information|info|statement|declaration)|allergens?|contains)\b\s*:?(?:\s*contains?\b\s*:?)?/gi, sentence: true },
-  { kind: 'ingredients', pattern: /\b(?:ingredients?(?: list)?|zutaten|composition)\s*[:\-–]/gi, sentence: false },
-  { kind: 'aside', pattern: /\b(?:serving suggestions?|suggested use|cooking instructions?|to cook|directions|preparation|how to use|nutrition(?:al)?(?: information| facts| values)?|typical values|storage|store in|keep refrigerated|best before|use by|net weight|produced for|manufactured for|for allergens,? (?:including cereals containing gluten,? )?see|recycl\w*|refrigerate)\b/gi, sentence: false },
+  { kind: 'contains-line', pattern: new RegExp(String.raw`\b(?:allergy advice|allergy information|allergen (?:advice|information|info|statement|declaration)|allergens?|${contain}s?)\b\s*:?(?:\s*(?:${contain}s?|including)\b\s*:?)?`, 'gi'), sentence: true },
+  { kind: 'ingredients', pattern: new RegExp(String.raw`(?:^|[^\p{L}])(?:${loose('ingredients')}|${loose('ingredient')}|ingredient list|ingredients list|zutaten|composition|made (?:from|with))\s*[:\-–]`, 'giu'), sentence: false },
+  { kind: 'aside', pattern: /\b(?:serving (?:suggestions?|ideas?|tips?)|suggested use|try (?:it|this|them) with|great with|delicious with|goes well with|perfect with|enjoy with|recipe ideas?|cooking instructions?|cooking(?=\s*:)|cooking guidelines|oven(?=\s*:)|microwave(?=\s*:)|to cook|directions|instructions|preparation|how to (?:use|cook|prepare)|nutrition(?:al)?(?: information| facts| values)?|typical values|storage|store in|keep refrigerated|best before|use by|net weight|produced for|manufactured for|distributed by|for allergens,? (?:including cereals containing gluten,? )?see|recycl\w*|refrigerate|once opened)\b/gi, sentence: false },
 ];
 
 /** Parts a label at its own signposts. Where no list of ingredients is announced, what stands first is taken for one. */
@@ -49,25 +57,39 @@ export function sectionsOf(text: string): readonly Section[] {
     if (!announced) sections.push({ kind: 'ingredients', start, end });
   };
   let at = 0;
+  // What is said in brackets inside a list interrupts the list, and does not end it.
+  let listed = false;
   for (const [index, post] of posts.entries()) {
     if (post.start < at) continue;
-    between(at, post.start);
+    if (listed) sections.push({ kind: 'ingredients', start: at, end: post.start });
+    else between(at, post.start);
     const next = posts.slice(index + 1, index + 40).find((other) => other.start >= post.after)?.start ?? text.length;
-    const stop = post.marker.sentence ? sentenceEnd(text, post.after, next) : next;
+    const bracketed = /[([]\s*$/.test(text.slice(Math.max(0, post.start - 4), post.start));
+    const stop = post.marker.sentence ? sentenceEnd(text, post.after, next, bracketed) : next;
     const negated = post.marker.kind === 'aside' && /^(?:does not contain|contains no|contain no|free from|free of|without|no added)/i.test(text.slice(post.start, post.after));
     // "Free from milk" is a claim, not an ingredient.
     sections.push({ kind: negated ? 'front' : post.marker.kind, start: negated ? post.start : post.after, end: stop });
+    const inList: boolean = listed || (index > 0 && sections.length > 1 && sections[sections.length - 2]!.kind === 'ingredients');
+    listed = bracketed && inList && /[)\]]/.test(text[stop] ?? '');
     at = stop;
   }
-  between(at, text.length);
+  if (listed) sections.push({ kind: 'ingredients', start: at, end: text.length });
+  else between(at, text.length);
   return sections;
 }
 
-/** Where a sentence ends: at a full stop that is none inside a number, at an empty line, or at the next signpost. */
-function sentenceEnd(text: string, from: number, most: number): number {
+/** Where a sentence ends: at a full stop that is none inside a number, at an empty line, at the bracket it stands in, or at the next signpost. */
+function sentenceEnd(text: string, from: number, most: number, bracketed: boolean): number {
+  let depth = 0;
   for (let at = from; at < most; at++) {
-    if (text[at] === '.' && !/\d/.test(text[at + 1] ?? '')) return at;
-    if (text[at] === '\n' && (text[at + 1] === '\n' || /^\s*\n/.test(text.slice(at + 1, at + 20)))) return at;
+    const sign = text[at]!;
+    if (sign === '(' || sign === '[') depth++;
+    else if (sign === ')' || sign === ']') {
+      if (bracketed && depth === 0) return at;
+      depth--;
+    }
+    if (sign === '.' && !/\d/.test(text[at + 1] ?? '')) return at;
+    if (sign === '\n' && (text[at + 1] === '\n' || /^\s*\n/.test(text.slice(at + 1, at + 20)))) return at;
   }
   return most;
 }

@@ -4,6 +4,7 @@ export * from './quantities/index.ts';
 export * from './versions/index.ts';
 export * from './exposure/index.ts';
 export * from './fit/index.ts';
+export * from './asking/index.ts';
 export * from './adapt/index.ts';
 export * from './scale/index.ts';
 export * from './tasks/index.ts';

@@ -1,7 +1,7 @@
 import { foodOf, substitutions, type Substitution } from '../reference/index.ts';
 import type { Dish, Guest, GuestId, LineId, Occasion, Swap, Version } from '../model/index.ts';
-import { servedEvidence } from '../exposure/index.ts';
-import { judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
+import { knowledgeOf, servedEvidence } from '../exposure/index.ts';
+import { dishEvidence, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 
 /** One way to change one line, weighed for the guests who would eat the result. */
@@ -47,8 +47,8 @@ function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, sub
   const before = recipe.lines.find((each) => each.id === line)!;
   const changed = applySwaps(recipe, [swap]);
   const kept = new Set(recipe.lines.map((each) => each.id));
-  const fresh = servedEvidence(changed, occasion.labels).filter((evidence) => !kept.has(evidence.line));
-  const verdicts = eaters.map((guest) => ({ guest: guest.id, verdict: judge(guest, fresh, occasion.labels).verdict }));
+  const fresh = servedEvidence(changed, knowledgeOf(occasion)).filter((evidence) => evidence.line === undefined || !kept.has(evidence.line));
+  const verdicts = eaters.map((guest) => ({ guest: guest.id, verdict: judge(guest, fresh).verdict }));
   const of = (verdict: Verdict) => verdicts.filter((each) => each.verdict === verdict).map((each) => each.guest);
   return {
     swap,
@@ -67,16 +67,16 @@ function lineOptions(occasion: Occasion, dish: Dish, line: LineId, eaters: reado
   const options = substitutions
     .filter((each) => ingredient.food !== undefined && each.role === ingredient.role && each.replaces.includes(ingredient.food))
     .map((each) => optionFor(occasion, dish, line, { kind: 'substitute', line, substitution: each.id }, each, eaters));
-  if (ingredient.canOmit) options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
+  if (ingredient.canOmit || ingredient.part !== 'body') options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
   return options.sort((a, b) => rank[a.brings] - rank[b.brings] || a.asks.length - b.asks.length || b.closeness - a.closeness || (a.name < b.name ? -1 : 1));
 }
 
 /** The lines of the dish as written that stand in these guests' way. */
 function linesInTheWay(occasion: Occasion, dish: Dish, guests: readonly Guest[], floor: Verdict): readonly LineId[] {
-  const evidence = servedEvidence(recipeOf(occasion, dish), occasion.labels);
+  const evidence = dishEvidence(occasion, dish, recipeOf(occasion, dish));
   const lines = new Set<LineId>();
   for (const guest of guests) {
-    for (const reason of judge(guest, evidence, occasion.labels).reasons) {
+    for (const reason of judge(guest, evidence).reasons) {
       if (reason.line && rank[reason.verdict] >= rank[floor]) lines.add(reason.line);
     }
   }
@@ -104,10 +104,10 @@ function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Gu
 }
 
 function weigh(occasion: Occasion, dish: Dish, scope: Scope, lines: readonly LineOffer[], swaps: readonly Swap[], eaters: readonly Guest[]): Offer {
-  const after = servedEvidence(applySwaps(recipeOf(occasion, dish), swaps), occasion.labels);
-  const afterwards = new Map(eaters.map((guest) => [guest.id, judge(guest, after, occasion.labels).verdict]));
+  const after = dishEvidence(occasion, dish, applySwaps(recipeOf(occasion, dish), swaps));
+  const afterwards = new Map(eaters.map((guest) => [guest.id, judge(guest, after).verdict]));
   // What counts is what the guest has now, in the version they are given.
-  const now = (guest: Guest) => judge(guest, servedEvidence(versionRecipe(occasion, dish, versionFor(dish, guest)), occasion.labels), occasion.labels).verdict;
+  const now = (guest: Guest) => judge(guest, dishEvidence(occasion, dish, versionRecipe(occasion, dish, versionFor(dish, guest)))).verdict;
   const gains = eaters.filter((guest) => rank[afterwards.get(guest.id)!] < rank[now(guest)]).map((guest) => guest.id);
   const verdictAfter = [...afterwards.values()].reduce<Verdict>((sum, verdict) => (rank[verdict] > rank[sum] ? verdict : sum), 'clear');
   return { scope, lines, swaps, guests: eaters.map((guest) => guest.id), gains, verdictAfter };

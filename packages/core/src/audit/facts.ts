@@ -1,6 +1,6 @@
 import { hazardOf, membersOf, rules, type HazardId } from '../reference/index.ts';
 import type { Dish, Guest, Occasion, Plan, PlannedBatch, PlannedOven, PlannedStep, PlannedWash, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
-import { lineEvidence } from '../exposure/index.ts';
+import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
 import { versionRecipe } from '../versions/index.ts';
 
@@ -88,8 +88,9 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
 export function residueOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] {
   const line = recipe.lines.find((each) => each.id === lineId);
   if (!line) return [];
-  const marks: ResidueMark[] = [];
-  for (const { about } of lineEvidence(line, occasion.labels)) {
+  const strange = occasion.dishes.some(({ recipe: id, brought }) => id === recipe.id && brought !== undefined && !brought.sealed);
+  const marks: ResidueMark[] = strange ? ['unread'] : [];
+  for (const { about } of lineEvidence(line, knowledgeOf(occasion))) {
     if (about.kind === 'unread' || about.kind === 'unknown') marks.push('unread');
     else if (about.kind === 'hazard') marks.push(about.hazard);
   }

@@ -1,91 +1,172 @@
-import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
-import type { IngredientLine, LabelRecord, LineId, Recipe } from '../model/index.ts';
+import { hazardOf, type Food, type FoodId, type HazardId } from '../reference/index.ts';
+import { readIngredient, type IngredientReading } from '../reading/index.ts';
+import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
-
-/** `contained`: it is in there. `possible`: it may be an ingredient until the label is read. `trace`: a precaution names it. */
-export type Level = 'contained' | 'possible' | 'trace';
+import type { Knowledge } from './knowledge.ts';
 
 /**
- * What an ingredient line is known or feared to bring, and what that rests on.
- * `unread`: a food made of several, whose label nobody has read. `unknown`: words no catalogue entry stands for.
+ * `contained`: it is in there. `carried`: it comes over from what shared the oil or water. `possible`: it may be an ingredient until
+ * the label is read. `trace`: a precaution names it, or shared lines may leave it.
  */
-export type Subject = { readonly kind: 'hazard'; readonly hazard: HazardId } | { readonly kind: 'food'; readonly food: FoodId } | { readonly kind: 'unread' } | { readonly kind: 'unknown' };
+export type Level = 'contained' | 'carried' | 'possible' | 'trace';
 
-/** How good the ground is: label read on a day, one-ingredient food, usual composition, none. */
-export type Grade = 'label' | 'single' | 'usual' | 'unknown';
+/**
+ * What is known or feared. `unread`: a food made of several, whose label nobody has read. `unlisted`: its label was read, though not for every
+ * single food. `unknown`: words no catalogue entry stands for. `kitchen`: made in a kitchen nobody here knows.
+ */
+export type Subject =
+  /** `lifts`: groups that are only possible although this member is contained (gluten taken out of wheat starch). */
+  | { readonly kind: 'hazard'; readonly hazard: HazardId; readonly lifts?: readonly HazardId[] }
+  | { readonly kind: 'food'; readonly food: FoodId; readonly parts: ReadonlySet<FoodId>; readonly families: ReadonlySet<string>; readonly grain: boolean; readonly claims: readonly LabelClaim[] }
+  | { readonly kind: 'unread' }
+  | { readonly kind: 'unlisted'; readonly absent: readonly FoodId[]; readonly found: readonly FoodId[] }
+  | { readonly kind: 'unknown' }
+  | { readonly kind: 'kitchen' };
+
+/** How good the ground is: label read on a day, one-ingredient food, usual composition, somebody's word, none. */
+export type Grade = 'label' | 'single' | 'usual' | 'word' | 'unknown';
 
 export interface Evidence {
   readonly about: Subject;
   readonly level: Level;
   readonly grade: Grade;
-  readonly line: LineId;
+  /** The ingredient line; absent where it is about the dish as a whole. */
+  readonly line?: LineId | undefined;
   readonly food?: FoodId | undefined;
   /** The line's own words. */
   readonly words: string;
   /** One sentence: why this is believed. */
   readonly because: string;
+  /** Only for those who may have no trace: a label that was read for an earlier occasion. */
+  readonly strictOnly?: true;
 }
 
-const remembered = new WeakMap<readonly LabelRecord[], WeakMap<IngredientLine, readonly Evidence[]>>();
+type Base = Pick<Evidence, 'line' | 'food' | 'words'>;
+
+const grains = new Set<string>(['wheat', 'barley', 'rye', 'oats', 'gluten']);
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+const ofHazard = (base: Base, hazard: HazardId, level: Level, grade: Grade, because: string, lifts: readonly HazardId[] = []): Evidence =>
+  ({ ...base, about: { kind: 'hazard', hazard, ...(lifts.length > 0 && { lifts }) }, level, grade, because });
+
+interface Remembered {
+  readonly food: Food | undefined;
+  readonly label: LabelRecord | undefined;
+  readonly old: boolean;
+  readonly evidence: readonly Evidence[];
+}
+
+const remembered = new WeakMap<IngredientLine, Remembered>();
 
 /**
  * All that one ingredient line brings. Where two labels are of one food, the later-read counts.
- * Remembered by line and labels (both are never changed in place), because every guest and batch asks again.
+ * Remembered by line as long as its food and label are the same objects (none is ever changed in place), because every guest and batch asks again.
  */
-export function lineEvidence(line: IngredientLine, labels: readonly LabelRecord[]): readonly Evidence[] {
-  let byLine = remembered.get(labels);
-  if (!byLine) remembered.set(labels, (byLine = new WeakMap()));
-  let evidence = byLine.get(line);
-  if (!evidence) byLine.set(line, (evidence = readLine(line, labels)));
+export function lineEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evidence[] {
+  if (!line.food) return wordEvidence(line, knowledge);
+  const food = knowledge.food(line.food);
+  const label = knowledge.label(line.food);
+  const old = label !== undefined && knowledge.isOld(label);
+  const known = remembered.get(line);
+  if (known && known.food === food && known.label === label && known.old === old) return known.evidence;
+  const base = { line: line.id, food: line.food, words: line.text };
+  const evidence = food ? foodEvidence(base, food, label, old, knowledge) : [unknownWords(base)];
+  remembered.set(line, { food, label, old, evidence });
   return evidence;
 }
 
-function readLine(line: IngredientLine, labels: readonly LabelRecord[]): readonly Evidence[] {
-  const base = { line: line.id, food: line.food, words: line.text };
-  const food = line.food ? foodOf(line.food) : undefined;
-  if (!food) {
-    return [{ ...base, about: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${line.text}” is made of.` }];
-  }
-  const grade: Grade = food.kind === 'single' ? 'single' : 'usual';
-  const found: Evidence[] = [{ ...base, about: { kind: 'food', food: food.id }, level: 'contained', grade, because: `It is ${food.name}.` }];
+const unknownWords = (base: Base): Evidence => ({ ...base, about: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${base.words}” is made of.` });
+
+function foodEvidence(base: Base, food: Food, label: LabelRecord | undefined, old: boolean, knowledge: Knowledge): readonly Evidence[] {
+  const own = knowledge.isOwn(food.id);
+  const grade: Grade = own ? 'word' : food.kind === 'single' ? 'single' : 'usual';
+  const grain = food.families.includes('grain' as never) || [...food.contains, ...food.possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) || food.kind === 'composite';
+  const claims = label && !old && !label.carriedOver ? label.claims : [];
+  const found: Evidence[] = [{ ...base, about: { kind: 'food', food: food.id, parts: knowledge.parts(food.id), families: knowledge.families(food.id), grain, claims }, level: 'contained', grade, because: own ? `You say that it is ${food.name}.` : `It is ${food.name}.` }];
+  const lifted = food.possible.filter((each) => each.lifts).map((each) => each.hazard);
+  const certified = claims.includes('gluten-free');
   for (const hazard of food.contains) {
-    found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'contained', grade, because: `${capital(food.name)}: holds ${hazardOf(hazard).name}.` });
+    const lifts = hazardOf(hazard).groups.filter((group) => lifted.includes(group));
+    found.push(ofHazard(base, hazard, 'contained', grade, `${capital(food.name)}: holds ${hazardOf(hazard).name}${own ? ', as you noted' : ''}.`, lifts));
   }
-  const label = labels.filter((each) => each.food === food.id).sort((a, b) => (a.readOn < b.readOn ? 1 : -1))[0];
-  if (label) {
-    const read = `label of ${label.product}, read ${label.readOn}`;
-    for (const hazard of label.contains) {
-      if (!food.contains.includes(hazard)) found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'contained', grade: 'label', because: `The ${read} lists ${hazardOf(hazard).name}.` });
-    }
-    for (const hazard of label.mayContain) {
-      found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'trace', grade: 'label', because: `The ${read} says it may contain ${hazardOf(hazard).name}.` });
-    }
-    for (const other of label.foodsFound) {
-      found.push({ ...base, about: { kind: 'food', food: other }, level: 'contained', grade: 'label', because: `The ${read} lists ${foodOf(other)?.name ?? other}.` });
-    }
-  } else {
-    for (const { hazard, why } of food.possible) {
-      found.push({ ...base, about: { kind: 'hazard', hazard }, level: 'possible', grade: 'usual', because: `${capital(why)}. The label decides.` });
+  if (label) found.push(...labelEvidence(base, food, label, certified));
+  if (!label || old || label.carriedOver) {
+    const again = !label ? [] : [old ? `The label of ${label.product} was read on ${label.readOn}, too long ago: read it again.` : `The label of ${label.product} was read for an earlier occasion: read it again for whoever may have no trace.`];
+    const strictOnly = label && !old ? { strictOnly: true as const } : {};
+    for (const { hazard, why, trace } of food.possible) {
+      found.push({ ...ofHazard(base, hazard, trace ? 'trace' : 'possible', grade === 'word' ? 'word' : 'usual', [`${capital(why)}. The label decides.`, ...again].join(' ')), ...strictOnly });
     }
     if (food.kind === 'composite') {
-      found.push({ ...base, about: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: `${capital(food.name)}: made of several things, and its label has not been read.` });
+      found.push({ ...base, about: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: again[0] ?? `${capital(food.name)}: made of several things, and its label has not been read.`, ...strictOnly });
     }
   }
   return found;
 }
 
-/** What a served plate of this recipe brings: the evidence of its lines, without raw-food risks that a step cooks away. */
-export function servedEvidence(recipe: Recipe, labels: readonly LabelRecord[]): readonly Evidence[] {
+function labelEvidence(base: Base, food: Food, label: LabelRecord, certified: boolean): readonly Evidence[] {
+  const read = `label of ${label.product}, read ${label.readOn}`;
+  const found: Evidence[] = [];
+  for (const hazard of label.contains) {
+    // A grain on a label that calls itself gluten-free had its gluten taken out.
+    const lifts = certified ? hazardOf(hazard).groups : [];
+    if (!food.contains.includes(hazard)) found.push(ofHazard(base, hazard, 'contained', 'label', `The ${read} lists ${hazardOf(hazard).name}.`, lifts));
+  }
+  for (const hazard of label.mayContain) found.push(ofHazard(base, hazard, 'trace', 'label', `The ${read} says it may contain ${hazardOf(hazard).name}.`));
+  // What the label was not read for stays as doubtful as before.
+  const skipped = label.lookedFor === undefined ? [] : food.possible.filter(({ hazard }) => !label.lookedFor!.includes(hazard) && !label.contains.includes(hazard) && !label.mayContain.includes(hazard) && !(certified && hazard === 'gluten'));
+  for (const { hazard, why, trace } of skipped) found.push(ofHazard(base, hazard, trace ? 'trace' : 'possible', 'usual', `${capital(why)}; the ${read}, was not read for it.`));
+  if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unlisted', absent: label.foodsAbsent, found: label.foodsFound }, level: 'possible', grade: 'label', because: `The ${read}, was not read for it.` });
+  return found;
+}
+
+const rememberedWords = new WeakMap<IngredientLine, { readonly reading: IngredientReading; readonly foods: readonly (Food | undefined)[]; readonly evidence: readonly Evidence[] }>();
+
+/** A line without a catalogue food, judged by its words as a careful reader would. Foods it names are only possibly meant: no label is tied to it. */
+function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evidence[] {
+  const known = rememberedWords.get(line);
+  const reading = known?.reading ?? readIngredient(line.text);
+  const foods = reading.foods.map((each) => knowledge.food(each.food));
+  if (known && foods.every((food, index) => food === known.foods[index])) return known.evidence;
+  const base = { line: line.id, food: undefined, words: line.text };
+  const found: Evidence[] = [];
+  for (const hazard of reading.contained) found.push(ofHazard(base, hazard.hazard, 'contained', 'usual', hazard.because));
+  for (const hazard of reading.possible) found.push(ofHazard(base, hazard.hazard, 'possible', 'usual', `${hazard.because} The label decides.`));
+  for (const [index, { food: id, words }] of reading.foods.entries()) {
+    const food = foods[index];
+    if (!food) continue;
+    const grain = food.families.includes('grain' as never) || food.kind === 'composite';
+    found.push({ ...base, about: { kind: 'food', food: id, parts: knowledge.parts(id), families: knowledge.families(id), grain, claims: [] }, level: 'contained', grade: 'usual', because: `“${words}” is ${food.name}.` });
+    for (const { hazard, why, trace } of food.possible) if (trace) found.push(ofHazard(base, hazard, 'trace', 'usual', `${capital(why)}. The label decides.`));
+    if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: `“${words}” is made of several things, and its label has not been read.` });
+  }
+  for (const { words } of reading.unknown) found.push({ ...base, about: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${words}” is.` });
+  // Words that name nothing at all ("as needed") say nothing of what is in it.
+  if (found.length === 0) found.push(unknownWords(base));
+  rememberedWords.set(line, { reading, foods, evidence: found });
+  return found;
+}
+
+interface Served {
+  readonly parts: readonly (readonly Evidence[])[];
+  readonly evidence: readonly Evidence[];
+}
+
+const served = new WeakMap<Recipe, Served>();
+
+/** What a served plate of this recipe brings: the evidence of its lines, without raw-food risks that a step cooks away. The same array as long as nothing of it changed. */
+export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly Evidence[] {
+  const parts = recipe.lines.map((line) => lineEvidence(line, knowledge));
+  const known = served.get(recipe);
+  if (known && known.parts.length === parts.length && parts.every((part, index) => part === known.parts[index])) return known.evidence;
   const before = ancestry(recipe);
-  return recipe.lines.flatMap((line) =>
-    lineEvidence(line, labels).filter((evidence) => {
-      if (evidence.about.kind !== 'hazard') return true;
-      const { kind, safeCoreC } = hazardOf(evidence.about.hazard);
+  const evidence = recipe.lines.flatMap((line, index) =>
+    parts[index]!.filter(({ about }) => {
+      if (about.kind !== 'hazard') return true;
+      const { kind, safeCoreC } = hazardOf(about.hazard);
       if (kind !== 'raw' || safeCoreC === undefined) return true;
       const enters = recipe.steps.find((step) => step.uses.includes(line.id));
       return !enters || !recipe.steps.some((step) => step.coreC !== undefined && step.coreC >= safeCoreC && before.get(step.id)!.has(enters.id));
     }),
   );
+  served.set(recipe, { parts, evidence });
+  return evidence;
 }
-
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,1 +1,3 @@
-export { lineEvidence, servedEvidence, type Evidence, type Subject, type Grade, type Level } from './evidence.ts';
+export { lineEvidence, servedEvidence, type Evidence, type Grade, type Level, type Subject } from './evidence.ts';
+export { makerEvidence, mediumEvidence } from './brought.ts';
+export { daysBetween, knowledgeOf, type Knowledge } from './knowledge.ts';

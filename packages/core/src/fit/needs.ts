@@ -1,4 +1,4 @@
-import { dietOf, foodOf, hazardOf, membersOf, type HazardId } from '../reference/index.ts';
+import { dietOf, familyOf, foodOf, hazardOf, membersOf, type HazardId } from '../reference/index.ts';
 import type { Guest, Need } from '../model/index.ts';
 
 /** The hazards a need avoids, before groups are opened. A food or an open question names none. */
@@ -8,6 +8,7 @@ export function avoidedBy(need: Need): readonly HazardId[] {
       return [need.hazard];
     case 'diet':
       return dietOf(need.diet).avoids;
+    case 'family':
     case 'food':
     case 'open':
       return [];
@@ -16,8 +17,15 @@ export function avoidedBy(need: Need): readonly HazardId[] {
   }
 }
 
-/** A need in a cook's words: "no trace of gluten". */
+/** A need in a cook's words: "no trace of gluten, but ghee is fine". */
 export function needWords(need: Need): string {
+  if (need.kind === 'open') return plainWords(need);
+  const but = need.exceptions.map((each) => foodOf(each.food)?.name ?? each.food);
+  const certified = need.kind === 'hazard' && need.certifiedOnly ? ', certified goods only' : '';
+  return `${plainWords(need)}${certified}${but.length > 0 ? `, but ${but.join(' and ')} ${but.length > 1 ? 'are' : 'is'} fine` : ''}`;
+}
+
+function plainWords(need: Need): string {
   switch (need.kind) {
     case 'open':
       return `not yet understood: “${need.text}”`;
@@ -26,6 +34,8 @@ export function needWords(need: Need): string {
     case 'hazard':
       if (hazardOf(need.hazard).kind === 'intolerance' && need.strictness === 'not-ingredient') return `no ${hazardOf(need.hazard).name}`;
       return amongWords(need.strictness, hazardOf(need.hazard).name);
+    case 'family':
+      return amongWords(need.strictness, familyOf(need.family).name);
     case 'food':
       return amongWords(need.strictness, foodOf(need.food)?.name ?? need.food);
     default:

@@ -1,5 +1,5 @@
 import type { CourseId, Dish, DishId, Guest, GuestId, Occasion, Recipe, Version, VersionId } from '../model/index.ts';
-import { servedEvidence, type Evidence } from '../exposure/index.ts';
+import { knowledgeOf, makerEvidence, mediumEvidence, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
 import { versionFor, versionRecipe } from '../versions/index.ts';
 import { judge, type Judgement, type Verdict } from './verdict.ts';
 
@@ -44,16 +44,33 @@ export interface FitTable {
   readonly plates: readonly Plate[];
 }
 
-function judgeDish(occasion: Occasion, dish: Dish): DishRow {
+const joinedLists = new WeakMap<readonly Evidence[], { readonly maker: readonly Evidence[]; readonly medium: readonly Evidence[]; readonly all: readonly Evidence[] }>();
+
+/** All that a made version of a dish brings to a plate: its lines, what its maker said, what it shares oil or water with. The same array as long as nothing of it changed. */
+export function dishEvidence(occasion: Occasion, dish: Dish, recipe: Recipe, knowledge: Knowledge = knowledgeOf(occasion)): readonly Evidence[] {
+  const lines = servedEvidence(recipe, knowledge);
+  const maker = makerEvidence(dish);
+  const medium = mediumEvidence(occasion, dish);
+  if (maker.length === 0 && medium.length === 0 && !dish.brought) return lines;
+  const known = joinedLists.get(lines);
+  if (known && known.maker === maker && medium.length === 0 && known.medium.length === 0) return known.all;
+  // A sealed thing with a label is what its label says; of its name only what it holds by nature counts besides.
+  const settled = dish.brought?.sealed === true && dish.brought.label !== undefined;
+  const all = [...(settled ? lines.filter((each) => each.level === 'contained' && each.about.kind !== 'unread') : lines), ...maker, ...medium];
+  joinedLists.set(lines, { maker, medium, all });
+  return all;
+}
+
+function judgeDish(occasion: Occasion, dish: Dish, knowledge: Knowledge): DishRow {
   const made = dish.versions.map((version) => {
     const recipe = versionRecipe(occasion, dish, version);
-    return { version, recipe, evidence: servedEvidence(recipe, occasion.labels) };
+    return { version, recipe, evidence: dishEvidence(occasion, dish, recipe, knowledge) };
   });
   const cells = new Map<GuestId, Cell>();
   for (const guest of occasion.guests) {
     const version = versionFor(dish, guest);
     const { evidence } = made.find((each) => each.version.id === version.id)!;
-    const judgement = judge(guest, evidence, occasion.labels);
+    const judgement = judge(guest, evidence);
     const served = judgement.verdict !== 'conflict' && !dish.notFor.includes(guest.id);
     cells.set(guest.id, { guest: guest.id, dish: dish.id, version: version.id, judgement, served });
   }
@@ -76,6 +93,7 @@ function plateOf(occasion: Occasion, guest: Guest, rows: readonly DishRow[]): Pl
 
 /** Who may eat what, with reasons, and how full each plate is. Pure; 13 guests × 11 dishes take a few milliseconds. */
 export function fit(occasion: Occasion): FitTable {
-  const rows = occasion.dishes.map((dish) => judgeDish(occasion, dish));
+  const knowledge = knowledgeOf(occasion);
+  const rows = occasion.dishes.map((dish) => judgeDish(occasion, dish, knowledge));
   return { rows, plates: occasion.guests.map((guest) => plateOf(occasion, guest, rows)) };
 }

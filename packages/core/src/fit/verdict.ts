@@ -1,10 +1,13 @@
-import { bearingOf, foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
-import type { Guest, LabelRecord, LineId, Need, Strictness } from '../model/index.ts';
+import { bearingOf, familyOf, foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
+import type { Guest, LineId, Need, Strictness } from '../model/index.ts';
 import type { Evidence, Level } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
 
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
+
+/** What would settle a *check*: a label to read, a line to explain, a maker or a guest to ask; nothing, where a relative or a trace is in it. */
+export type Settles = 'label' | 'line' | 'maker' | 'guest' | 'nothing';
 
 /** One ground for a verdict: from the guest's need to the line to the label or catalogue fact. */
 export interface Reason {
@@ -14,6 +17,7 @@ export interface Reason {
   /** The catalogue food of that line. */
   readonly food?: FoodId | undefined;
   readonly hazard?: HazardId | undefined;
+  readonly settles: Settles;
   /** Short sentences, need first; the one in the middle holds the line's own words. */
   readonly chain: readonly string[];
 }
@@ -22,20 +26,22 @@ export interface Judgement {
   readonly verdict: Verdict;
   /** Most serious first. */
   readonly reasons: readonly Reason[];
-  /** Wishes that are not met; they never change the verdict. */
+  /** Wishes that are not met, and exceptions that were used; they never change the verdict. */
   readonly notes: readonly Reason[];
 }
+
+type ClosedNeed = Exclude<Need, { kind: 'open' }>;
 
 const rank: Record<Verdict, number> = { clear: 0, check: 1, conflict: 2 };
 export const worse = (a: Verdict, b: Verdict): Verdict => (rank[a] >= rank[b] ? a : b);
 
 /** Whether a need is a way of eating rather than an illness: traces do not matter to it unless it says so. */
-const isChoice = (need: Need): boolean => need.kind === 'diet' || need.kind === 'food' || (need.kind === 'hazard' && hazardOf(need.hazard).kind !== 'allergen');
+const isChoice = (need: ClosedNeed): boolean => need.kind !== 'hazard' || hazardOf(need.hazard).kind !== 'allergen';
 
 function weigh(level: Level, strictness: Strictness, choice: boolean): Verdict {
   switch (strictness) {
     case 'no-trace':
-      return level === 'contained' ? 'conflict' : 'check';
+      return level === 'contained' || level === 'carried' ? 'conflict' : 'check';
     case 'not-ingredient':
       if (level === 'contained') return 'conflict';
       return level === 'possible' || !choice ? 'check' : 'clear';
@@ -46,7 +52,9 @@ function weigh(level: Level, strictness: Strictness, choice: boolean): Verdict {
   }
 }
 
-function weighHazard(found: HazardId, level: Level, avoided: HazardId, need: Exclude<Need, { kind: 'open' }>): Verdict {
+function weighHazard(found: HazardId, level: Level, lifts: readonly HazardId[], avoided: HazardId, need: ClosedNeed): Verdict {
+  // Wheat starch without its gluten is still wheat; for whoever avoids gluten the group itself is judged, and apart.
+  if (lifts.includes(avoided)) return 'clear';
   switch (bearingOf(found, avoided)) {
     case 'none':
       return 'clear';
@@ -55,63 +63,94 @@ function weighHazard(found: HazardId, level: Level, avoided: HazardId, need: Exc
     case 'maybe':
     case 'related':
       // A relative, or a group whose member is unnamed, is a question and never a plain conflict.
-      return need.strictness === 'prefers-not' || (level === 'trace' && isChoice(need)) ? 'clear' : 'check';
+      return need.strictness === 'prefers-not' || ((level === 'trace' || level === 'carried') && isChoice(need)) ? 'clear' : 'check';
   }
 }
 
-function weighEvidence(evidence: Evidence, need: Exclude<Need, { kind: 'open' }>, labels: readonly LabelRecord[]): { verdict: Verdict; hazard?: HazardId } {
+/** Whether a food is the one a need avoids, or made from it, or of the family it avoids. */
+function isAvoidedFood(about: Extract<Evidence['about'], { kind: 'food' }>, need: ClosedNeed): boolean {
+  return need.kind === 'food' ? about.parts.has(need.food) : need.kind === 'family' && about.families.has(need.family);
+}
+
+function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict; hazard?: HazardId } {
   const { about } = evidence;
+  if (evidence.strictOnly && need.strictness !== 'no-trace') return { verdict: 'clear' };
   switch (about.kind) {
     case 'hazard': {
       let best: { verdict: Verdict; hazard?: HazardId } = { verdict: 'clear' };
       for (const avoided of avoidedBy(need)) {
-        const verdict = weighHazard(about.hazard, evidence.level, avoided, need);
+        const verdict = weighHazard(about.hazard, evidence.level, about.lifts ?? [], avoided, need);
         if (rank[verdict] > rank[best.verdict]) best = { verdict, hazard: about.hazard };
       }
       return best;
     }
-    case 'food':
-      return need.kind === 'food' && need.food === about.food ? { verdict: weigh(evidence.level, need.strictness, true) } : { verdict: 'clear' };
-    case 'unread': {
+    case 'food': {
+      if (isAvoidedFood(about, need)) return { verdict: weigh(evidence.level, need.strictness, true) };
+      const uncertified = need.kind === 'hazard' && need.certifiedOnly && about.grain && !about.claims.includes('gluten-free');
+      return { verdict: uncertified && need.strictness !== 'prefers-not' ? 'check' : 'clear' };
+    }
+    case 'unread':
       if (need.strictness === 'prefers-not') return { verdict: 'clear' };
-      if (need.kind === 'food') return { verdict: labels.some((label) => label.food === evidence.food && label.foodsAbsent.includes(need.food)) ? 'clear' : 'check' };
-      return { verdict: need.strictness === 'no-trace' ? 'check' : 'clear' };
+      return { verdict: need.kind === 'food' || need.kind === 'family' || need.strictness === 'no-trace' ? 'check' : 'clear' };
+    case 'unlisted': {
+      if (need.strictness === 'prefers-not' || (need.kind !== 'food' && need.kind !== 'family')) return { verdict: 'clear' };
+      if (need.kind === 'family') return { verdict: about.found.some((food) => foodOf(food)?.families.includes(need.family)) ? 'conflict' : 'check' };
+      return { verdict: about.found.includes(need.food) ? 'conflict' : about.absent.includes(need.food) ? 'clear' : 'check' };
     }
     case 'unknown':
       return { verdict: need.strictness === 'prefers-not' ? 'clear' : 'check' };
+    case 'kitchen':
+      return { verdict: need.strictness === 'no-trace' ? 'check' : 'clear' };
     default:
       return about satisfies never;
   }
 }
 
-/**
- * May this guest eat food of this evidence? The order of the evidence does not matter; more evidence never makes it better.
- * A food avoided as a single food is looked for in unread composites, and in those read for hazards but not for it.
- */
-export function judge(guest: Guest, evidence: readonly Evidence[], labels: readonly LabelRecord[] = []): Judgement {
+/** What would settle a doubt that rests on this evidence. */
+function settledBy({ about, level, line, food }: Evidence): Settles {
+  if (about.kind === 'kitchen' || line === undefined) return 'maker';
+  if (about.kind === 'unknown' || food === undefined) return 'line';
+  if (about.kind === 'food') return 'label';
+  return level === 'contained' || level === 'carried' ? 'nothing' : 'label';
+}
+
+/** May this guest eat food of this evidence? The order of the evidence does not matter; more evidence never makes it better. Remembered by guest and evidence. */
+export function judge(guest: Guest, evidence: readonly Evidence[]): Judgement {
+  let byEvidence = remembered.get(guest);
+  if (!byEvidence) remembered.set(guest, (byEvidence = new WeakMap()));
+  let judgement = byEvidence.get(evidence);
+  if (!judgement) byEvidence.set(evidence, (judgement = judgeAfresh(guest, evidence)));
+  return judgement;
+}
+
+const remembered = new WeakMap<Guest, WeakMap<readonly Evidence[], Judgement>>();
+
+function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
   const reasons: Reason[] = [];
   const notes: Reason[] = [];
   for (const need of guest.needs) {
     if (need.kind === 'open') {
-      reasons.push({ verdict: 'check', need, chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'] });
+      reasons.push({ verdict: 'check', need, settles: 'guest', chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'] });
       continue;
     }
-    const start = () => `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
+    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
     // Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one.
-    if (need.kind === 'food' && need.strictness === 'no-trace') {
-      reasons.push({ verdict: 'check', need, food: need.food, chain: [start(), `Traces of ${foodOf(need.food)?.name ?? need.food} are not followed over boards and hands.`, 'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.'] });
+    if ((need.kind === 'food' || need.kind === 'family') && need.strictness === 'no-trace') {
+      const name = need.kind === 'food' ? foodOf(need.food)?.name ?? need.food : familyOf(need.family).name;
+      reasons.push({ verdict: 'check', need, settles: 'guest', chain: [start, `Traces of ${name} are not followed over boards and hands.`, 'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.'] });
     }
     for (const each of evidence) {
-      const { verdict, hazard } = weighEvidence(each, need, labels);
-      if (verdict !== 'clear') reasons.push({ verdict, need, line: each.line, food: each.food, hazard, chain: [start(), `“${each.words}”`, each.because] });
-      else if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ verdict, need, line: each.line, food: each.food, chain: [start(), `“${each.words}”`, each.because] });
-      // A label read for hazards says nothing of garlic unless garlic was looked for.
-      if (need.kind === 'food' && need.strictness !== 'prefers-not' && each.about.kind === 'food' && each.food === each.about.food && foodOf(each.about.food)?.kind === 'composite') {
-        const label = labels.find((one) => one.food === each.food);
-        if (label && !label.foodsAbsent.includes(need.food) && !label.foodsFound.includes(need.food)) {
-          reasons.push({ verdict: 'check', need, line: each.line, food: each.food, chain: [start(), `“${each.words}”`, `The label of ${label.product} was read, but not for ${foodOf(need.food)?.name ?? need.food}.`] });
-        }
+      const { verdict, hazard } = weighEvidence(each, need);
+      const base = { need, line: each.line, food: each.food, hazard };
+      if (verdict === 'clear') {
+        if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ ...base, verdict, settles: 'nothing', chain: [start, `“${each.words}”`, each.because] });
+        continue;
       }
+      const agreed = need.exceptions.find((one) => one.food === each.food);
+      const own = agreed ? `${guest.name} said${agreed.agreedOn ? ` on ${dayWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.` : undefined;
+      if (own === undefined) reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, each.because] });
+      else if (need.strictness === 'no-trace') reasons.push({ ...base, verdict: 'check', settles: 'guest', chain: [start, `“${each.words}”`, each.because, own, 'No trace, and yet this: ask again before it is served.'] });
+      else notes.push({ ...base, verdict: 'clear', settles: 'nothing', chain: [start, `“${each.words}”`, each.because, own] });
     }
   }
   reasons.sort((a, b) => rank[b.verdict] - rank[a.verdict]);
@@ -126,8 +165,7 @@ function dayWords(iso: string): string {
   return `${day} ${months[month! - 1]} ${year}`;
 }
 
-function meets(evidence: Evidence, need: Exclude<Need, { kind: 'open' }>): boolean {
-  const { about } = evidence;
-  if (about.kind === 'food') return need.kind === 'food' && need.food === about.food;
+function meets({ about }: Evidence, need: ClosedNeed): boolean {
+  if (about.kind === 'food') return isAvoidedFood(about, need);
   return about.kind === 'hazard' && avoidedBy(need).some((avoided) => bearingOf(about.hazard, avoided) === 'same');
 }

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { Brought } from './brought.ts';
 import { CourseId, DishId, GuestId, LineId, Name, RecipeId, VersionId } from './ids.ts';
 
 /** A change to one ingredient line: another food that does the same job, or none. */
@@ -17,6 +18,10 @@ export const Version = v.strictObject({
 });
 export type Version = v.InferOutput<typeof Version>;
 
+/** Oil, water or a pan in which several dishes are cooked: what one leaves in it, the others pick up. */
+export const SharedMedium = v.strictObject({ medium: v.picklist(['frying oil', 'cooking water', 'steamer', 'grill'], 'A shared medium is frying oil, cooking water, steamer or grill.'), with: v.pipe(v.array(DishId), v.minLength(1), v.maxLength(20)) });
+export type SharedMedium = v.InferOutput<typeof SharedMedium>;
+
 export const Dish = v.strictObject({
   id: DishId,
   course: CourseId,
@@ -27,6 +32,10 @@ export const Dish = v.strictObject({
   /** How much of a full portion each eater takes where a course has several dishes. */
   share: v.optional(v.pipe(v.number('A share is a number.'), v.minValue(0.1, 'At least a tenth of a portion.'), v.maxValue(4, 'At most four portions each.')), 1),
   /** Portions made on top, for seconds or leftovers. */
+  /** Cooked by others; its recipe then holds what they said is in it. */
+  brought: v.optional(Brought),
+  /** What it is cooked in together with other dishes, outside the kit that the plan follows. */
+  shares: v.optional(v.pipe(v.array(SharedMedium), v.maxLength(8)), []),
   extraPortions: v.optional(v.pipe(v.number('Portions are a number.'), v.minValue(0, 'Portions cannot be negative.'), v.maxValue(100, 'At most 100 portions more.')), 0),
 });
 export type Dish = v.InferOutput<typeof Dish>;

@@ -4,6 +4,7 @@ const idText = v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is
 
 export const OccasionId = v.pipe(idText, v.brand('OccasionId'));
 export const GuestId = v.pipe(idText, v.brand('GuestId'));
+export const PersonId = v.pipe(idText, v.brand('PersonId'));
 export const NeedId = v.pipe(idText, v.brand('NeedId'));
 export const CourseId = v.pipe(idText, v.brand('CourseId'));
 export const DishId = v.pipe(idText, v.brand('DishId'));
@@ -16,6 +17,7 @@ export const CookId = v.pipe(idText, v.brand('CookId'));
 
 export type OccasionId = v.InferOutput<typeof OccasionId>;
 export type GuestId = v.InferOutput<typeof GuestId>;
+export type PersonId = v.InferOutput<typeof PersonId>;
 export type NeedId = v.InferOutput<typeof NeedId>;
 export type CourseId = v.InferOutput<typeof CourseId>;
 export type DishId = v.InferOutput<typeof DishId>;

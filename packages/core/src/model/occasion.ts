@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { Course, Dish } from './dish.ts';
+import { OwnFood } from './food.ts';
 import { Guest } from './guest.ts';
 import { ClockTime, Day, Name, OccasionId, Words } from './ids.ts';
 import { Kitchen } from './kitchen.ts';
@@ -20,6 +21,8 @@ const fields = v.strictObject({
   recipes: v.pipe(v.array(Recipe), v.maxLength(80)),
   kitchen: Kitchen,
   labels: v.optional(v.pipe(v.array(LabelRecord), v.maxLength(500)), []),
+  /** Foods that the user added or corrected, as they were when planned. */
+  ownFoods: v.optional(v.pipe(v.array(OwnFood), v.maxLength(500)), []),
 });
 
 export interface LinkFault {
@@ -40,6 +43,7 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
   const courses = unique(occasion.courses.map((c) => c.id), 'courses', 'courses');
   unique(occasion.dishes.map((d) => d.id), 'dishes', 'dishes');
   const recipes = unique(occasion.recipes.map((r) => r.id), 'recipes', 'recipes');
+  unique(occasion.ownFoods.map((f) => f.id), 'own foods', 'ownFoods');
   unique(occasion.kitchen.kit.map((k) => k.id), 'pieces of kit', 'kitchen', 'kit');
   unique(occasion.kitchen.cooks.map((k) => k.id), 'cooks', 'kitchen', 'cooks');
   occasion.kitchen.cooks.forEach((cook, i) => cook.windows.forEach((w, j) => { if (w.toMin <= w.fromMin) fault('The time in the kitchen ends before it begins.', 'kitchen', 'cooks', i, 'windows', j); }));
@@ -70,6 +74,7 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
       });
       version.swaps.forEach((swap, k) => { if (!lines.has(swap.line)) fault(`There is no line "${swap.line}" to swap.`, 'dishes', i, 'versions', j, 'swaps', k); });
     });
+    dish.shares.forEach((shared, j) => shared.with.forEach((id) => { if (id === dish.id || !occasion.dishes.some((other) => other.id === id)) fault(id === dish.id ? 'A dish shares with others, not with itself.' : `There is no dish "${id}" to share with.`, 'dishes', i, 'shares', j, 'with'); }));
     dish.notFor.forEach((id) => { if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'notFor'); });
   });
   return faults;

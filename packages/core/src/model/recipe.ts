@@ -21,6 +21,8 @@ export const IngredientLine = v.strictObject({
   food: v.optional(FoodId),
   amount: Amount,
   role: v.optional(Role),
+  /** Where it stands on the plate: in the dish, on it, or beside it. Garnish and accompaniment can be left off a plate. */
+  part: v.optional(v.picklist(['body', 'garnish', 'accompaniment'], 'A line is body, garnish or accompaniment.'), 'body'),
   /** The dish stands without it. */
   canOmit: v.optional(v.boolean(), false),
 });

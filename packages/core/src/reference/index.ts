@@ -5,5 +5,7 @@ export { FamilyId, families, familyOf, type Family } from './families.ts';
 export { substitutions, substitutionOf, Role, roleNames, type Substitution } from './substitutions.ts';
 export { Material, materials, cleaningOf, type Cleaning } from './cleaning.ts';
 export { regions, type Region } from './regions.ts';
+export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';
+export { lookFor } from './lookFor.ts';
 export { rules } from './rules.ts';
 export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';

@@ -1,5 +1,9 @@
 /** House rules with a number in them. Each says where the number comes from. */
 export const rules = {
+  /** A label record older than this, in days, asks to be read again. @source kitchen practice: recipes of products change without notice */
+  labelKeepsDays: 183,
+  /** Needs confirmed longer ago than this, in days, are asked about again. @source kitchen practice */
+  needsKeepDays: 365,
   /** After loose flour is handled, nothing that must stay free of it is open in the room for this long. @source kitchen practice, deliberately cautious */
   flourSettlesMin: 30,
   /** An empty domestic oven heats by about this much a minute. @source measured by hand on a 60-litre electric oven */

@@ -1,6 +1,6 @@
 import { hazardOf, hazards, rules } from '../reference/index.ts';
-import type { DishId, GuestId, KitUse, LabelRecord, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, VersionId } from '../model/index.ts';
-import { lineEvidence } from '../exposure/index.ts';
+import type { DishId, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, VersionId } from '../model/index.ts';
+import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scale, type ScaledVersion } from '../scale/index.ts';
 import { ancestry, followsOf, recipeOf } from '../versions/index.ts';
@@ -97,10 +97,12 @@ function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): readonly
 }
 
 /** What a line brings to kit and hands, contained or only feared: both leave a residue to be reckoned with. */
-function marksOf(recipe: Recipe, lineId: string, labels: readonly LabelRecord[]): readonly ResidueMark[] {
+function marksOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] {
   const line = recipe.lines.find((each) => each.id === lineId);
   if (!line) return [];
-  return lineEvidence(line, labels).flatMap(({ about }): ResidueMark[] => {
+  // What others cooked in a kitchen that nobody here knows may carry anything.
+  const unknownKitchen: readonly ResidueMark[] = occasion.dishes.some((dish) => dish.recipe === recipe.id && dish.brought && !dish.brought.sealed) ? ['unread'] : [];
+  return [...unknownKitchen, ...lineEvidence(line, knowledgeOf(occasion)).flatMap(({ about }): ResidueMark[] => {
     switch (about.kind) {
       case 'hazard':
         return [about.hazard];
@@ -108,11 +110,13 @@ function marksOf(recipe: Recipe, lineId: string, labels: readonly LabelRecord[])
       case 'unknown':
         return ['unread'];
       case 'food':
+      case 'unlisted':
+      case 'kitchen':
         return [];
       default:
         return about satisfies never;
     }
-  });
+  })];
 }
 
 const safeCore = (mark: ResidueMark): number | undefined => (mark === 'unread' ? undefined : hazardOf(mark).safeCoreC);
@@ -123,14 +127,14 @@ function cookedBy(recipe: Recipe, before: Map<StepId, Set<StepId>>, from: StepId
     step.coreC !== undefined && step.coreC >= safeC && before.get(step.id)!.has(from) && before.get(at.id)!.has(step.id) && (step.id !== at.id || step.hands === 'off'));
 }
 
-function carriesOf(batch: Batch, base: Batch | undefined, step: Step, labels: readonly LabelRecord[]): readonly Carried[] {
+function carriesOf(batch: Batch, base: Batch | undefined, step: Step, occasion: Occasion): readonly Carried[] {
   const before = ancestry(batch.recipe);
   const found = new Map<string, Carried>();
   for (const earlier of batch.recipe.steps) {
     if (!before.get(step.id)!.has(earlier.id)) continue;
     const origin = base?.steps.includes(earlier.id) ? base.id : batch.id;
     for (const line of earlier.uses) {
-      for (const mark of marksOf(batch.recipe, line, labels)) {
+      for (const mark of marksOf(batch.recipe, line, occasion)) {
         const safeC = safeCore(mark);
         if (safeC !== undefined && cookedBy(batch.recipe, before, earlier.id, step, safeC)) continue;
         found.set(`${mark}/${origin}`, { mark, origin });
@@ -206,7 +210,7 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
         attention: attentionOf(step, durationOf(step, batch.factor).planned),
         kit: step.kit,
         oven: step.oven,
-        carries: carriesOf(batch, base, step, occasion.labels),
+        carries: carriesOf(batch, base, step, occasion),
         guards: guardsOf(occasion, batch, batches, step),
         after: followsOf(batch.recipe, index).map((link) => ({
           task: `${base?.steps.includes(link.step) ? base.id : batch.id}.${link.step}`,

@@ -35,6 +35,7 @@ function replacementLines(line: IngredientLine, substitutionId: string): readonl
       food: part.food,
       amount,
       role: line.role,
+      part: line.part,
       canOmit: line.canOmit,
     };
   });
@@ -46,6 +47,17 @@ function replacementLines(line: IngredientLine, substitutionId: string): readonl
  */
 export function applySwaps(recipe: Recipe, swaps: readonly Swap[]): Recipe {
   if (swaps.length === 0) return recipe;
+  let bySwaps = remembered.get(recipe);
+  if (!bySwaps) remembered.set(recipe, (bySwaps = new WeakMap()));
+  let changed = bySwaps.get(swaps);
+  if (!changed) bySwaps.set(swaps, (changed = change(recipe, swaps)));
+  return changed;
+}
+
+/** Recipes and swaps are never changed in place, and every guest asks for the same version. */
+const remembered = new WeakMap<Recipe, WeakMap<readonly Swap[], Recipe>>();
+
+function change(recipe: Recipe, swaps: readonly Swap[]): Recipe {
   const renamed = new Map<string, readonly IngredientLine[]>();
   const notes = new Map<string, { technique: string; addMin: number }>();
   for (const swap of swaps) {

@@ -31,6 +31,7 @@ export function choiceOf(need: Need): string {
   switch (need.kind) {
     case 'hazard': return `hazard:${need.hazard}`;
     case 'diet': return `diet:${need.diet}`;
+    case 'family': return `family:${need.family}`;
     case 'food': return `food:${need.food}`;
     case 'open': return '';
     default: return need satisfies never;

@@ -1,0 +1,54 @@
+import { familiesOf, foodOf, madeFrom, rules, type FamilyId, type Food, type FoodId } from '../reference/index.ts';
+import { asFood, type LabelRecord, type Occasion } from '../model/index.ts';
+
+/** What is known about food at one occasion: the catalogue, the user's own foods, and the labels that were read. */
+export interface Knowledge {
+  /** A food by its id, the user's word before the catalogue's. */
+  food(id: FoodId): Food | undefined;
+  /** Whether the user added or corrected it. */
+  isOwn(id: FoodId): boolean;
+  /** The label read last for a food. */
+  label(id: FoodId): LabelRecord | undefined;
+  /** Whether a label is so old, on the day of the occasion, that it must be read again. */
+  isOld(label: LabelRecord): boolean;
+  /** The food and all it is made from by its nature. */
+  parts(id: FoodId): ReadonlySet<FoodId>;
+  families(id: FoodId): ReadonlySet<FamilyId>;
+}
+
+const dayNumber = (day: string): number => Date.parse(`${day}T00:00:00Z`) / 86_400_000;
+
+/** Whole days from one calendar day to another. */
+export const daysBetween = (from: string, to: string): number => Math.round(dayNumber(to) - dayNumber(from));
+
+const remembered = new WeakMap<readonly LabelRecord[], { readonly ownFoods: Occasion['ownFoods']; readonly date: string; readonly knowledge: Knowledge }>();
+
+/** The knowledge of an occasion, remembered as long as its labels, own foods and day stay the same objects. */
+export function knowledgeOf({ labels, ownFoods, date }: Pick<Occasion, 'labels' | 'ownFoods' | 'date'>): Knowledge {
+  const known = remembered.get(labels);
+  if (known && known.ownFoods === ownFoods && known.date === date) return known.knowledge;
+  const own = new Map(ownFoods.map((each) => [each.id as string, asFood(each, foodOf(each.id))]));
+  const find = (id: string) => own.get(id) ?? foodOf(id);
+  const latest = new Map<string, LabelRecord>();
+  // Of two read on one day the one written down later counts.
+  for (const label of labels) if (!latest.has(label.food) || latest.get(label.food)!.readOn <= label.readOn) latest.set(label.food, label);
+  const parts = new Map<string, ReadonlySet<FoodId>>();
+  const knowledge: Knowledge = {
+    food: find,
+    isOwn: (id) => own.has(id),
+    label: (id) => latest.get(id),
+    isOld: (label) => daysBetween(label.readOn, date) > rules.labelKeepsDays,
+    parts: (id) => {
+      let found = parts.get(id);
+      const food = find(id);
+      if (!found) parts.set(id, (found = new Set(food ? madeFrom(food, find).map((each) => each.id) : [id])));
+      return found;
+    },
+    families: (id) => {
+      const food = find(id);
+      return food ? familiesOf(food, find) : new Set();
+    },
+  };
+  remembered.set(labels, { ownFoods, date, knowledge });
+  return knowledge;
+}

@@ -166,13 +166,13 @@ describe('reading ingredient lines', () => {
 
   test('one, or many, each with the place in the text that it rests on', async () => {
     const one = await read({ text: '2 tbsp butter or tahini' });
-    expect(one.body).toMatchObject({ hazards: expect.arrayContaining([expect.objectContaining({ hazard: 'milk', level: 'possible', start: 7, end: 13 }), expect.objectContaining({ hazard: 'sesame', level: 'possible' })]) as unknown });
+    expect(one.body).toMatchObject({ possible: expect.arrayContaining([expect.objectContaining({ hazard: 'milk', level: 'possible', start: 7, end: 13 }), expect.objectContaining({ hazard: 'sesame', level: 'possible' })]) as unknown });
     const many = await read({ texts: ['oat milk', '2 eggs'] });
     expect(many.body).toHaveLength(2);
   });
 
   test('nonsense is answered, too much is refused, nothing hangs', async () => {
-    expect(await read({ text: '' })).toMatchObject({ status: 200, body: { hazards: [], unknown: [] } });
+    expect(await read({ text: '' })).toMatchObject({ status: 200, body: { contained: [], possible: [], unknown: [] } });
     expect(await read({ text: '[({<b>\u0000\u202e'.repeat(300) })).toMatchObject({ status: 200 });
     expect(await read({ text: 'x'.repeat(1_000_000) })).toMatchObject({ status: 422, body: { code: 'invalid-field' } });
     expect((await read({})).status).toBe(422);
@@ -183,6 +183,54 @@ describe('reading ingredient lines', () => {
 test('a label is read over HTTP, with precautions as traces and contradictions in words', async () => {
   const { status, body } = await call('POST', '/api/read/label', { text: 'Vegan bites. Ingredients: oats, casein (MILK). May contain nuts.' });
   expect(status).toBe(200);
-  expect(body).toMatchObject({ animal: 'animal', contradictions: [expect.stringContaining('milk')], hazards: expect.arrayContaining([expect.objectContaining({ hazard: 'tree-nut', level: 'trace' })]) as unknown });
+  expect(body).toMatchObject({ animal: 'animal', contradictions: [expect.stringContaining('milk')], mayContain: expect.arrayContaining([expect.objectContaining({ hazard: 'tree-nut', level: 'trace' })]) as unknown });
   expect((await call('POST', '/api/read/label', { text: 7 })).status).toBe(422);
+});
+
+describe('what is kept between occasions', () => {
+  test('the address book: kept, changed on its latest revision only, taken out', async () => {
+    const people = (await call('GET', '/api/people')).body as { revision: number; entry: { id: string; name: string; needs: unknown[] } }[];
+    expect(people.map((each) => each.entry.id)).toContain('gus');
+    const gus = people.find((each) => each.entry.id === 'gus')!;
+    expect((await call('PUT', '/api/people/gus', { baseRevision: gus.revision, entry: { ...gus.entry, name: 'Gus B.' } })).body).toMatchObject({ revision: gus.revision + 1, entry: { name: 'Gus B.' } });
+    const stale = await call('PUT', '/api/people/gus', { baseRevision: gus.revision, entry: gus.entry });
+    expect([stale.status, stale.body]).toEqual([409, expect.objectContaining({ code: 'stale-revision' })]);
+    expect((await call('DELETE', '/api/people/gus')).status).toBe(204);
+    expect((await call('DELETE', '/api/people/gus')).body).toMatchObject({ code: 'unknown-entry' });
+  });
+
+  test('a product keeps its last label; a wrong hazard is named by its place', async () => {
+    const entry = { id: 'cube-green', food: 'vegetable-stock-cube', product: 'Green cube', readOn: '2026-11-24', contains: ['celery'], mayContain: [] };
+    expect((await call('PUT', '/api/products/cube-green', { baseRevision: 0, entry })).body).toMatchObject({ revision: 1 });
+    const wrong = await call('PUT', '/api/products/cube-green', { baseRevision: 1, entry: { ...entry, contains: ['dust'] } });
+    expect((wrong.body as ProblemDocument).errors![0]!.pointer).toBe('/entry/contains/0');
+  });
+
+  test('a food of the user’s own; the id in the address must be its id', async () => {
+    const entry = { id: 'family-paste', name: 'Family paste', kind: 'plain', contains: ['walnut'], possible: [], changedOn: '2026-11-24' };
+    expect((await call('PUT', '/api/foods/family-paste', { baseRevision: 0, entry })).status).toBe(200);
+    expect((await call('PUT', '/api/foods/other', { baseRevision: 0, entry })).status).toBe(422);
+    expect((await call('GET', '/api/foods')).body).toMatchObject([{ entry: { contains: ['walnut'] } }]);
+  });
+});
+
+describe('reading over HTTP', () => {
+  test('an ingredient: contained, possible, animal, claims, each with its place', async () => {
+    const { body } = await call('POST', '/api/read/ingredient', { text: '2 tbsp vegan butter or ghee' });
+    expect(body).toMatchObject({ possible: expect.arrayContaining([expect.objectContaining({ hazard: 'milk', words: 'ghee' })]) as unknown, claims: [{ claim: 'vegan', start: 7, end: 12 }], animal: 'possible' });
+  });
+  test.each([['empty', ''], ['right to left', '\u202Emilk \u05D7\u05DC\u05D1'], ['combining', 'cre\u0300me frai\u0302che'], ['HTML', '<img src=x onerror=alert(1)> milk'], ['brackets', '('.repeat(2400) + 'milk']])('%s gets an answer', async (_, text) => {
+    const { status, body } = await call('POST', '/api/read/ingredient', { text });
+    expect([status, (body as { text: string }).text]).toEqual([200, text]);
+  });
+  test('a megabyte, a number and nothing at all are refused with their place', async () => {
+    for (const payload of [{ text: 'x'.repeat(1_000_000) }, { text: 7 }, {}]) {
+      const answer = await call('POST', '/api/read/label', payload);
+      expect([answer.status, answer.type]).toEqual([422, expect.stringContaining('problem+json')]);
+    }
+  });
+  test('a label nested ten thousand deep is read', async () => {
+    const { body } = await call('POST', '/api/read/label', { text: `Ingredients: ${'('.repeat(10_000)}milk${')'.repeat(10_000)}` });
+    expect(body).toMatchObject({ contained: expect.arrayContaining([expect.objectContaining({ hazard: 'milk' })]) as unknown });
+  });
 });

@@ -6,10 +6,13 @@ import { openapi } from './openapi.ts';
 import { Problem } from './problems.ts';
 import { computeRoutes } from './routes/compute.ts';
 import { occasionRoutes } from './routes/occasions.ts';
+import { shelfRoutes } from './routes/shelf.ts';
+import type { Shelf } from './shelf.ts';
 import type { Store } from './store.ts';
 
 export interface AppOptions {
   readonly store: Store;
+  readonly shelf: Shelf;
   /** The built web app; absent in API tests. */
   readonly webDir?: string | undefined;
   /** A new occasion's document, with the usual kitchen. */
@@ -28,7 +31,7 @@ function asProblem(error: unknown): Problem {
 }
 
 /** The whole server without its port. */
-export async function buildApp({ store, webDir, blank }: AppOptions): Promise<FastifyInstance> {
+export async function buildApp({ store, shelf, webDir, blank }: AppOptions): Promise<FastifyInstance> {
   const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: false });
   // Bodies are checked by the routes themselves, with the schemas that the API page shows.
   app.setValidatorCompiler(() => () => true);
@@ -53,6 +56,7 @@ export async function buildApp({ store, webDir, blank }: AppOptions): Promise<Fa
   await openapi(app);
   app.get('/api/health', { schema: { summary: 'Is it there', tags: [] } }, () => ({ ok: true }));
   occasionRoutes(app, store, blank);
+  shelfRoutes(app, shelf);
   computeRoutes(app, store);
 
   const hasWeb = webDir !== undefined && existsSync(join(webDir, 'index.html'));

@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { buildApp } from './app.ts';
 import { openDb, StartError } from './db/open.ts';
 import { blankOccasion, seed } from './seed.ts';
+import { Shelf } from './shelf.ts';
 import { Store } from './store.ts';
 
 // The bundle lies in packages/server/dist.
@@ -26,8 +27,9 @@ async function start(): Promise<void> {
   const { db, close } = await openDb(folder, join(root, 'packages/server/migrations'));
   if (demo && isNew) writeFileSync(join(folder, demoMark), 'This folder holds demo data; "npm run demo -- --reset" throws it away.\n');
   const store = new Store(db, () => new Date());
-  await seed(store, join(root, 'data'), demo);
-  const app = await buildApp({ store, webDir: join(root, 'packages/web/dist'), blank: blankOccasion(join(root, 'data')) });
+  const shelf = new Shelf(db, () => new Date());
+  await seed({ store, shelf }, join(root, 'data'), demo);
+  const app = await buildApp({ store, shelf, webDir: join(root, 'packages/web/dist'), blank: blankOccasion(join(root, 'data')) });
   try {
     await app.listen({ host: '127.0.0.1', port });
   } catch (error) {

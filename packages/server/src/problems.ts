@@ -4,6 +4,7 @@ export const problemCodes = {
   'wrong-host': { status: 403, title: 'This server answers to this machine only.' },
   'unknown-occasion': { status: 404, title: 'There is no such occasion.' },
   'unknown-revision': { status: 404, title: 'There is no such revision.' },
+  'unknown-entry': { status: 404, title: 'Nothing is kept under this id.' },
   'no-plan': { status: 404, title: 'No plan is kept for this occasion.' },
   'not-found': { status: 404, title: 'There is nothing at this address.' },
   'stale-revision': { status: 409, title: 'Somebody has changed it meanwhile.' },

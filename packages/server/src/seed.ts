@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { Kitchen, readOccasionFile, readRecipeFile, type Occasion, type Recipe } from '@lupin/core';
+import { Kitchen, Person, Product, readOccasionFile, readRecipeFile, type Occasion, type Recipe } from '@lupin/core';
 import * as v from 'valibot';
+import type { Shelf } from './shelf.ts';
 import type { Store } from './store.ts';
 
 const json = (path: string): unknown => JSON.parse(readFileSync(path, 'utf8'));
@@ -20,13 +21,22 @@ export function blankOccasion(dataDir: string): (id: string, name: string, date:
   const kitchen = v.parse(Kitchen, json(join(dataDir, 'kitchen.json')));
   return (id, name, date, serveAt) => ({
     format: 'lupin.occasion/1', id, name, date, serveAt,
-    courses: [{ id: 'starters', name: 'Starters', offsetMin: 0, enough: 0 }, { id: 'mains', name: 'Mains', offsetMin: 30 }, { id: 'sides', name: 'Sides', offsetMin: 30 }, { id: 'desserts', name: 'Desserts', offsetMin: 90 }],
+    courses: [{ id: 'starters', name: 'Starters', offsetMin: 0, enough: 0 }, { id: 'mains', name: 'Mains', offsetMin: 30 }, { id: 'sides', name: 'Sides', offsetMin: 30, enough: 2 }, { id: 'desserts', name: 'Desserts', offsetMin: 90 }],
     guests: [], dishes: [], recipes: [], kitchen, labels: [],
   });
 }
 
-/** Fills what is missing: the library always, the demo occasions once, when asked for. Never touches what somebody changed. */
-export async function seed(store: Store, dataDir: string, demo: boolean): Promise<void> {
+/** The demo's address book and remembered products. */
+function demoShelf(dataDir: string): { readonly people: readonly Person[]; readonly products: readonly Product[] } {
+  return v.parse(v.strictObject({ people: v.array(Person), products: v.array(Product) }), json(join(dataDir, 'shelf.json')));
+}
+
+/** Fills what is missing: the library always, the demo occasions and address book once, when asked for. Never touches what somebody changed. */
+export async function seed({ store, shelf }: { readonly store: Store; readonly shelf: Shelf }, dataDir: string, demo: boolean): Promise<void> {
   if ((await store.recipes()).length === 0) await store.addRecipes(libraryRecipes(dataDir));
-  if (demo && (await store.list()).length === 0) for (const occasion of demoOccasions(dataDir)) await store.create(occasion);
+  if (!demo || (await store.list()).length > 0) return;
+  for (const occasion of demoOccasions(dataDir)) await store.create(occasion);
+  const { people, products } = demoShelf(dataDir);
+  for (const person of people) await shelf.put('person', 0, person);
+  for (const product of products) await shelf.put('product', 0, product);
 }

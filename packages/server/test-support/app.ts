@@ -5,6 +5,7 @@ import type { FastifyInstance } from 'fastify';
 import { buildApp } from '../src/app.ts';
 import { openDb } from '../src/db/open.ts';
 import { blankOccasion, seed } from '../src/seed.ts';
+import { Shelf } from '../src/shelf.ts';
 import { Store } from '../src/store.ts';
 
 export const migrations = join(__dirname, '../migrations');
@@ -20,8 +21,9 @@ export interface TestApp {
 export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-'))): Promise<TestApp> {
   const { db, close } = await openDb(folder, migrations);
   const store = new Store(db, () => new Date('2026-11-25T12:00:00Z'));
-  await seed(store, data, true);
-  const app = await buildApp({ store, blank: blankOccasion(data) });
+  const shelf = new Shelf(db, () => new Date('2026-11-25T12:00:00Z'));
+  await seed({ store, shelf }, data, true);
+  const app = await buildApp({ store, shelf, blank: blankOccasion(data) });
   return {
     app,
     folder,

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { ClockTime, Day, Name, Occasion, Plan } from '../model/index.ts';
+import { ClockTime, Day, Name, Occasion, OwnFood, Person, Plan, Product } from '../model/index.ts';
 
 /** What goes over the wire, written once: the server checks it, the OpenAPI page shows it, the web app is typed by it. */
 export const Revision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(1, 'Revisions count from 1.'));
@@ -19,7 +19,19 @@ export const MakePlan = v.strictObject({
 });
 export const AuditPlan = v.strictObject({ occasion: Occasion, plan: Plan });
 
+const BaseRevision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(0, '0 stands for a new entry.'));
+export const PutPerson = v.strictObject({ baseRevision: BaseRevision, entry: Person });
+export const PutProduct = v.strictObject({ baseRevision: BaseRevision, entry: Product });
+export const PutFood = v.strictObject({ baseRevision: BaseRevision, entry: OwnFood });
+
 /** What the API answers. */
+/** An entry of the address book, the products or the own foods, with its revision. */
+export interface Kept<Entry> {
+  readonly revision: number;
+  readonly changedAt: string;
+  readonly entry: Entry;
+}
+
 export interface OccasionSummary {
   readonly id: string;
   readonly revision: number;

@@ -106,8 +106,9 @@ export function readIngredient(text: string): IngredientReading {
     const options = splitOptions(tokens, from, to);
     const weighed = options.map(([first, end]) => readOption(text, tokens, first, end, options.length > 1, warned, notes));
     for (const hazard of new Set(weighed.flatMap((option) => [...option.keys()]))) {
-      const { first, last, because } = weighed.find((option) => option.has(hazard))!.get(hazard)!;
+      const { first, last, because: reason, level: own } = weighed.find((option) => option.has(hazard))!.get(hazard)!;
       const level = weighed.every((option) => option.get(hazard)?.level === 'contained') ? 'contained' : 'possible';
+      const because = own === 'contained' && level === 'possible' ? `${reason.slice(0, -1)}, and is one of several choices.` : reason;
       if (hazards.get(hazard)?.level === 'contained' || (hazards.has(hazard) && level === 'possible')) continue;
       hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because });
     }

@@ -45,3 +45,16 @@ export const ticks = sqliteTable(
   },
   (table) => [primaryKey({ columns: [table.occasion, table.basis, table.task] })],
 );
+
+/** What outlives an occasion: people of the address book, products with their last label, foods the user added or corrected. */
+export const kept = sqliteTable(
+  'kept',
+  {
+    kind: text('kind', { enum: ['person', 'product', 'food'] }).notNull(),
+    id: text('id').notNull(),
+    revision: integer('revision').notNull(),
+    document: text('document').notNull(),
+    changedAt: text('changed_at').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.id] })],
+);

@@ -20,7 +20,7 @@ export function computeRoutes(app: FastifyInstance, store: Store): void {
     return 'text' in body ? readIngredient(body.text) : body.texts.map(readIngredient);
   });
 
-  app.post('/api/read/label', { schema: { summary: 'Read a label', description: 'Ingredients at every depth, the contains line, precautions (`trace`), claims, and contradictions between them. A proposal for a person to confirm.', tags: ['recipes'], body: ReadLabel } }, (request) => readLabel(checked(ReadLabel, request.body).text));
+  app.post('/api/read/label', { schema: { summary: 'Read a label', description: 'Ingredients at every depth, the contains line, precautions (`mayContain`), claims, and contradictions between them. A proposal for a person to confirm.', tags: ['recipes'], body: ReadLabel } }, (request) => readLabel(checked(ReadLabel, request.body).text));
 
   app.post('/api/audit', { schema: { summary: 'Audit a plan against an occasion', tags: ['plan'], body: AuditPlan } }, (request) => {
     const { occasion, plan } = checked(AuditPlan, request.body);

@@ -1,0 +1,52 @@
+import { and, asc, eq } from 'drizzle-orm';
+import * as v from 'valibot';
+import { OwnFood, Person, Product, type Kept } from '@lupin/core';
+import type { Db } from './db/open.ts';
+import { kept } from './db/schema.ts';
+import { Problem } from './problems.ts';
+
+/** What is kept between occasions, and how each is checked. */
+export const shelves = {
+  person: Person,
+  product: Product,
+  food: OwnFood,
+} as const;
+export type ShelfKind = keyof typeof shelves;
+export type Entry<Kind extends ShelfKind> = v.InferOutput<(typeof shelves)[Kind]>;
+
+/** The address book, the products and the user's own foods. A write names the revision it is based on, 0 for a new entry; a stale one changes nothing. */
+export class Shelf {
+  private writing: Promise<unknown> = Promise.resolve();
+
+  constructor(private readonly db: Db, private readonly now: () => Date) {}
+
+  private inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const next = this.writing.then(work, work);
+    this.writing = next.catch(() => undefined);
+    return next;
+  }
+
+  async list<Kind extends ShelfKind>(kind: Kind): Promise<Kept<Entry<Kind>>[]> {
+    const rows = await this.db.select().from(kept).where(eq(kept.kind, kind)).orderBy(asc(kept.id));
+    return rows.map(({ revision, document, changedAt }) => ({ revision, changedAt, entry: v.parse(shelves[kind] as v.GenericSchema<unknown, Entry<Kind>>, JSON.parse(document)) }));
+  }
+
+  put<Kind extends ShelfKind>(kind: Kind, baseRevision: number, entry: Entry<Kind>): Promise<Kept<Entry<Kind>>> {
+    return this.inTurn(async () => {
+      const [row] = await this.db.select().from(kept).where(and(eq(kept.kind, kind), eq(kept.id, entry.id)));
+      const revision = row?.revision ?? 0;
+      if (revision !== baseRevision) throw new Problem('stale-revision', `You changed revision ${baseRevision}; revision ${revision} is kept.`, { revision });
+      const values = { kind, id: entry.id as string, revision: revision + 1, document: JSON.stringify(entry), changedAt: this.now().toISOString() };
+      if (row) await this.db.update(kept).set(values).where(and(eq(kept.kind, kind), eq(kept.id, entry.id), eq(kept.revision, revision)));
+      else await this.db.insert(kept).values(values);
+      return { revision: values.revision, changedAt: values.changedAt, entry };
+    });
+  }
+
+  remove(kind: ShelfKind, id: string): Promise<void> {
+    return this.inTurn(async () => {
+      const gone = await this.db.delete(kept).where(and(eq(kept.kind, kind), eq(kept.id, id))).returning({ id: kept.id });
+      if (gone.length === 0) throw new Problem('unknown-entry', `There is no ${kind} "${id}".`);
+    });
+  }
+}

@@ -27,7 +27,9 @@ test('no trace of milk, but ghee; one thing noted at two strictnesses', () => {
 });
 
 test('an allergen that is only “not an ingredient” asks about traces', () => {
-  expect(asked(who([{ ...noTrace('egg'), strictness: 'not-ingredient' }]))).toEqual([expect.stringMatching(/check-strictness: .*do traces matter/)]);
+  const mild = { ...noTrace('egg'), strictness: 'not-ingredient' };
+  expect(asked(who([mild], { confirmedOn: undefined }))).toEqual([expect.stringMatching(/^never-asked/), expect.stringMatching(/check-strictness: .*do traces matter/)]);
+  expect(asked(who([mild]))).toEqual([]);
 });
 
 test('the message reads back what was noted, asks what fits, and names nobody else', () => {

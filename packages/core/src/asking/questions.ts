@@ -22,7 +22,8 @@ export function questionsAbout(guest: Pick<Guest, 'name' | 'needs' | 'confirmedO
   if (guest.needs.length > 0 && !guest.confirmedOn) ask('never-asked', 'What is noted has not been confirmed with them.');
   else if (guest.confirmedOn && guest.needs.length > 0 && daysBetween(guest.confirmedOn, date) > rules.needsKeepDays) ask('long-ago', `They were last asked on ${guest.confirmedOn}, more than a year before.`);
   for (const need of guest.needs) {
-    if (need.kind === 'hazard' && need.strictness !== 'no-trace' && hazardOf(need.hazard).kind === 'allergen') {
+    // Confirmed with them, a mild strictness is theirs; unconfirmed, it is a guess about traces.
+    if (!guest.confirmedOn && need.kind === 'hazard' && need.strictness !== 'no-trace' && hazardOf(need.hazard).kind === 'allergen') {
       ask('check-strictness', need.strictness === 'prefers-not' ? `${capital(hazardOf(need.hazard).name)} is noted as a wish: is it really none of an allergy?` : `${capital(needWords(need))}: do traces matter to them?`);
     }
   }

@@ -12,14 +12,14 @@ export type Level = 'contained' | 'carried' | 'possible' | 'trace';
 
 /**
  * What is known or feared. `unread`: a food made of several, whose label nobody has read. `unlisted`: its label was read, though not for every
- * single food. `unknown`: words no catalogue entry stands for. `kitchen`: made in a kitchen nobody here knows.
+ * single food or family. `unknown`: words no catalogue entry stands for. `kitchen`: made in a kitchen nobody here knows.
  */
 export type Subject =
   /** `lifts`: groups that are only possible although this member is contained (gluten taken out of wheat starch). */
   | { readonly kind: 'hazard'; readonly hazard: HazardId; readonly lifts?: readonly HazardId[] }
   | { readonly kind: 'food'; readonly food: FoodId; readonly parts: ReadonlySet<FoodId>; readonly families: ReadonlySet<string>; readonly grain: boolean; readonly claims: readonly LabelClaim[] }
   | { readonly kind: 'unread' }
-  | { readonly kind: 'unlisted'; readonly absent: readonly FoodId[]; readonly found: readonly FoodId[] }
+  | { readonly kind: 'unlisted'; readonly absent: ReadonlySet<string>; readonly found: ReadonlySet<string> }
   | { readonly kind: 'unknown' }
   | { readonly kind: 'kitchen' };
 
@@ -114,7 +114,7 @@ function labelEvidence(base: Base, food: Food, label: LabelRecord, certified: bo
   // What the label was not read for stays as doubtful as before.
   const skipped = label.lookedFor === undefined ? [] : food.possible.filter(({ hazard }) => !label.lookedFor!.includes(hazard) && !label.contains.includes(hazard) && !label.mayContain.includes(hazard) && !(certified && hazard === 'gluten'));
   for (const { hazard, why, trace } of skipped) found.push(ofHazard(base, hazard, trace ? 'trace' : 'possible', 'usual', `${capital(why)}; the ${read}, was not read for it.`));
-  if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unlisted', absent: label.foodsAbsent, found: label.foodsFound }, level: 'possible', grade: 'label', because: `The ${read}, was not read for it.` });
+  if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unlisted', absent: new Set<string>([...label.foodsAbsent, ...label.familiesAbsent]), found: new Set<string>([...label.foodsFound, ...label.familiesFound]) }, level: 'possible', grade: 'label', because: `The ${read}, was not read for it.` });
   return found;
 }
 

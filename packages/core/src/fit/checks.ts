@@ -25,6 +25,7 @@ interface Weight {
 export type OpenCheck = Weight &
   (
     | { readonly kind: 'label'; readonly food: FoodId; readonly name: string; readonly sought: readonly Sought[]; readonly foods: readonly FoodId[]; readonly families: readonly FamilyId[]; readonly certified: boolean; readonly earlier: LabelRecord | undefined; readonly why: readonly string[] }
+    | { readonly kind: 'product'; readonly food: FoodId; readonly name: string; readonly product: string; readonly why: readonly string[] }
     | { readonly kind: 'line'; readonly line: LineId; readonly dish: DishId; readonly words: string; readonly why: readonly string[] }
     | { readonly kind: 'maker'; readonly dish: DishId; readonly by: string; readonly why: readonly string[] }
     | { readonly kind: 'guest'; readonly guest: GuestId; readonly why: readonly string[] }
@@ -38,6 +39,7 @@ interface Gathered {
 const keyOf = (cell: Cell, reason: Cell['judgement']['reasons'][number]): string => {
   switch (reason.settles) {
     case 'label': return `label/${reason.food}`;
+    case 'product': return `product/${reason.food}`;
     case 'line': return `line/${cell.dish}/${reason.line}`;
     case 'maker': return `maker/${cell.dish}`;
     case 'guest': return `guest/${cell.guest}`;
@@ -77,6 +79,7 @@ export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCh
     };
     const common = { ...weight, why: [...why] };
     if (kind === 'label') checks.push({ kind, ...common, ...labelQuestion(occasion, rest[0] as FoodId, weight.guests) });
+    else if (kind === 'product') checks.push({ kind, ...common, food: rest[0] as FoodId, ...productQuestion(occasion, rest[0] as FoodId) });
     else if (kind === 'line') checks.push({ kind, ...common, dish: rest[0] as DishId, line: rest[1] as LineId, words: lineWords(table, rest[0]!, rest[1]!) });
     else if (kind === 'maker') checks.push({ kind, ...common, dish: rest[0] as DishId, by: occasion.dishes.find((dish) => dish.id === rest[0])?.brought?.by ?? 'its maker' });
     else if (kind === 'guest') checks.push({ kind, ...common, guest: rest[0] as GuestId });
@@ -84,9 +87,14 @@ export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCh
   return checks.sort((a, b) => b.decides - a.decides || b.touches - a.touches || (describe(a) < describe(b) ? -1 : 1));
 }
 
-const describe = (check: OpenCheck): string => `${check.kind}${check.kind === 'label' ? check.name : check.kind === 'line' ? check.words : check.kind === 'maker' ? check.dish : check.guest}`;
+const describe = (check: OpenCheck): string => `${check.kind}${check.kind === 'label' || check.kind === 'product' ? check.name : check.kind === 'line' ? check.words : check.kind === 'maker' ? check.dish : check.guest}`;
 
 const lineWords = (table: FitTable, dish: string, line: string): string => table.rows.find((row) => row.dish.id === dish)?.versions.flatMap((made) => made.recipe.lines).find((each) => each.id === line)?.text ?? line;
+
+function productQuestion(occasion: Occasion, food: FoodId) {
+  const knowledge = knowledgeOf(occasion);
+  return { name: knowledge.food(food)?.name ?? food, product: knowledge.label(food)?.product ?? 'what was bought' };
+}
 
 /** What to look for on the label of a food, for the guests who would eat it: hazards by name, groups opened, and single foods. */
 function labelQuestion(occasion: Occasion, food: FoodId, guests: readonly GuestId[]) {

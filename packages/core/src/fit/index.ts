@@ -4,3 +4,4 @@ export { dishEvidence, fit, type Cell, type CourseCover, type DishRow, type FitT
 export { openChecks, type OpenCheck, type Sought } from './checks.ts';
 export { coverGaps, type CoverGap } from './cover.ts';
 export { nameFaults, type NameFault } from './names.ts';
+export { askAbout, type Answer } from './ask.ts';

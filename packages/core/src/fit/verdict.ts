@@ -6,8 +6,8 @@ import { avoidedBy, needWords } from './needs.ts';
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
 
-/** What would settle a *check*: a label to read, a line to explain, a maker or a guest to ask; nothing, where a relative or a trace is in it. */
-export type Settles = 'label' | 'line' | 'maker' | 'guest' | 'nothing';
+/** What would settle a *check*: a label to read, another product to find, a line to explain, a maker or a guest to ask; nothing, where a relative is in it. */
+export type Settles = 'label' | 'product' | 'line' | 'maker' | 'guest' | 'nothing';
 
 /** One ground for a verdict: from the guest's need to the line to the label or catalogue fact. */
 export interface Reason {
@@ -94,8 +94,8 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
       return { verdict: need.kind === 'food' || need.kind === 'family' || need.strictness === 'no-trace' ? 'check' : 'clear' };
     case 'unlisted': {
       if (need.strictness === 'prefers-not' || (need.kind !== 'food' && need.kind !== 'family')) return { verdict: 'clear' };
-      if (need.kind === 'family') return { verdict: about.found.some((food) => foodOf(food)?.families.includes(need.family)) ? 'conflict' : 'check' };
-      return { verdict: about.found.includes(need.food) ? 'conflict' : about.absent.includes(need.food) ? 'clear' : 'check' };
+      const sought = need.kind === 'family' ? need.family : need.food;
+      return { verdict: about.found.has(sought) ? 'conflict' : about.absent.has(sought) ? 'clear' : 'check' };
     }
     case 'unknown':
       return { verdict: need.strictness === 'prefers-not' ? 'clear' : 'check' };
@@ -107,10 +107,11 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
 }
 
 /** What would settle a doubt that rests on this evidence. */
-function settledBy({ about, level, line, food }: Evidence): Settles {
+function settledBy({ about, level, grade, line, food }: Evidence): Settles {
   if (about.kind === 'kitchen' || line === undefined) return 'maker';
   if (about.kind === 'unknown' || food === undefined) return 'line';
   if (about.kind === 'food') return 'label';
+  if (about.kind === 'hazard' && grade === 'label') return 'product';
   return level === 'contained' || level === 'carried' ? 'nothing' : 'label';
 }
 

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { FoodId, HazardId } from '../reference/index.ts';
+import { FamilyId, FoodId, HazardId } from '../reference/index.ts';
 import { Day, Name } from './ids.ts';
 
 /** What a label may say of itself that settles a question. */
@@ -17,6 +17,9 @@ const common = {
   /** Single foods that somebody here avoids (garlic), looked for and found, or looked for and not there. */
   foodsFound: v.optional(v.array(FoodId), []),
   foodsAbsent: v.optional(v.array(FoodId), []),
+  /** The same for whole families. */
+  familiesFound: v.optional(v.array(FamilyId), []),
+  familiesAbsent: v.optional(v.array(FamilyId), []),
   claims: v.optional(v.array(LabelClaim), []),
   /** The label as it was pasted or typed. */
   text: v.optional(v.pipe(v.string(), v.maxLength(20_000, 'At most 20000 characters.')), ''),

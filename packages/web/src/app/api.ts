@@ -1,10 +1,10 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { KeptOccasion, LabelReading, Occasion, OccasionSummary, Plan, ProblemDocument, Recipe, Tick } from '@lupin/core';
+import type { Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, Person, Plan, ProblemDocument, Product, Recipe, Tick } from '@lupin/core';
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/' }),
-  tagTypes: ['list', 'occasion'],
+  tagTypes: ['list', 'occasion', 'people', 'products', 'foods'],
   endpoints: (build) => ({
     occasions: build.query<OccasionSummary[], void>({ query: () => 'occasions', providesTags: ['list'] }),
     occasion: build.query<KeptOccasion, string>({ query: (id) => `occasions/${id}`, providesTags: (_result, _error, id) => [{ type: 'occasion', id }] }),
@@ -15,6 +15,13 @@ export const api = createApi({
     recipes: build.query<Recipe[], void>({ query: () => 'recipes' }),
     keepPlan: build.mutation<void, { id: string; plan: Plan }>({ query: ({ id, plan }) => ({ url: `occasions/${id}/plan`, method: 'PUT', body: { plan } }) }),
     keptPlan: build.query<Plan, string>({ query: (id) => `occasions/${id}/plan` }),
+    people: build.query<Kept<Person>[], void>({ query: () => 'people', providesTags: ['people'] }),
+    putPerson: build.mutation<Kept<Person>, { baseRevision: number; entry: Person }>({ query: (body) => ({ url: `people/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['people'] }),
+    removePerson: build.mutation<void, string>({ query: (id) => ({ url: `people/${id}`, method: 'DELETE' }), invalidatesTags: ['people'] }),
+    products: build.query<Kept<Product>[], void>({ query: () => 'products', providesTags: ['products'] }),
+    putProduct: build.mutation<Kept<Product>, { baseRevision: number; entry: Product }>({ query: (body) => ({ url: `products/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['products'] }),
+    ownFoods: build.query<Kept<OwnFood>[], void>({ query: () => 'foods', providesTags: ['foods'] }),
+    putOwnFood: build.mutation<Kept<OwnFood>, { baseRevision: number; entry: OwnFood }>({ query: (body) => ({ url: `foods/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['foods'] }),
     readLabel: build.mutation<LabelReading, string>({ query: (text) => ({ url: 'read/label', method: 'POST', body: { text } }) }),
     ticks: build.query<Tick[], string>({ query: (id) => `occasions/${id}/ticks` }),
     tick: build.mutation<Tick[], { id: string; basis: string; task: string; done: boolean }>({
@@ -36,7 +43,7 @@ export const api = createApi({
   }),
 });
 
-export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, useKeptPlanQuery, useTicksQuery, useTickMutation, useReadLabelMutation } = api;
+export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, useKeptPlanQuery, useTicksQuery, useTickMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
 
 /** The one sentence to show for whatever went wrong with a call. */
 export function problemWords(error: unknown): string {

@@ -1,3 +1,4 @@
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
 import * as v from 'valibot';
 import { Occasion, type KeptOccasion } from '@lupin/core';
 import { api, problemWords } from './api.ts';
@@ -28,8 +29,10 @@ export function editOccasion(id: string, change: (occasion: Occasion) => Occasio
     if (!before) return undefined;
     const after = v.safeParse(Occasion, change(before.occasion));
     if (!after.success) return after.issues[0].message;
-    dispatch(api.util.updateQueryData('occasion', id, (draft) => { (draft as { occasion: Occasion }).occasion = after.output; }));
-    void inTurn(id, () => send(dispatch, getState, id, after.output));
+    // Parts that did not change stay the same objects, so that what was computed from them need not be computed again.
+    const kept = copyWithStructuralSharing(before.occasion, after.output) as Occasion;
+    dispatch(api.util.updateQueryData('occasion', id, (draft) => { (draft as { occasion: Occasion }).occasion = kept; }));
+    void inTurn(id, () => send(dispatch, getState, id, kept));
     return undefined;
   };
 }

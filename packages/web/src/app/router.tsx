@@ -24,6 +24,7 @@ export const router = createBrowserRouter([
       { index: true, element: <Navigate to="guests" replace /> },
       { path: 'guests', lazy: async () => ({ Component: (await import('../features/guests/GuestsPage.tsx')).GuestsPage }) },
       { path: 'menu', lazy: async () => ({ Component: (await import('../features/menu/MenuPage.tsx')).MenuPage }) },
+      { path: 'labels', lazy: async () => ({ Component: (await import('../features/labels/LabelsPage.tsx')).LabelsPage }) },
       { path: 'amounts', lazy: async () => ({ Component: (await import('../features/amounts/AmountsPage.tsx')).AmountsPage }) },
       { path: 'timetable', lazy: async () => ({ Component: (await import('../features/timetable/TimetablePage.tsx')).TimetablePage }) },
       { path: 'cook', lazy: async () => ({ Component: (await import('../features/cook/CookPage.tsx')).CookPage }) },

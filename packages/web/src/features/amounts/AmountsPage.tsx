@@ -1,7 +1,7 @@
 import { InputNumber } from 'antd';
 import { useMemo, useState } from 'react';
 import { foodOf, listed, scale, type Dish, type ScaledVersion } from '@lupin/core';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
 
 const round1 = (value: number) => Math.round(value * 10) / 10;

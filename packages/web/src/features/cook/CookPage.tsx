@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { clockTime, dayWords, runSheet, type RunSheetEntry } from '@lupin/core';
 import { problemWords, useTickMutation, useTicksQuery } from '../../app/api.ts';
 import { useOccasionView } from '../occasions/context.ts';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 import { NowCard } from './NowCard.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
 

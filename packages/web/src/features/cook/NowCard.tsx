@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { clockTime, dayWords, foodOf, listed, span, type Occasion, type RunSheetEntry, type StepEntry } from '@lupin/core';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 
 interface NowCardProps {
   readonly occasion: Occasion;

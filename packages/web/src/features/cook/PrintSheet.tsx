@@ -1,5 +1,5 @@
 import { clockTime, dayWords, foodOf, listed, type Occasion, type RunSheetEntry } from '@lupin/core';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 
 /** The run sheet on plain paper, black on white, a box to tick beside every line. */
 export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries: readonly RunSheetEntry[] }) {

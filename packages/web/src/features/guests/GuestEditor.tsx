@@ -1,23 +1,28 @@
-import { CloseOutlined } from '@ant-design/icons';
-import { AutoComplete, Button, Input, Segmented, Select } from 'antd';
+import { AutoComplete, Button, Input, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { Name, Need, needWords, type Guest, type Strictness } from '@lupin/core';
+import { guestMessage, Name, Need, questionsAbout, type Guest, type Strictness } from '@lupin/core';
+import { CopyButton } from '../../shared/CopyButton.tsx';
+import { printText } from '../../shared/printText.ts';
 import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
-import { choiceOf, needChoices, needFrom, presets, strictnessChoices, understood } from './needChoices.ts';
+import { AddressBookLine } from './AddressBook.tsx';
+import { NeedRow } from './NeedRow.tsx';
+import { choiceOf, needChoices, needFrom, presets, understood, type Preset } from './needChoices.ts';
 
 export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () => void }) {
-  const { edit } = useOccasionView();
+  const { occasion, edit } = useOccasionView();
+  const questions = questionsAbout(guest, occasion.date);
   const [fault, setFault] = useState('');
   const change = (next: (one: Guest) => Guest) => setFault(edit((occasion) => ({ ...occasion, guests: occasion.guests.map((each) => (each.id === guest.id ? next(each) : each)) })) ?? '');
   // A changed need is a need nobody has confirmed.
   const changeNeeds = (needs: (one: readonly Need[]) => Need[]) => change((one) => ({ ...one, needs: needs(one.needs), confirmedOn: undefined }));
-  const addNeed = (value: string, strictness: Strictness) => changeNeeds((needs) => {
-    if (needs.some((need) => choiceOf(need) === value)) return [...needs];
-    return [...needs, v.parse(Need, needFrom(value, strictness, freshId(value.replace(':', '-'), needs.map((need) => need.id))))];
-  });
+  const addNeeds = (wanted: Preset['needs']) => changeNeeds((needs) => wanted.reduce<Need[]>((all, [value, strictness, more]) => {
+    if (all.some((need) => choiceOf(need) === value)) return all;
+    return [...all, v.parse(Need, needFrom(value, strictness, freshId(value.replace(':', '-'), all.map((need) => need.id)), more))];
+  }, [...needs]));
+  const changeNeed = (id: string, more: object) => changeNeeds((needs) => needs.map((each) => (each.id === id ? v.parse(Need, { ...each, ...more }) : each)));
   const remove = () => {
     const gone = edit((occasion) => ({
       ...occasion,
@@ -37,36 +42,29 @@ export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () 
       <section aria-label="Needs">
         <h3>What {guest.name} avoids</h3>
         {guest.needs.length === 0 && <p className="soft small">Nothing noted.</p>}
-        {guest.needs.map((need) => (
-          <div className="need-row" key={need.id}>
-            {need.kind === 'open' ? (
-              <span className="fault" style={{ gridColumn: '1 / 3' }}>{needWords(need)}. Every dish stays “check” until you choose what it means.</span>
-            ) : (
-              <>
-                <strong>{choiceName(choiceOf(need))}</strong>
-                <Select aria-label={`How strictly: ${choiceName(choiceOf(need))}`} value={need.strictness} options={strictnessChoices.filter((choice) => need.kind !== 'food' || choice.value !== 'no-trace' || need.strictness === 'no-trace')} onChange={(strictness: Strictness) => changeNeeds((needs) => needs.map((each) => (each.id === need.id && each.kind !== 'open' ? { ...each, strictness } : each)))} />
-              </>
-            )}
-            <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={() => changeNeeds((needs) => needs.filter((each) => each.id !== need.id))} />
-          </div>
-        ))}
-        <AddNeed onAdd={addNeed} onQuestion={(text) => changeNeeds((needs) => [...needs, v.parse(Need, { id: freshId('question', needs.map((need) => need.id)), kind: 'open', text })])} />
+        {guest.needs.map((need) => <NeedRow key={need.id} need={need} name={guest.name} onChange={(more) => changeNeed(need.id, more)} onRemove={() => changeNeeds((needs) => needs.filter((each) => each.id !== need.id))} />)}
+        <AddNeed onAdd={(value, strictness) => addNeeds([[value, strictness]])} onQuestion={(text) => changeNeeds((needs) => [...needs, v.parse(Need, { id: freshId('question', needs.map((need) => need.id)), kind: 'open', text })])} />
         <div className="row" style={{ marginTop: 8, gap: 6 }}>
-          {presets.map((preset) => <Button key={preset.name} size="small" onClick={() => preset.needs.forEach(([value, strictness]) => addNeed(value, strictness))}>{preset.name}</Button>)}
+          {presets.map((preset) => <Button key={preset.name} size="small" onClick={() => addNeeds(preset.needs)}>{preset.name}</Button>)}
         </div>
       </section>
-      <section>
+      <section aria-label="Asked">
+        <h3>Asked</h3>
         {guest.confirmedOn ? <p>Confirmed with {guest.name} on {longDay(guest.confirmedOn)}.</p> : <p className="soft">Not yet confirmed with {guest.name}.</p>}
-        <Button size="small" style={{ marginTop: 6 }} onClick={() => change((one) => ({ ...one, confirmedOn: dayjs().format('YYYY-MM-DD') }))}>{guest.needs.length === 0 ? 'Asked today: no needs' : 'Confirmed today'}</Button>
+        {questions.length > 0 && <ul className="questions">{questions.map((question) => <li key={question.words} className={`q-${question.kind}`}>{question.words}</li>)}</ul>}
+        <div className="row" style={{ marginTop: 8, gap: 6 }}>
+          <Button size="small" onClick={() => change((one) => ({ ...one, confirmedOn: dayjs().format('YYYY-MM-DD') }))}>{guest.needs.length === 0 ? 'Asked today: no needs' : 'Confirmed today'}</Button>
+          <CopyButton key={guest.id} text={guestMessage(occasion, guest)} label="Copy a message that asks" />
+          <Button size="small" onClick={() => printText(`To ${guest.name}`, guestMessage(occasion, guest))}>Print it</Button>
+        </div>
       </section>
       <div className="field"><label htmlFor="guest-note">Note</label><Input.TextArea id="guest-note" autoSize={{ minRows: 1, maxRows: 5 }} maxLength={2000} defaultValue={guest.note} onBlur={(event) => { if (event.target.value !== guest.note) change((one) => ({ ...one, note: event.target.value })); }} /></div>
+      <AddressBookLine guest={guest} onTake={(person) => change((one) => ({ ...one, person: person.id, appetite: person.appetite, needs: person.needs, confirmedOn: person.confirmedOn, note: person.note }))} onLink={(person) => change((one) => ({ ...one, person }))} />
       {fault && <p className="fault" role="alert">{fault}</p>}
       <div><Button danger type="text" onClick={remove}>Remove {guest.name}</Button> <span className="soft small">Undo with Z</span></div>
     </div>
   );
 }
-
-const choiceName = (value: string): string => needChoices.flatMap((group) => group.options).find((option) => option.value === value)?.label ?? value;
 
 function NameField({ guest, onChange }: { guest: Guest; onChange: (name: string) => void }) {
   const [text, setText] = useState(guest.name);

@@ -1,10 +1,11 @@
 import { Button } from 'antd';
 import * as v from 'valibot';
 import { useState } from 'react';
-import { GuestId, needWords, type Guest } from '@lupin/core';
+import { GuestId, needWords, questionsAbout, type Guest } from '@lupin/core';
 import { freshId, shortDay } from '../../shared/words.ts';
 import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { AddressBook } from './AddressBook.tsx';
 import { GuestEditor } from './GuestEditor.tsx';
 
 export function GuestsPage() {
@@ -22,7 +23,7 @@ export function GuestsPage() {
       <div className="main">
         <div className="row" style={{ justifyContent: 'space-between', padding: '2px 0 8px' }}>
           <h2>Who comes, and what must not reach them</h2>
-          <Button type="primary" onClick={add}>Add a guest</Button>
+          <span className="row"><Button onClick={() => setSelected(undefined)}>Address book</Button><Button type="primary" onClick={add}>Add a guest</Button></span>
         </div>
         {occasion.guests.length === 0 ? (
           <p className="soft">Nobody yet. Add everyone who eats, the cook too; then write down what each must avoid and how strictly.</p>
@@ -34,7 +35,7 @@ export function GuestsPage() {
                 <tr key={each.id} className={each.id === selected ? 'selected' : ''}>
                   <td><button type="button" className="bare" style={{ fontWeight: 650, width: '100%', minHeight: 32 }} aria-current={each.id === selected} onClick={() => setSelected(each.id)}>{each.name}{each.appetite !== 'adult' && <span className="soft small"> · {each.appetite === 'child' ? 'child' : 'big eater'}</span>}</button></td>
                   <td onClick={() => setSelected(each.id)}><Needs guest={each} /></td>
-                  <td className="small">{asked(each)}</td>
+                  <td className="small">{asked(each, occasion.date)}</td>
                 </tr>
               ))}
             </tbody>
@@ -42,14 +43,16 @@ export function GuestsPage() {
         )}
         <p className="soft small" style={{ marginTop: 14 }}>“No trace” also keeps boards, pans, hands and oven clear for that guest. Ask each guest yourself; their own and their clinician's advice comes first.</p>
       </div>
-      <aside ref={panel}>{guest ? <GuestEditor key={guest.id} guest={guest} onRemoved={() => setSelected(undefined)} /> : <p className="soft">Choose a guest to change what is noted.</p>}</aside>
+      <aside ref={panel}>{guest ? <GuestEditor key={guest.id} guest={guest} onRemoved={() => setSelected(undefined)} /> : <AddressBook onAdded={setSelected} />}</aside>
     </div>
   );
 }
 
-function asked(guest: Guest) {
-  if (guest.needs.length === 0) return <span className="soft">no needs noted</span>;
-  return guest.confirmedOn ? <span>confirmed {shortDay(guest.confirmedOn)}</span> : <strong style={{ color: 'var(--straw)' }}>ask them</strong>;
+function asked(guest: Guest, date: string) {
+  const questions = questionsAbout(guest, date);
+  if (questions.some((question) => question.kind === 'contradiction')) return <strong style={{ color: 'var(--clay)' }}>does not fit: ask them</strong>;
+  if (questions.length > 0) return <strong style={{ color: 'var(--straw)' }}>{questions[0]!.kind === 'long-ago' ? 'ask them again' : 'ask them'}</strong>;
+  return guest.confirmedOn ? <span>confirmed {shortDay(guest.confirmedOn)}</span> : <span className="soft">no needs noted</span>;
 }
 
 function Needs({ guest }: { guest: Guest }) {

@@ -1,4 +1,4 @@
-import { diets, foods, hazards, type Need, type Strictness } from '@lupin/core';
+import { diets, families, foods, hazards, type Need, type Strictness } from '@lupin/core';
 
 export interface NeedChoice {
   readonly value: string;
@@ -11,20 +11,28 @@ const allergens = hazards.filter((hazard) => hazard.kind === 'allergen' || hazar
 export const needChoices: readonly { readonly label: string; readonly options: readonly NeedChoice[] }[] = [
   { label: 'Diets', options: diets.map((diet) => ({ value: `diet:${diet.id}`, label: diet.name })) },
   { label: 'Allergens and intolerances', options: allergens.map((hazard) => ({ value: `hazard:${hazard.id}`, label: hazard.name })) },
-  { label: 'A single food', options: foods.filter((food) => food.kind === 'single').map((food) => ({ value: `food:${food.id}`, label: food.name })) },
+  { label: 'A family of foods', options: families.map((family) => ({ value: `family:${family.id}`, label: family.name })) },
+  { label: 'A single food', options: foods.filter((food) => food.kind !== 'composite').map((food) => ({ value: `food:${food.id}`, label: food.name })) },
 ];
 
-const byLabel = new Map(needChoices.flatMap((group) => group.options).map((option) => [option.label.toLowerCase(), option.value]));
+const byLabel = new Map<string, string>([...needChoices].reverse().flatMap((group) => group.options).map((option) => [option.label.toLowerCase(), option.value]));
+/** Other words people use for the same. */
+const byOtherWord = new Map<string, string>([
+  ...foods.flatMap((food) => [food.plural, food.us, ...food.aka].flatMap((name) => (name ? [[name.toLowerCase(), `food:${food.id}`] as const] : []))),
+  ['nuts', 'hazard:tree-nut'], ['nut', 'hazard:tree-nut'], ['dairy', 'hazard:milk'], ['shellfish', 'hazard:crustacean'], ['coeliac', 'hazard:gluten'], ['celiac', 'hazard:gluten'], ['soya', 'hazard:soy'], ['eggs', 'hazard:egg'], ['alliums', 'family:allium'],
+]);
 
-/** What a typed word means; undefined where it is not understood, and then it becomes a question, never nothing. */
+/** What a typed word means; undefined where it is not understood, and then it becomes a question, never nothing. Hazards go before foods of the same name. */
 export function understood(text: string): string | undefined {
   const word = text.trim().toLowerCase();
-  return byLabel.get(word) ?? byLabel.get(`${word}s`) ?? byLabel.get(word.replace(/s$/, ''));
+  const forms = [word, `${word}s`, word.replace(/s$/, '')];
+  for (const map of [byLabel, byOtherWord]) for (const form of forms) if (map.has(form)) return map.get(form);
+  return undefined;
 }
 
-export function needFrom(value: string, strictness: Strictness, id: string): unknown {
+export function needFrom(value: string, strictness: Strictness, id: string, more: object = {}): unknown {
   const [kind, name] = [value.slice(0, value.indexOf(':')), value.slice(value.indexOf(':') + 1)];
-  return { id, kind, [kind]: name, strictness };
+  return { id, kind, [kind]: name, strictness, ...more };
 }
 
 export function choiceOf(need: Need): string {
@@ -40,19 +48,25 @@ export function choiceOf(need: Need): string {
 
 export interface Preset {
   readonly name: string;
-  readonly needs: readonly (readonly [string, Strictness])[];
+  readonly needs: readonly (readonly [string, Strictness, object?])[];
 }
 
 /** One tap for the usual ones; each stays editable. */
 export const presets: readonly Preset[] = [
   { name: 'Coeliac', needs: [['hazard:gluten', 'no-trace']] },
+  { name: 'Gluten, certified only', needs: [['hazard:gluten', 'no-trace', { certifiedOnly: true }]] },
+  { name: 'Wheat allergy', needs: [['hazard:wheat', 'no-trace']] },
   { name: 'Milk allergy', needs: [['hazard:milk', 'no-trace']] },
   { name: 'Lactose only', needs: [['hazard:lactose', 'not-ingredient']] },
   { name: 'Egg allergy', needs: [['hazard:egg', 'no-trace']] },
   { name: 'Nut allergy', needs: [['hazard:tree-nut', 'no-trace'], ['hazard:peanut', 'no-trace']] },
+  { name: 'Peanut allergy', needs: [['hazard:peanut', 'no-trace']] },
+  { name: 'Fish and shellfish', needs: [['hazard:fish', 'no-trace'], ['hazard:crustacean', 'no-trace'], ['hazard:mollusc', 'no-trace']] },
+  { name: 'Soy allergy', needs: [['hazard:soy', 'no-trace']] },
   { name: 'Sesame allergy', needs: [['hazard:sesame', 'no-trace']] },
   { name: 'Vegan', needs: [['diet:vegan', 'not-ingredient']] },
   { name: 'Vegetarian', needs: [['diet:vegetarian', 'not-ingredient']] },
+  { name: 'No pork, no alcohol', needs: [['diet:no-pork', 'not-ingredient'], ['diet:no-alcohol', 'not-ingredient']] },
 ];
 
 export const strictnessChoices: readonly { readonly value: Strictness; readonly label: string }[] = [

@@ -6,11 +6,16 @@ import { Dish, type Recipe } from '@lupin/core';
 import { problemWords, useRecipesQuery } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { AskPanel } from './AskPanel.tsx';
+import { BroughtForm } from './BroughtForm.tsx';
+import { CoverPanel } from './CoverPanel.tsx';
+import type { Spot } from './MenuPage.tsx';
 
 /** The menu as a list: dishes in and out, from the recipe library. */
-export function DishPicker() {
+export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
   const { occasion, edit } = useOccasionView();
   const { data: recipes, error } = useRecipesQuery();
+  const [bringing, setBringing] = useState(false);
   const [course, setCourse] = useState(occasion.courses[0]!.id as string);
   const add = (recipe: Recipe) => edit((one) => {
     const home = one.courses.find((each) => each.name === recipe.usualCourse)?.id ?? course;
@@ -18,7 +23,7 @@ export function DishPicker() {
     return { ...one, dishes: [...one.dishes, dish], recipes: one.recipes.some((each) => each.id === recipe.id) ? one.recipes : [...one.recipes, recipe] };
   });
   const remove = (id: string) => edit((one) => {
-    const dishes = one.dishes.filter((each) => each.id !== id);
+    const dishes = one.dishes.filter((each) => each.id !== id).map((dish) => ({ ...dish, shares: dish.shares.map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== id) })).filter((shared) => shared.with.length > 0) }));
     return { ...one, dishes, recipes: one.recipes.filter((recipe) => dishes.some((dish) => dish.recipe === recipe.id)) };
   });
   const move = (id: string, to: string) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === id ? { ...dish, course: one.courses.find((each) => each.id === to)!.id } : dish)) }));
@@ -27,6 +32,8 @@ export function DishPicker() {
     <div className="stack">
       <h2>The menu</h2>
       <p className="soft">Press a mark in the table to see why, or a plate to see what that guest may eat.</p>
+      {occasion.guests.length > 0 && <CoverPanel onSpot={onSpot} />}
+      <AskPanel />
       {occasion.courses.map((each) => (
         <section key={each.id}>
           <h3 style={{ color: 'var(--violet)' }}>{each.name}</h3>
@@ -41,6 +48,7 @@ export function DishPicker() {
           ))}
         </section>
       ))}
+      {bringing ? <BroughtForm onDone={() => setBringing(false)} /> : <div><Button size="small" icon={<PlusOutlined />} onClick={() => setBringing(true)}>A dish that others bring</Button></div>}
       <section>
         <h3>From the library</h3>
         {error && <p className="fault">{problemWords(error)}</p>}

@@ -27,7 +27,7 @@ export function MenuPage() {
         <p className="legend">{(['clear', 'check', 'adaptable', 'conflict'] as const).map((verdict) => <span key={verdict}><VerdictMark verdict={verdict} size={18} />{verdictWords[verdict]}: {verdictMeaning[verdict]}</span>)}</p>
       </div>
       <aside aria-label="Why" ref={panel}>
-        {dish && guest ? <WhyPanel key={`${dish.id}/${guest.id}`} dishId={dish.id} guestId={guest.id} /> : guest ? <PlatePanel guestId={guest.id} onSpot={setSpot} /> : <DishPicker />}
+        {dish && guest ? <WhyPanel key={`${dish.id}/${guest.id}`} dishId={dish.id} guestId={guest.id} /> : guest ? <PlatePanel guestId={guest.id} onSpot={setSpot} /> : <DishPicker onSpot={setSpot} />}
         {(dish ?? guest) && <p style={{ marginTop: 22 }}><button type="button" className="bare" style={{ color: 'var(--violet)', fontWeight: 600 }} onClick={() => setSpot({})}>Add or remove dishes</button></p>}
         <p className="soft small" style={{ marginTop: 22 }}>Plans, does not test food. Your guest's own advice comes first.</p>
       </aside>

@@ -1,11 +1,13 @@
 import { Button, Select } from 'antd';
 import * as v from 'valibot';
 import { useMemo, useState } from 'react';
-import { applyOffer, cellKey, foodOf, listed, offersFor, roleNames, VersionId, type Guest, type Offer, type Reason, type Swap } from '@lupin/core';
+import { applyOffer, cellKey, knowledgeOf, listed, nameFaults, offersFor, roleNames, VersionId, type Guest, type Offer, type Reason, type Swap } from '@lupin/core';
 import { VerdictMark } from '../../shared/VerdictMark.tsx';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
-import { LabelForm } from './LabelForm.tsx';
+import { LabelForm } from '../labels/LabelForm.tsx';
+import { MakerForm } from '../labels/MakerForm.tsx';
+import { SharedMediumField } from './SharedMediumField.tsx';
 
 const headline = { clear: 'may eat it', check: 'may eat it, once this is settled', adaptable: 'cannot eat it as written', conflict: 'cannot eat it' } as const;
 
@@ -25,9 +27,12 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
       <h2>{guest.name} and the {shortName(made.recipe.name)}</h2>
       <p className="row" style={{ margin: '6px 0 4px' }}><VerdictMark verdict={verdict} /> <strong>{verdict}</strong> <span className="soft">{guest.name} {headline[verdict]}</span></p>
       {cell.version !== row.dish.versions[0]!.id && <p className="soft">{guest.name} gets it {made.version.name}. <BackToFirst dishId={dishId} guest={guest} /></p>}
+      {row.versions.flatMap((each) => nameFaults(each.recipe.name, each.evidence)).slice(0, 2).map((fault) => <p key={fault.words} className="fault">{fault.words}</p>)}
       <Reasons reasons={cell.judgement.reasons} guest={guest} />
+      {row.dish.brought && <MakerForm dish={row.dish.id} />}
+      <SharedMediumField dishId={dishId} />
       {verdict === 'clear' && cell.judgement.notes.length === 0 && <Grounds dishId={dishId} guestId={guestId} />}
-      {cell.judgement.notes.map((note, index) => <p key={index} className="soft">A wish, not a rule: {note.chain.join(' · ')}</p>)}
+      {cell.judgement.notes.map((note, index) => <p key={index} className="soft">{note.need.kind !== 'open' && note.need.strictness === 'prefers-not' ? 'A wish, not a rule' : 'Agreed with them'}: {note.chain.join(' · ')}</p>)}
       {offers.length > 0 && <h3 style={{ marginTop: 14 }}>{offers.some((offer) => offer.lines.length > 1) ? 'What would do the same jobs' : `What would do the same job${roleOf(offers[0]!)}`}</h3>}
       {offers.map((offer) => <OfferCard key={offer.scope} offer={offer} dishId={dishId} guest={guest} />)}
       {verdict === 'conflict' && <p className="soft" style={{ marginTop: 10 }}>No swap is known that would do. Another dish of the course has to fill this plate.</p>}
@@ -53,6 +58,7 @@ function BackToFirst({ dishId, guest }: { dishId: string; guest: Guest }) {
 }
 
 function Reasons({ reasons, guest }: { reasons: readonly Reason[]; guest: Guest }) {
+  const { occasion } = useOccasionView();
   const [all, setAll] = useState(false);
   const [reading, setReading] = useState<string>();
   // A conflict is never behind a fold; long lists of questions may be.
@@ -63,13 +69,13 @@ function Reasons({ reasons, guest }: { reasons: readonly Reason[]; guest: Guest 
     <>
       {list.map((reason, index) => {
         const { food } = reason;
-        const readable = reason.verdict === 'check' && food !== undefined && foodOf(food)?.kind !== 'single';
+        const readable = reason.settles === 'label' && food !== undefined;
         return (
           <div key={index}>
             <ul className={`chain v-${reason.verdict}`}>
               {reason.chain.map((words, at) => <li key={at}><span style={{ color: 'var(--ink)' }}>{at === 1 && reason.chain.length === 3 ? <span className="words">{words}</span> : words}</span></li>)}
             </ul>
-            {readable && (reading === `${index}` ? <LabelForm food={food} onDone={() => setReading(undefined)} /> : <Button size="small" style={{ marginBottom: 8 }} onClick={() => setReading(`${index}`)}>I have read the label of {foodOf(food)?.name}</Button>)}
+            {readable && (reading === `${index}` ? <LabelForm food={food} onDone={() => setReading(undefined)} /> : <Button size="small" style={{ marginBottom: 8 }} onClick={() => setReading(`${index}`)}>I have read the label of {knowledgeOf(occasion).food(food)?.name}</Button>)}
           </div>
         );
       })}

@@ -1,7 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { useCallback, useEffect, useMemo } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { adaptable, basisOf, fit, type Occasion } from '@lupin/core';
+import { adaptable, basisOf, fit, openChecks, questionsAbout, type Occasion } from '@lupin/core';
 import { problemWords, useOccasionQuery } from '../../app/api.ts';
 import { editOccasion, redo, undo } from '../../app/editing.ts';
 import { troubleGone } from '../../app/notices.ts';
@@ -21,6 +21,7 @@ export function OccasionShell() {
   const occasion = data?.occasion;
   const table = useMemo(() => (occasion ? fit(occasion) : undefined), [occasion]);
   const shown = useMemo(() => (occasion && table ? adaptable(occasion, table) : undefined), [occasion, table]);
+  const checks = useMemo(() => (occasion && table ? openChecks(occasion, table) : undefined), [occasion, table]);
   const basis = useMemo(() => (occasion ? basisOf(occasion) : ''), [occasion]);
   const planner = usePlanner(occasion);
   const edit = useCallback((change: (one: Occasion) => Occasion) => dispatch(editOccasion(id, change)), [dispatch, id]);
@@ -38,8 +39,8 @@ export function OccasionShell() {
   if (error) {
     return <main className="page"><h1>This occasion cannot be opened</h1><p className="fault" role="alert">{problemWords(error)}</p><p><Link to="/">All occasions</Link></p></main>;
   }
-  if (!occasion || !table || !shown) return <main className="page soft">Opening …</main>;
-  const view: OccasionView = { occasion, table, shown, plan: planner.state, planIsCurrent: planner.state?.basis === basis, stopPlanning: planner.stop, planAgain: planner.again, edit };
+  if (!occasion || !table || !shown || !checks) return <main className="page soft">Opening …</main>;
+  const view: OccasionView = { occasion, table, shown, checks, plan: planner.state, planIsCurrent: planner.state?.basis === basis, stopPlanning: planner.stop, planAgain: planner.again, edit };
   return (
     <OccasionContext value={view}>
       <div className="shell">
@@ -71,8 +72,8 @@ function Mast({ view: { occasion } }: { view: OccasionView }) {
   );
 }
 
-function Stations({ view: { occasion, table, plan, planIsCurrent } }: { view: OccasionView }) {
-  const unasked = occasion.guests.filter((guest) => (guest.needs.length > 0 && !guest.confirmedOn) || guest.needs.some((need) => need.kind === 'open')).length;
+function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { view: OccasionView }) {
+  const unasked = occasion.guests.filter((guest) => questionsAbout(guest, occasion.date).length > 0).length;
   const short = table.plates.filter((plate) => plate.state === 'short').length;
   const open = table.plates.filter((plate) => plate.state === 'checks').length;
   const mark = (text: string, done = false) => <span className={done ? 'done' : 'open'}>{text}</span>;
@@ -81,6 +82,7 @@ function Stations({ view: { occasion, table, plan, planIsCurrent } }: { view: Oc
     <nav className="stations" aria-label="Stations">
       <NavLink to="guests">Guests{occasion.guests.length > 0 && (unasked > 0 ? mark(`${unasked} to ask`) : mark('done', true))}</NavLink>
       <NavLink to="menu">Menu{occasion.dishes.length > 0 && (short > 0 ? mark(`${short} short`) : open > 0 ? mark(`${open} to check`) : mark('done', true))}</NavLink>
+      <NavLink to="labels">Labels{occasion.dishes.length > 0 && (checks.length > 0 ? mark(`${checks.length} open`) : mark('done', true))}</NavLink>
       <NavLink to="amounts">Amounts</NavLink>
       <NavLink to="timetable">Timetable{occasion.dishes.length > 0 && timetable}</NavLink>
       <NavLink to="cook">Cook</NavLink>

@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { FitTable, Occasion, ShownVerdict } from '@lupin/core';
+import type { FitTable, Occasion, OpenCheck, ShownVerdict } from '@lupin/core';
 import type { PlanState } from '../../planner/slice.ts';
 
 /** What every station works from: the occasion, what follows from it, and how to change it. */
@@ -7,6 +7,8 @@ export interface OccasionView {
   readonly occasion: Occasion;
   readonly table: FitTable;
   readonly shown: ReadonlyMap<string, ShownVerdict>;
+  /** Everything that is open, what decides most first. */
+  readonly checks: readonly OpenCheck[];
   readonly plan: PlanState | undefined;
   readonly planIsCurrent: boolean;
   readonly stopPlanning: () => void;

@@ -1,5 +1,5 @@
 import { clockTime, listed, span, type Occasion, type RunSheetEntry, type TaskNetwork } from '@lupin/core';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 
 interface DetailProps {
   readonly occasion: Occasion;

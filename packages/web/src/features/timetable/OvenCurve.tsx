@@ -1,5 +1,5 @@
 import type { Plan } from '@lupin/core';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 
 interface OvenCurveProps {
   readonly plan: Plan;

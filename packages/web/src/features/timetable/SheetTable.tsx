@@ -1,5 +1,5 @@
 import { clockTime, dayWords, listed, type RunSheetEntry } from '@lupin/core';
-import { useUnits } from '../../shared/words.ts';
+import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
 
 /** The timetable as words: the same for a screen reader, and for paper. */

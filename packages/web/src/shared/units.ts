@@ -1,0 +1,19 @@
+import { foodOf, measure, temperature, type Amount, type Measured, type MeasureSystem, type TemperatureScale } from '@lupin/core';
+import { useAppSelector } from '../app/store.ts';
+
+export interface Units {
+  readonly measure: MeasureSystem;
+  readonly temperature: TemperatureScale;
+  amount(amount: Amount, food: string | undefined, massG: number | undefined): Measured;
+  degrees(celsius: number): string;
+}
+
+/** Amounts and temperatures as the cook has chosen to read them. */
+export function useUnits(): Units {
+  const prefs = useAppSelector((state) => state.prefs);
+  return {
+    ...prefs,
+    amount: (amount, food, massG) => measure(amount, prefs.measure, { densityGPerMl: food ? foodOf(food)?.densityGPerMl : undefined, massG }),
+    degrees: (celsius) => temperature(celsius, prefs.temperature),
+  };
+}

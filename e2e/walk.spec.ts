@@ -9,13 +9,14 @@ test.afterAll(async () => { await server.stop(); });
 const open = (page: Page, path: string) => page.goto(`${server.url}${path}`);
 const cell = (page: Page, dish: string, guest: string) => page.locator(`[data-cell="${dish}/${guest}"]`);
 
-test('both demo occasions stand on the first page, and lead to their stations', async ({ page }) => {
+test('the demo occasions stand on the first page, and lead to their stations', async ({ page }) => {
   await open(page, '/');
   await expect(page.getByText('13 at table')).toBeVisible();
   await expect(page.getByText('4 at table')).toBeVisible();
+  await expect(page.getByText('8 at table')).toBeVisible();
   await page.getByRole('link', { name: 'Lantern Supper' }).click();
   await expect(page.getByRole('heading', { name: 'Who comes, and what must not reach them' })).toBeVisible();
-  await expect(page.getByRole('navigation', { name: 'Stations' }).getByRole('link')).toHaveText([/^Guests/, /^Menu/, /^Amounts/, /^Timetable/, /^Cook/]);
+  await expect(page.getByRole('navigation', { name: 'Stations' }).getByRole('link')).toHaveText([/^Guests/, /^Menu/, /^Labels/, /^Amounts/, /^Timetable/, /^Cook/]);
 });
 
 test('a conflict becomes clear by a swap; ingredients, amounts and steps follow; one key takes it back', async ({ page }) => {

@@ -9,6 +9,6 @@ const json = (...path: string[]): unknown => JSON.parse(readFileSync(join(data, 
 export const demoRecipes: readonly Recipe[] = readdirSync(join(data, 'recipes')).map((file) => readRecipeFile(json('recipes', file)));
 
 /** A fresh copy of a demo occasion, to be changed at will. */
-export function demo(name: 'lantern-supper' | 'sunday-lunch'): Occasion {
+export function demo(name: 'lantern-supper' | 'sunday-lunch' | 'allotment-lunch'): Occasion {
   return structuredClone(readOccasionFile(json('occasions', `${name}.json`), demoRecipes));
 }

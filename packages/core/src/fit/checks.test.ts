@@ -67,6 +67,18 @@ test('oil shared by two dishes carries one into the other, for those to whom tra
   expect(verdicts(one([{ medium: 'frying oil', with: ['fish'] }]))).toEqual(['conflict', 'clear']);
 });
 
+test('the shared table of the demo: what is brought is asked about, what is sealed rests on its label, an old label is doubted', () => {
+  const one = demo('allotment-lunch');
+  const table = fit(one);
+  const verdict = (dishId: string, who: string) => table.rows.find((row) => row.dish.id === dishId)!.cells.get(who as never)!.judgement.verdict;
+  expect([verdict('crackers', 'oriel'), verdict('crackers', 'gus')]).toEqual(['clear', 'clear']);
+  expect([verdict('salad', 'oriel'), verdict('salad', 'wren'), verdict('salad', 'noor')]).toEqual(['check', 'conflict', 'clear']);
+  expect([verdict('pie', 'oriel'), verdict('fruit', 'oriel'), verdict('fruit', 'hale')]).toEqual(['conflict', 'check', 'clear']);
+  expect(openChecks(one, table).some((check) => check.kind === 'label' && check.food === 'cider-vinegar')).toBe(true);
+  const pie = table.rows.find((row) => row.dish.id === 'pie')!.versions[0]!;
+  expect(nameFaults(pie.recipe.name, pie.evidence)).toEqual([expect.objectContaining({ claim: 'vegan', state: 'unproven' })]);
+});
+
 test('nobody is left with a plate of leaves unseen: gaps by course, the hopeless first', () => {
   const one = occasion({ guests: [guest('ana', noTrace('milk')), guest('bo', noTrace('celery')), guest('cy')], recipes: [recipe('gratin', [line('b', 'butter'), line('c', 'celeriac')], [step('bake', { uses: ['b', 'c'] })]), soup] });
   const gaps = coverGaps({ ...one, courses: [{ ...one.courses[0]!, enough: 2 }] }, fit({ ...one, courses: [{ ...one.courses[0]!, enough: 2 }] }));

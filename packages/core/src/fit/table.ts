@@ -55,8 +55,9 @@ export function dishEvidence(occasion: Occasion, dish: Dish, recipe: Recipe, kno
   const known = joinedLists.get(lines);
   if (known && known.maker === maker && medium.length === 0 && known.medium.length === 0) return known.all;
   // A sealed thing with a label is what its label says; of its name only what it holds by nature counts besides.
-  const settled = dish.brought?.sealed === true && dish.brought.label !== undefined;
-  const all = [...(settled ? lines.filter((each) => each.level === 'contained' && each.about.kind !== 'unread') : lines), ...maker, ...medium];
+  const label = dish.brought?.sealed === true ? dish.brought.label : undefined;
+  const named = label ? lines.filter((each) => each.level === 'contained').map((each) => (each.about.kind === 'food' ? { ...each, about: { ...each.about, claims: label.claims } } : each)) : lines;
+  const all = [...named, ...maker, ...medium];
   joinedLists.set(lines, { maker, medium, all });
   return all;
 }

@@ -2,12 +2,13 @@ import * as v from 'valibot';
 import { Occasion, Recipe } from '../model/index.ts';
 
 /**
- * An occasion as kept in `data/occasions`: its recipes named by id. Puts copies of the recipes in and checks the whole.
+ * An occasion as kept in `data/occasions`: its recipes named by id, or written out. Puts copies of the recipes in and checks the whole.
  * Throws a ValiError with the place where the file is wrong, or an Error naming a recipe that is not there.
  */
 export function readOccasionFile(file: unknown, recipes: readonly Recipe[]): Occasion {
-  const named = v.parse(v.looseObject({ recipes: v.array(v.string()) }), file);
+  const named = v.parse(v.looseObject({ recipes: v.array(v.union([v.string(), Recipe])) }), file);
   const copies = named.recipes.map((id) => {
+    if (typeof id !== 'string') return id;
     const recipe = recipes.find((each) => each.id === id);
     if (!recipe) throw new Error(`The occasion names recipe "${id}", which is not in data/recipes`);
     return recipe;

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { HazardId, MakerQuestionId } from '../reference/index.ts';
 import { Day, Name } from './ids.ts';
+import { LabelClaim } from './label.ts';
 
 /** What the maker of a dish answered to one question, and when. */
 export const MakerAnswer = v.strictObject({
@@ -20,7 +21,7 @@ export const Brought = v.strictObject({
   by: Name,
   /** Sealed by its maker, with a label, and opened only here. */
   sealed: v.optional(v.boolean(), false),
-  label: v.optional(v.strictObject({ readOn: Day, contains: v.array(HazardId), mayContain: v.array(HazardId) })),
+  label: v.optional(v.strictObject({ readOn: Day, contains: v.array(HazardId), mayContain: v.array(HazardId), claims: v.optional(v.array(LabelClaim), []) })),
   answers: v.optional(v.pipe(v.array(MakerAnswer), v.maxLength(20)), []),
 });
 export type Brought = v.InferOutput<typeof Brought>;

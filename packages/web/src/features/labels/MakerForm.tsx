@@ -29,6 +29,7 @@ export function MakerForm({ dish: id, onDone }: { dish: DishId; onDone?: () => v
         <div className="stack" style={{ gap: 6 }}>
           <div className="field"><span>Its label lists</span><Select mode="multiple" aria-label="Its label lists" value={(brought.label?.contains ?? []) as string[]} options={choices} optionFilterProp="label" onChange={(contains: string[]) => change((one) => ({ ...one, label: { mayContain: [], ...one.label, readOn: today, contains } }))} placeholder="nothing of these" /></div>
           <div className="field"><span>It may contain</span><Select mode="multiple" aria-label="It may contain" value={(brought.label?.mayContain ?? []) as string[]} options={choices} optionFilterProp="label" onChange={(mayContain: string[]) => change((one) => ({ ...one, label: { contains: [], ...one.label, readOn: today, mayContain } }))} placeholder="nothing of these" /></div>
+          {brought.label && <Checkbox checked={brought.label.claims.includes('gluten-free')} onChange={(event) => change((one) => ({ ...one, label: { contains: [], mayContain: [], readOn: today, ...one.label, claims: event.target.checked ? ['gluten-free'] : [] } }))}>The packet says “gluten-free”</Checkbox>}
           {!brought.label && <Button size="small" onClick={() => change((one) => ({ ...one, label: { readOn: today, contains: [], mayContain: [] } }))}>I read all of it; none of these is on it</Button>}
         </div>
       )}

@@ -3,7 +3,7 @@ import { readIngredient } from '../reading/index.ts';
 import type { Dish, MakerAnswer, Occasion } from '../model/index.ts';
 import type { Evidence } from './evidence.ts';
 import { lineEvidence } from './evidence.ts';
-import { knowledgeOf } from './knowledge.ts';
+import { dateWords, knowledgeOf } from './knowledge.ts';
 
 const remembered = new WeakMap<Dish, readonly Evidence[]>();
 
@@ -18,13 +18,13 @@ export function makerEvidence(dish: Dish): readonly Evidence[] {
 const none: readonly Evidence[] = [];
 
 function ofMaker({ how, by, sealed, label, answers }: NonNullable<Dish['brought']>): readonly Evidence[] {
-  const words = `${how} by ${by}`;
+  const words = how === 'bought' ? `bought from ${by}` : `brought by ${by}`;
   const found: Evidence[] = [];
   const hazard = (id: HazardId, level: Evidence['level'], grade: Evidence['grade'], because: string) => void found.push({ about: { kind: 'hazard', hazard: id }, level, grade, words, because });
   const labelled = sealed && label !== undefined;
   if (label) {
-    for (const id of label.contains) hazard(id, 'contained', 'label', `Its label, read ${label.readOn}, lists ${hazardOf(id).name}.`);
-    for (const id of label.mayContain) hazard(id, 'trace', 'label', `Its label, read ${label.readOn}, says it may contain ${hazardOf(id).name}.`);
+    for (const id of label.contains) hazard(id, 'contained', 'label', `Its label, read ${dateWords(label.readOn)}, lists ${hazardOf(id).name}.`);
+    for (const id of label.mayContain) hazard(id, 'trace', 'label', `Its label, read ${dateWords(label.readOn)}, says it may contain ${hazardOf(id).name}.`);
   }
   if (labelled) return found;
   const answer = new Map(answers.map((each) => [each.question, each]));
@@ -39,15 +39,15 @@ function ofMaker({ how, by, sealed, label, answers }: NonNullable<Dish['brought'
     const said = answer.get(question);
     if (said?.answer !== 'yes') continue;
     const reading = readIngredient(said.words);
-    for (const each of reading.contained) hazard(each.hazard, question === 'kit' ? 'trace' : 'carried', 'word', `${by} said on ${said.on}: “${said.words}”.`);
+    for (const each of reading.contained) hazard(each.hazard, question === 'kit' ? 'trace' : 'carried', 'word', `${by} said on ${dateWords(said.on)}: “${said.words}”.`);
   }
   return found;
 }
 
 function kitchenWords(by: string, said: MakerAnswer | undefined): string {
   if (!said) return `Nobody here knows the kitchen of ${by}, and what its boards and pans touched.`;
-  if (said.answer === 'no') return `${by} said on ${said.on} that the kit touched nothing of the kind; nobody here saw it.`;
-  return said.answer === 'yes' ? `${by} said on ${said.on} that the kit also touched other food.` : `${by} could not say what the kit had touched.`;
+  if (said.answer === 'no') return `${by} said on ${dateWords(said.on)} that the kit touched nothing of the kind; nobody here saw it.`;
+  return said.answer === 'yes' ? `${by} said on ${dateWords(said.on)} that the kit also touched other food.` : `${by} could not say what the kit had touched.`;
 }
 
 /** What comes over from dishes that share its oil or water. */

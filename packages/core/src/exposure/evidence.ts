@@ -2,7 +2,7 @@ import { hazardOf, type Food, type FoodId, type HazardId } from '../reference/in
 import { readIngredient, type IngredientReading } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
-import type { Knowledge } from './knowledge.ts';
+import { dateWords, type Knowledge } from './knowledge.ts';
 
 /**
  * `contained`: it is in there. `carried`: it comes over from what shared the oil or water. `possible`: it may be an ingredient until
@@ -90,7 +90,7 @@ function foodEvidence(base: Base, food: Food, label: LabelRecord | undefined, ol
   }
   if (label) found.push(...labelEvidence(base, food, label, certified));
   if (!label || old || label.carriedOver) {
-    const again = !label ? [] : [old ? `The label of ${label.product} was read on ${label.readOn}, too long ago: read it again.` : `The label of ${label.product} was read for an earlier occasion: read it again for whoever may have no trace.`];
+    const again = !label ? [] : [old ? `The label of ${label.product} was read on ${dateWords(label.readOn)}, too long ago: read it again.` : `The label of ${label.product} was read for an earlier occasion: read it again for whoever may have no trace.`];
     const strictOnly = label && !old ? { strictOnly: true as const } : {};
     for (const { hazard, why, trace } of food.possible) {
       found.push({ ...ofHazard(base, hazard, trace ? 'trace' : 'possible', grade === 'word' ? 'word' : 'usual', [`${capital(why)}. The label decides.`, ...again].join(' ')), ...strictOnly });
@@ -103,7 +103,7 @@ function foodEvidence(base: Base, food: Food, label: LabelRecord | undefined, ol
 }
 
 function labelEvidence(base: Base, food: Food, label: LabelRecord, certified: boolean): readonly Evidence[] {
-  const read = `label of ${label.product}, read ${label.readOn}`;
+  const read = `label of ${label.product}, read ${dateWords(label.readOn)}`;
   const found: Evidence[] = [];
   for (const hazard of label.contains) {
     // A grain on a label that calls itself gluten-free had its gluten taken out.

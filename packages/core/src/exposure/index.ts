@@ -1,3 +1,3 @@
 export { lineEvidence, servedEvidence, type Evidence, type Grade, type Level, type Subject } from './evidence.ts';
 export { makerEvidence, mediumEvidence } from './brought.ts';
-export { daysBetween, knowledgeOf, type Knowledge } from './knowledge.ts';
+export { dateWords, daysBetween, knowledgeOf, type Knowledge } from './knowledge.ts';

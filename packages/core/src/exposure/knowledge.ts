@@ -21,6 +21,14 @@ const dayNumber = (day: string): number => Date.parse(`${day}T00:00:00Z`) / 86_4
 /** Whole days from one calendar day to another. */
 export const daysBetween = (from: string, to: string): number => Math.round(dayNumber(to) - dayNumber(from));
 
+const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** "20 Nov 2026" for 2026-11-20. */
+export function dateWords(iso: string): string {
+  const [year, month, day] = iso.split('-').map(Number);
+  return `${day} ${months[month! - 1]} ${year}`;
+}
+
 const remembered = new WeakMap<readonly LabelRecord[], { readonly ownFoods: Occasion['ownFoods']; readonly date: string; readonly knowledge: Knowledge }>();
 
 /** The knowledge of an occasion, remembered as long as its labels, own foods and day stay the same objects. */

@@ -17,12 +17,12 @@ export function avoidedBy(need: Need): readonly HazardId[] {
   }
 }
 
-/** A need in a cook's words: "no trace of gluten, but ghee is fine". */
+/** A need in a cook's words: "no onions and garlic as an ingredient, except chives". */
 export function needWords(need: Need): string {
   if (need.kind === 'open') return plainWords(need);
   const but = need.exceptions.map((each) => foodOf(each.food)?.name ?? each.food);
   const certified = need.kind === 'hazard' && need.certifiedOnly ? ', certified goods only' : '';
-  return `${plainWords(need)}${certified}${but.length > 0 ? `, but ${but.join(' and ')} ${but.length > 1 ? 'are' : 'is'} fine` : ''}`;
+  return `${plainWords(need)}${certified}${but.length > 0 ? `, except ${but.join(' and ')}` : ''}`;
 }
 
 function plainWords(need: Need): string {

@@ -1,6 +1,6 @@
 import { bearingOf, familyOf, foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
 import type { Guest, LineId, Need, Strictness } from '../model/index.ts';
-import type { Evidence, Level } from '../exposure/index.ts';
+import { dateWords, type Evidence, type Level } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
 
 /** What can be said of a guest and a made version before any change is thought of. */
@@ -134,7 +134,7 @@ function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
       reasons.push({ verdict: 'check', need, settles: 'guest', chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'] });
       continue;
     }
-    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dayWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
+    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dateWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
     // Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one.
     if ((need.kind === 'food' || need.kind === 'family') && need.strictness === 'no-trace') {
       const name = need.kind === 'food' ? foodOf(need.food)?.name ?? need.food : familyOf(need.family).name;
@@ -147,23 +147,17 @@ function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
         if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ ...base, verdict, settles: 'nothing', chain: [start, `“${each.words}”`, each.because] });
         continue;
       }
-      const agreed = need.exceptions.find((one) => one.food === each.food);
-      const own = agreed ? `${guest.name} said${agreed.agreedOn ? ` on ${dayWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.` : undefined;
-      if (own === undefined) reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, each.because] });
+      const named = each.food ?? (each.about.kind === 'food' ? each.about.food : undefined);
+      const agreed = need.exceptions.find((one) => one.food === named);
+      const own = agreed ? `${guest.name} said${agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.` : undefined;
+      const because = each.about.kind === 'food' && !isAvoidedFood(each.about, need) ? 'Certified gluten-free goods only, and no label that says so has been read.' : each.because;
+      if (own === undefined) reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, because] });
       else if (need.strictness === 'no-trace') reasons.push({ ...base, verdict: 'check', settles: 'guest', chain: [start, `“${each.words}”`, each.because, own, 'No trace, and yet this: ask again before it is served.'] });
       else notes.push({ ...base, verdict: 'clear', settles: 'nothing', chain: [start, `“${each.words}”`, each.because, own] });
     }
   }
   reasons.sort((a, b) => rank[b.verdict] - rank[a.verdict]);
   return { verdict: reasons.reduce<Verdict>((sum, reason) => worse(sum, reason.verdict), 'clear'), reasons, notes };
-}
-
-const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-
-/** "20 Nov 2026" for 2026-11-20. */
-function dayWords(iso: string): string {
-  const [year, month, day] = iso.split('-').map(Number);
-  return `${day} ${months[month! - 1]} ${year}`;
 }
 
 function meets({ about }: Evidence, need: ClosedNeed): boolean {

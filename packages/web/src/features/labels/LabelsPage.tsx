@@ -88,7 +88,7 @@ const nameOf = ({ guests }: { guests: readonly { id: string; name: string }[] },
 function CheckRow({ check, selected, onOpen }: { check: OpenCheck; selected: boolean; onOpen: () => void }) {
   const { occasion } = useOccasionView();
   const dishes = check.dishes.map((id) => occasion.recipes.find((recipe) => recipe.id === occasion.dishes.find((dish) => dish.id === id)?.recipe)?.name ?? id);
-  const title = { label: () => (check.kind === 'label' ? `Label of ${check.name}` : ''), product: () => (check.kind === 'product' ? `Find another ${check.name} than ${check.product}` : ''), line: () => (check.kind === 'line' ? `What is “${check.words}”?` : ''), maker: () => (check.kind === 'maker' ? `Ask ${check.by}` : ''), guest: () => (check.kind === 'guest' ? `Ask ${nameOf(occasion, check.guest)}` : '') }[check.kind]();
+  const title = { label: () => (check.kind === 'label' ? `Label of ${check.name}` : ''), product: () => (check.kind === 'product' ? `${check.name.charAt(0).toUpperCase()}${check.name.slice(1)}: find another than ${check.product}` : ''), line: () => (check.kind === 'line' ? `What is “${check.words}”?` : ''), maker: () => (check.kind === 'maker' ? `Ask ${check.by}` : ''), guest: () => (check.kind === 'guest' ? `Ask ${nameOf(occasion, check.guest)}` : '') }[check.kind]();
   return (
     <li>
       <button type="button" className="bare check-row" aria-current={selected} onClick={onOpen}>

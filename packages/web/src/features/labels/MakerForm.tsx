@@ -22,7 +22,7 @@ export function MakerForm({ dish: id, onDone }: { dish: DishId; onDone?: () => v
   });
   return (
     <div className="offer">
-      <h4>{name}, {brought.how} by {brought.by}</h4>
+      <h4>{name}, {brought.how === 'bought' ? 'bought from' : 'brought by'} {brought.by}</h4>
       <CopyButton text={makerMessage(occasion, dish, name)} label="Copy the questions" />
       {brought.how === 'bought' && <p style={{ margin: '8px 0' }}><Checkbox checked={brought.sealed} onChange={(event) => change((one) => ({ ...one, sealed: event.target.checked }))}>Sealed, with a label, and opened only here</Checkbox></p>}
       {brought.sealed && (

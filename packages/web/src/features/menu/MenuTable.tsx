@@ -73,7 +73,7 @@ function Rows({ row, spot, onSpot, shown, guests }: { row: DishRow; spot: Spot; 
   return versions.map((made, index) => (
     <tr key={made.version.id} className={index === 0 ? 'dish' : 'dish version'}>
       <th scope="row" className="dish-name">
-        {index === 0 ? made.recipe.name : made.version.name} <span className="soft small" style={{ whiteSpace: 'nowrap' }}>{dish.brought ? `${dish.brought.how} by ${dish.brought.by}, ` : ''}for {made.eaters.length}</span>
+        {index === 0 ? made.recipe.name : made.version.name} <span className="soft small" style={{ whiteSpace: 'nowrap' }}>{dish.brought ? `${dish.brought.how === 'bought' ? 'bought from' : 'brought by'} ${dish.brought.by}, ` : ''}for {made.eaters.length}</span>
         {nameFaults(index === 0 ? made.recipe.name : made.version.name, made.evidence).map((fault) => <span key={fault.claim} className="fault small" style={{ display: 'block', color: fault.state === 'broken' ? 'var(--clay)' : 'var(--straw)' }}>{fault.state === 'broken' ? `not ${fault.claim}` : `${fault.claim}: not proven`}</span>)}
       </th>
       {guests.map((guest) => {

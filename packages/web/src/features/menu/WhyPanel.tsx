@@ -61,27 +61,47 @@ function Reasons({ reasons, guest }: { reasons: readonly Reason[]; guest: Guest 
   const { occasion } = useOccasionView();
   const [all, setAll] = useState(false);
   const [reading, setReading] = useState<string>();
+  const groups = grouped(reasons);
   // A conflict is never behind a fold; long lists of questions may be.
-  const conflicts = reasons.filter((reason) => reason.verdict === 'conflict');
-  const questions = reasons.filter((reason) => reason.verdict === 'check');
+  const conflicts = groups.filter((group) => group.verdict === 'conflict');
+  const questions = groups.filter((group) => group.verdict === 'check');
   const list = all ? [...conflicts, ...questions] : [...conflicts, ...questions.slice(0, Math.max(1, 3 - conflicts.length))];
   return (
     <>
-      {list.map((reason, index) => {
-        const { food } = reason;
-        const readable = reason.settles === 'label' && food !== undefined;
-        return (
-          <div key={index}>
-            <ul className={`chain v-${reason.verdict}`}>
-              {reason.chain.map((words, at) => <li key={at}><span style={{ color: 'var(--ink)' }}>{at === 1 && reason.chain.length === 3 ? <span className="words">{words}</span> : words}</span></li>)}
-            </ul>
-            {readable && (reading === `${index}` ? <LabelForm food={food} onDone={() => setReading(undefined)} /> : <Button size="small" style={{ marginBottom: 8 }} onClick={() => setReading(`${index}`)}>I have read the label of {knowledgeOf(occasion).food(food)?.name}</Button>)}
-          </div>
-        );
-      })}
-      {list.length < reasons.length && <Button size="small" type="text" onClick={() => setAll(true)}>{reasons.length - list.length} more to check for {guest.name}</Button>}
+      {list.map(({ key, verdict, head, tails, food, readable }) => (
+        <div key={key}>
+          <ul className={`chain v-${verdict}`}>
+            {head.map((words, at) => <li key={at}><span style={{ color: 'var(--ink)' }}>{at === 1 ? <span className="words">{words}</span> : words}</span></li>)}
+            {tails.map((words) => <li key={words}><span style={{ color: 'var(--ink)' }}>{words}</span></li>)}
+          </ul>
+          {readable && food && (reading === key ? <LabelForm food={food} onDone={() => setReading(undefined)} /> : <Button size="small" style={{ marginBottom: 8 }} onClick={() => setReading(key)}>I have read the label of {knowledgeOf(occasion).food(food)?.name}</Button>)}
+        </div>
+      ))}
+      {list.length < groups.length && <Button size="small" type="text" onClick={() => setAll(true)}>{groups.length - list.length} more to check for {guest.name}</Button>}
     </>
   );
+}
+
+interface Group {
+  readonly key: string;
+  readonly verdict: Reason['verdict'];
+  readonly head: readonly string[];
+  readonly tails: readonly string[];
+  readonly food: Reason['food'];
+  readonly readable: boolean;
+}
+
+/** All that stands in the way of one need at one line, said once: the gravest first. */
+function grouped(reasons: readonly Reason[]): readonly Group[] {
+  const groups = new Map<string, Reason[]>();
+  for (const reason of reasons) {
+    const key = `${reason.need.id}/${reason.line ?? ''}/${reason.chain[1] ?? ''}/${reason.verdict}`;
+    groups.set(key, [...(groups.get(key) ?? []), reason]);
+  }
+  return [...groups].map(([key, some]): Group => {
+    const [first] = some;
+    return { key, verdict: first!.verdict, head: first!.chain.slice(0, 2), tails: [...new Set(some.flatMap((reason) => reason.chain.slice(2)))], food: first!.food, readable: some.some((reason) => reason.settles === 'label' || reason.settles === 'product') };
+  });
 }
 
 function Grounds({ dishId, guestId }: { dishId: string; guestId: string }) {

@@ -17,7 +17,7 @@ export interface CoverGap {
 export function coverGaps(occasion: Occasion, table: FitTable): readonly CoverGap[] {
   const gaps = table.plates.flatMap((plate) => plate.courses.flatMap((course): CoverGap[] => {
     if (course.clear >= course.enough) return [];
-    const hoped = course.clear + course.check;
+    const hoped = course.clear + course.hopeful;
     return [{ guest: plate.guest, course: course.course, enough: course.enough, clear: course.clear, hoped, state: hoped >= course.enough ? 'open' : 'short' }];
   }));
   const order = new Map(occasion.courses.map((course, index) => [course.id, index]));

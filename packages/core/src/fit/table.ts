@@ -30,6 +30,8 @@ export interface CourseCover {
   readonly enough: number;
   readonly clear: number;
   readonly check: number;
+  /** Of those to check, how many can still turn out clear. */
+  readonly hopeful: number;
 }
 
 export interface Plate {
@@ -86,9 +88,10 @@ function plateOf(occasion: Occasion, guest: Guest, rows: readonly DishRow[]): Pl
   const courses = occasion.courses.map((course): CourseCover => {
     const mine = rows.filter((row) => row.dish.course === course.id).map((row) => row.cells.get(guest.id)!).filter((cell) => cell.served);
     const count = (verdict: Verdict) => mine.filter((cell) => cell.judgement.verdict === verdict).length;
-    return { course: course.id, enough: course.enough, clear: count('clear'), check: count('check') };
+    const hopeful = mine.filter((cell) => cell.judgement.verdict === 'check' && cell.judgement.reasons.every((reason) => reason.settles !== 'nothing')).length;
+    return { course: course.id, enough: course.enough, clear: count('clear'), check: count('check'), hopeful };
   });
-  const state = courses.every((c) => c.clear >= c.enough) ? 'full' : courses.every((c) => c.clear + c.check >= c.enough) ? 'checks' : 'short';
+  const state = courses.every((c) => c.clear >= c.enough) ? 'full' : courses.every((c) => c.clear + c.hopeful >= c.enough) ? 'checks' : 'short';
   return { guest: guest.id, courses, state };
 }
 

@@ -116,6 +116,12 @@ describe('exceptions in the guest’s own word', () => {
   });
   test('it reaches no other food', () => expect(verdict(but('not-ingredient'), 'ghee', 'butter')).toBe('conflict'));
   test('with no trace it stays a question', () => expect(verdict(but('no-trace'), 'ghee')).toBe('check'));
+  test('a relative of what is avoided is the guest’s to allow, even with no trace', () => {
+    const who = guest({ ...noTrace('walnut'), exceptions: [{ food: 'coconut', words: 'x' }, { food: 'pecans', words: 'pecans are fine' }] });
+    const only = evidenceOf(lines('pecans')).filter((each) => each.level === 'contained');
+    expect(judge(guest(noTrace('walnut')), only).reasons[0]!.settles).toBe('guest');
+    expect(judge(who, only).verdict).toBe('clear');
+  });
   test('no garlic, but its greens', () => {
     const who = guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient', exceptions: [{ food: 'garlic-greens', words: 'the greens are fine' }] });
     expect([verdict(who, 'garlic-greens'), verdict(who, 'garlic')]).toEqual(['clear', 'conflict']);

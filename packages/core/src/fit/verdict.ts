@@ -6,7 +6,7 @@ import { avoidedBy, needWords } from './needs.ts';
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
 
-/** What would settle a *check*: a label to read, another product to find, a line to explain, a maker or a guest to ask; nothing, where a relative is in it. */
+/** What would settle a *check*: a label to read, another product to find, a line to explain, a maker or a guest to ask; nothing, where it stays open whatever is done. */
 export type Settles = 'label' | 'product' | 'line' | 'maker' | 'guest' | 'nothing';
 
 /** One ground for a verdict: from the guest's need to the line to the label or catalogue fact. */
@@ -108,11 +108,14 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
 
 /** What would settle a doubt that rests on this evidence. */
 function settledBy({ about, level, grade, line, food }: Evidence): Settles {
-  if (about.kind === 'kitchen' || line === undefined) return 'maker';
+  // A kitchen that nobody here knows stays unknown, whatever its cook answers.
+  if (about.kind === 'kitchen') return 'nothing';
+  if (line === undefined) return level === 'carried' ? 'nothing' : 'maker';
   if (about.kind === 'unknown' || food === undefined) return 'line';
   if (about.kind === 'food') return 'label';
   if (about.kind === 'hazard' && grade === 'label') return 'product';
-  return level === 'contained' || level === 'carried' ? 'nothing' : 'label';
+  // A relative that is in it on purpose: only the guest can say whether they eat it.
+  return level === 'contained' ? 'guest' : level === 'carried' ? 'nothing' : 'label';
 }
 
 /** May this guest eat food of this evidence? The order of the evidence does not matter; more evidence never makes it better. Remembered by guest and evidence. */
@@ -152,13 +155,16 @@ function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
       const own = agreed ? `${guest.name} said${agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.` : undefined;
       const because = each.about.kind === 'food' && !isAvoidedFood(each.about, need) ? 'Certified gluten-free goods only, and no label that says so has been read.' : each.because;
       if (own === undefined) reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, because] });
-      else if (need.strictness === 'no-trace') reasons.push({ ...base, verdict: 'check', settles: 'guest', chain: [start, `“${each.words}”`, each.because, own, 'No trace, and yet this: ask again before it is served.'] });
+      else if (need.strictness === 'no-trace' && !isOnlyRelated(each, need)) reasons.push({ ...base, verdict: 'check', settles: 'guest', chain: [start, `“${each.words}”`, each.because, own, 'No trace, and yet this: ask again before it is served.'] });
       else notes.push({ ...base, verdict: 'clear', settles: 'nothing', chain: [start, `“${each.words}”`, each.because, own] });
     }
   }
   reasons.sort((a, b) => rank[b.verdict] - rank[a.verdict]);
   return { verdict: reasons.reduce<Verdict>((sum, reason) => worse(sum, reason.verdict), 'clear'), reasons, notes };
 }
+
+/** A relative of what is avoided, not the thing itself: whether they eat that is the guest's to say. */
+const isOnlyRelated = ({ about }: Evidence, need: ClosedNeed): boolean => about.kind === 'hazard' && avoidedBy(need).every((avoided) => ['related', 'none'].includes(bearingOf(about.hazard, avoided)));
 
 function meets({ about }: Evidence, need: ClosedNeed): boolean {
   if (about.kind === 'food') return isAvoidedFood(about, need);

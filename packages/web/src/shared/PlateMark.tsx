@@ -20,7 +20,7 @@ export function PlateMark({ plate, name, size = 36 }: { plate: Plate; name: stri
         const gap = count === 1 ? 0.001 : 0.02;
         const d = arc(index / count + gap, (index + 1) / count - gap);
         if (course.clear >= course.enough) return <path key={course.course} d={d} fill="none" stroke="var(--leaf)" strokeWidth="6" />;
-        if (course.clear + course.check >= course.enough) return <path key={course.course} d={d} fill="none" stroke="var(--straw)" strokeWidth="6" strokeDasharray="2.4 1.7" />;
+        if (course.clear + course.hopeful >= course.enough) return <path key={course.course} d={d} fill="none" stroke="var(--straw)" strokeWidth="6" strokeDasharray="2.4 1.7" />;
         return <path key={course.course} d={d} fill="none" stroke="var(--clay)" strokeWidth="1.6" />;
       })}
       {plate.state !== 'full' && (

@@ -27,6 +27,8 @@ export function LabelsPage() {
   const panel = useRevealOnPhone<HTMLElement>(selected);
   const check = checks.find((each) => keyOf(each) === selected);
   const again = selected?.startsWith('again/') ? selected.slice(6) : undefined;
+  // The questions to a maker stay open until all are answered, also when fewer of them settle the check.
+  const maker = selected?.startsWith('maker/') ? occasion.dishes.find((dish) => dish.id === selected.slice(6) && dish.brought)?.id : undefined;
   const correcting = selected?.startsWith('correct/') ? selected.slice(8) : undefined;
   const done = () => setSelected(undefined);
   const knowledge = knowledgeOf(occasion);
@@ -68,11 +70,11 @@ export function LabelsPage() {
         {(check?.kind === 'label' || check?.kind === 'product') && <LabelForm key={check.food} food={check.food} onDone={done} />}
         {check?.kind === 'label' && <p style={{ marginTop: 10 }}><Button size="small" type="text" onClick={() => setSelected(`correct/${check.food}`)}>The catalogue is wrong about {check.name}</Button></p>}
         {check?.kind === 'line' && <LineForm key={check.line} dish={check.dish} line={check.line} words={check.words} onDone={done} />}
-        {check?.kind === 'maker' && <MakerForm key={check.dish} dish={check.dish} onDone={done} />}
-        {check?.kind === 'guest' && <p>{check.why[0]} <Link to="../guests">Ask {nameOf(occasion, check.guest)}</Link></p>}
+        {maker && <MakerForm key={maker} dish={maker} onDone={done} />}
+        {check?.kind === 'guest' && <div className="stack">{check.why.map((why) => <p key={why}>{why}</p>)}<p className="soft">Only {nameOf(occasion, check.guest)} can say. What they answer is noted with their need, as their own word.</p><p><Link to="../guests">Ask {nameOf(occasion, check.guest)}</Link></p></div>}
         {again && <LabelForm key={`again-${again}`} food={again} onDone={done} />}
         {correcting && <OwnFoodForm key={correcting} food={correcting as never} onCancel={done} onKept={done} />}
-        {!check && !again && !correcting && (
+        {!check && !maker && !again && !correcting && (
           <>
             <p className="soft">Choose a line, take the packet in your hand, and answer what is asked. One label settles every plate it decides.</p>
             <p className="soft small" style={{ marginTop: 16 }}>A label of a product you know is asked for again after half a year, and for every new occasion where a guest may have no trace: recipes of products change without notice.</p>

@@ -18,6 +18,14 @@ const views = [
   { name: 'guests', path: '/o/lantern-supper/guests', width: 1280, height: 800, act: (page) => page.locator('.guest-table').getByRole('button', { name: 'Suki' }).click() },
   { name: 'menu', path: '/o/lantern-supper/menu', width: 1280, height: 800, act: (page) => page.locator('[data-cell="gratin/oriel"]').click() },
   { name: 'menu-dark', path: '/o/lantern-supper/menu', width: 1280, height: 800, dark: true, act: (page) => page.locator('[data-cell="salmon/lena"]').click() },
+  { name: 'shared-table', path: '/o/allotment-lunch/menu', width: 1280, height: 800, act: (page) => page.getByLabel('Any food').fill('2 tbsp tamari or soy sauce') },
+  { name: 'labels', path: '/o/lantern-supper/labels', width: 1280, height: 800, act: async (page) => {
+    await page.locator('.check-row').first().click();
+    await page.getByLabel('Text of the label').fill('Stock cubes. Ingredients: salt, palm fat, yeast extract (contains BARLEY), CELERY seed, onion powder. May contain traces of milk and egg.');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.locator('mark').first().waitFor();
+  } },
+  { name: 'labels-phone', path: '/o/lantern-supper/labels', width: 390, height: 844 },
   { name: 'amounts', path: '/o/lantern-supper/amounts', width: 1280, height: 800 },
   { name: 'timetable', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
     await page.getByRole('button', { name: 'Plan again' }).waitFor({ timeout: 120_000 });

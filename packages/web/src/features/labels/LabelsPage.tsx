@@ -68,7 +68,7 @@ export function LabelsPage() {
       </div>
       <aside ref={panel} aria-label="Check">
         {(check?.kind === 'label' || check?.kind === 'product') && <LabelForm key={check.food} food={check.food} onDone={done} />}
-        {check?.kind === 'label' && <p style={{ marginTop: 10 }}><Button size="small" type="text" onClick={() => setSelected(`correct/${check.food}`)}>The catalogue is wrong about {check.name}</Button></p>}
+        {check?.kind === 'label' && <p style={{ marginTop: 10 }}><Button size="small" type="text" onClick={() => setSelected(`correct/${check.food}`)}>The catalogue is wrong about it</Button></p>}
         {check?.kind === 'line' && <LineForm key={check.line} dish={check.dish} line={check.line} words={check.words} onDone={done} />}
         {maker && <MakerForm key={maker} dish={maker} onDone={done} />}
         {check?.kind === 'guest' && <div className="stack">{check.why.map((why) => <p key={why}>{why}</p>)}<p className="soft">Only {nameOf(occasion, check.guest)} can say. What they answer is noted with their need, as their own word.</p><p><Link to="../guests">Ask {nameOf(occasion, check.guest)}</Link></p></div>}

@@ -113,10 +113,10 @@ test('somebody from the address book is invited with what was noted; what does n
 test('who has not enough is said on the menu, and how much is enough can be changed there', async ({ page }) => {
   await open(page, '/o/allotment-lunch/menu');
   const cover = page.getByRole('region', { name: 'Is it enough for everybody' });
-  await expect(cover).toContainText('Oriel has nothing of the main');
+  await expect(cover).toContainText('Main: Oriel 0 of 1');
   await cover.getByRole('spinbutton', { name: 'Enough Main' }).fill('0');
   await cover.getByRole('spinbutton', { name: 'Enough Main' }).blur();
-  await expect(cover).not.toContainText('of the main');
+  await expect(cover).not.toContainText('Main: Oriel');
   await expect(page.locator('.menu-table')).toContainText('vegan: not proven');
 });
 

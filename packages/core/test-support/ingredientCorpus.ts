@@ -77,6 +77,8 @@ const more: readonly (readonly [text: string, contains?: string, possible?: stri
   ['butter substitute', '', 'milk'], ['oil instead of butter'], ['without nuts'], ['contains no dairy'], ['nut-free pesto', '', 'milk'], ['butter for the tin', 'milk'], ['egg noodles or rice noodles', '', 'wheat egg'], ['milk (any kind)', 'milk'],
   ['almond or soya milk', '', 'almond soy'], ['walnuts/pecans', 'tree-nut', 'walnut pecan'], ['2 eggs and 100 g butter or margarine', 'egg', 'milk'], ['1 tbsp tahini, 2 tbsp yoghurt, 1 clove garlic', 'sesame milk'], ['a few drops of Tabasco-style hot sauce', '', 'sulphites'],
   ['almnods, 50 g', 'almond'], ['mozarella', 'milk'], ['mayonaise', 'egg'], ['parmesean', 'milk other-animal'], ['worchestershire sauce', 'fish'], ['yogurth', 'milk'], ['tumeric'], ['zuchini'], ['cinamon'], ['spagetti', 'wheat'], ['sesamie seeds', 'sesame'],
+  ['wheat-free but not gluten-free crackers', '', 'gluten'], ['lard-free pastry', 'wheat', 'milk egg'], ['turkey bacon', 'poultry'], ['bacon-flavoured crisps', '', 'pork milk'], ['chicken-style stuffing mix', 'wheat', 'poultry'], ['lecithin (sunflower)'], ['lobster mushrooms'],
+  ['anchovy-free Caesar dressing', '', 'egg milk'], ['not vegan cheese', 'milk'], ['gluten-removed beer', 'barley alcohol', 'gluten'], ['special wheat starch', 'wheat', 'gluten'], ['cheesecloth'], ['coconut milk chocolate', 'coconut', 'milk'], ['2 peppers'], ['mixed nuts (no peanuts)', 'tree-nut'],
 ];
 
 export const corpus: readonly CorpusLine[] = [...rows, ...more].map(([text, contains = '', possible = '']) => ({ text, contains: contains.split(' ').filter(Boolean), possible: possible.split(' ').filter(Boolean) }));

@@ -4,6 +4,7 @@ import { OwnFood, Person, Product, type Kept } from '@lupin/core';
 import type { Db } from './db/open.ts';
 import { kept } from './db/schema.ts';
 import { Problem } from './problems.ts';
+import { Turns } from './turns.ts';
 
 /** What is kept between occasions, and how each is checked. */
 export const shelves = {
@@ -16,15 +17,9 @@ export type Entry<Kind extends ShelfKind> = v.InferOutput<(typeof shelves)[Kind]
 
 /** The address book, the products and the user's own foods. A write names the revision it is based on, 0 for a new entry; a stale one changes nothing. */
 export class Shelf {
-  private writing: Promise<unknown> = Promise.resolve();
+  private readonly turns = new Turns();
 
   constructor(private readonly db: Db, private readonly now: () => Date) {}
-
-  private inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const next = this.writing.then(work, work);
-    this.writing = next.catch(() => undefined);
-    return next;
-  }
 
   async list<Kind extends ShelfKind>(kind: Kind): Promise<Kept<Entry<Kind>>[]> {
     const rows = await this.db.select().from(kept).where(eq(kept.kind, kind)).orderBy(asc(kept.id));
@@ -32,7 +27,7 @@ export class Shelf {
   }
 
   put<Kind extends ShelfKind>(kind: Kind, baseRevision: number, entry: Entry<Kind>): Promise<Kept<Entry<Kind>>> {
-    return this.inTurn(async () => {
+    return this.turns.take(async () => {
       const [row] = await this.db.select().from(kept).where(and(eq(kept.kind, kind), eq(kept.id, entry.id)));
       const revision = row?.revision ?? 0;
       if (revision !== baseRevision) throw new Problem('stale-revision', `You changed revision ${baseRevision}; revision ${revision} is kept.`, { revision });
@@ -44,7 +39,7 @@ export class Shelf {
   }
 
   remove(kind: ShelfKind, id: string): Promise<void> {
-    return this.inTurn(async () => {
+    return this.turns.take(async () => {
       const gone = await this.db.delete(kept).where(and(eq(kept.kind, kind), eq(kept.id, id))).returning({ id: kept.id });
       if (gone.length === 0) throw new Problem('unknown-entry', `There is no ${kind} "${id}".`);
     });

@@ -4,6 +4,7 @@ import { Occasion, Plan, Recipe, type KeptOccasion, type OccasionId, type Occasi
 import type { Db } from './db/open.ts';
 import { occasionRevisions, occasions, plans, recipes, ticks } from './db/schema.ts';
 import { Problem } from './problems.ts';
+import { Turns } from './turns.ts';
 
 /** Which top-level parts of two occasions differ: what a person needs to know when somebody else was faster. */
 function changedParts(before: Occasion, after: Occasion): string[] {
@@ -12,16 +13,9 @@ function changedParts(before: Occasion, after: Occasion): string[] {
 
 /** All reading and writing of the database. A write names the revision it is based on; a stale one changes nothing. */
 export class Store {
-  private writing: Promise<unknown> = Promise.resolve();
+  private readonly turns = new Turns();
 
   constructor(private readonly db: Db, private readonly now: () => Date) {}
-
-  /** Writes follow each other, so that "read the revision, then write the next" cannot interleave. */
-  private inTurn<T>(work: () => Promise<T>): Promise<T> {
-    const next = this.writing.then(work, work);
-    this.writing = next.catch(() => undefined);
-    return next;
-  }
 
   async list(): Promise<OccasionSummary[]> {
     const rows = await this.db.select().from(occasions);
@@ -40,7 +34,7 @@ export class Store {
   }
 
   create(occasion: Occasion): Promise<KeptOccasion> {
-    return this.inTurn(async () => {
+    return this.turns.take(async () => {
       const [known] = await this.db.select({ id: occasions.id }).from(occasions).where(eq(occasions.id, occasion.id));
       if (known) throw new Problem('occasion-exists', `An occasion "${occasion.id}" is there already.`);
       const document = JSON.stringify(occasion);
@@ -55,7 +49,7 @@ export class Store {
 
   /** Writes a new revision. Refused with what changed where `baseRevision` is not the latest. */
   put(id: OccasionId | string, baseRevision: number, occasion: Occasion): Promise<KeptOccasion> {
-    return this.inTurn(async () => {
+    return this.turns.take(async () => {
       const current = await this.get(id);
       if (current.revision !== baseRevision) {
         const [base] = await this.db.select().from(occasionRevisions).where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, baseRevision)));
@@ -88,7 +82,7 @@ export class Store {
   }
 
   remove(id: string): Promise<void> {
-    return this.inTurn(async () => {
+    return this.turns.take(async () => {
       await this.get(id);
       await this.db.batch([
         this.db.delete(ticks).where(eq(ticks.occasion, id)),
@@ -120,7 +114,7 @@ export class Store {
 
   async keepPlan(id: string, plan: Plan): Promise<void> {
     const values = { basis: plan.basis, document: JSON.stringify(plan), keptAt: this.now().toISOString() };
-    await this.inTurn(() => this.db.insert(plans).values({ occasion: id, ...values }).onConflictDoUpdate({ target: plans.occasion, set: values }));
+    await this.turns.take(() => this.db.insert(plans).values({ occasion: id, ...values }).onConflictDoUpdate({ target: plans.occasion, set: values }));
   }
 
   async ticks(id: string): Promise<Tick[]> {
@@ -130,7 +124,7 @@ export class Store {
 
   async tick(id: string, basis: string, task: string, done: boolean): Promise<Tick[]> {
     await this.get(id);
-    await this.inTurn(async () => {
+    await this.turns.take(async () => {
       if (done) await this.db.insert(ticks).values({ occasion: id, basis, task, doneAt: this.now().toISOString() }).onConflictDoNothing();
       else await this.db.delete(ticks).where(and(eq(ticks.occasion, id), eq(ticks.basis, basis), eq(ticks.task, task)));
     });

@@ -11,6 +11,8 @@ export interface Claim {
 /** What a stretch of tokens claims. `noPromise`: "plant-based", "non-dairy": words that promise nothing. */
 export interface Claimed {
   readonly claims: readonly Claim[];
+  /** Claims that are denied ("not vegan"): their words mean nothing. */
+  readonly denied: readonly Omit<Claim, 'name'>[];
   readonly removed: ReadonlyMap<string, 'gone' | 'doubtful'>;
   readonly vegan: boolean;
   readonly noPromise: boolean;
@@ -22,6 +24,7 @@ const less = /^(egg|meat|dairy|milk|flour|gluten|nut|soy|yeast|sugar|fat|oil|sal
 /** Finds what is said to be absent between two tokens. Negations name foods; "X-free" removes only what it names. */
 export function claimsIn(tokens: readonly Token[], from: number, to: number): Claimed {
   const claims: Claim[] = [];
+  const denied: Omit<Claim, 'name'>[] = [];
   const removed = new Map<string, 'gone' | 'doubtful'>();
   let vegan = false;
   let noPromise = false;
@@ -36,6 +39,13 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
     const { word } = tokens[at]!;
     const next = at + 1 < to ? tokens[at + 1]!.word : undefined;
     const whole = less.exec(word);
+    // "Not gluten-free", "not vegan": what is denied is no claim.
+    if (word === 'not' && next !== undefined && (tokens[at + 2]?.word === 'free' || next === 'vegan' || next === 'vegetarian')) {
+      const last = at + (next === 'vegan' || next === 'vegetarian' ? 1 : 2);
+      denied.push({ first: at, last });
+      at = last;
+      continue;
+    }
     if (word === 'vegan' || word === 'veganised' || word === 'veganized') { vegan = true; claim('vegan', at, at); }
     else if (word === 'vegetarian' || word === 'veggie') claim('vegetarian', at, at);
     else if (word === 'plant' && next === 'based') { noPromise = true; claim('plant-based', at, at + 1); at++; }
@@ -47,11 +57,13 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
     else if (whole && remove(whole[1]!)) claim(`${whole[1]}-free`, at, at);
     else if (next !== undefined && tokens[at + 2]?.word === 'free' && at + 2 < to && remove(`${word} ${next}`)) { claim(`${word} ${next}-free`, at, at + 2); at += 2; }
     else if (next === 'free' && tokens[at + 2]?.word !== 'range' && tokens[at + 2]?.word !== 'from' && remove(word)) { claim(`${word}-free`, at, at + 1); at++; }
+    // "Lard-free pastry": the lard is named as absent, and nothing else.
+    else if (next === 'free' && /^-$/.test(tokens[at + 1]!.gap) && longestAt(tokens, at, at + 1)) { claim(`${word}-free`, at, at + 1); at++; }
     else if (next !== undefined && (word === 'without' || word === 'no' || word === 'not' || word === 'minu' || word === 'minus' || (word === 'free' && (next === 'from' || next === 'of')))) at = negated(tokens, at, at + (word === 'free' ? 2 : 1), to, remove, claim);
     else if (next !== undefined && ((word === 'instead' && next === 'of') || (word === 'rather' && next === 'than'))) at = negated(tokens, at, at + 2, to, remove, claim);
     else if (word === 'in' && next === 'place' && tokens[at + 2]?.word === 'of') at = negated(tokens, at, at + 3, to, remove, claim);
   }
-  return { claims, removed, vegan, noPromise };
+  return { claims, denied, removed, vegan, noPromise };
 }
 
 /** "Free from milk, egg and nuts", "no butter", "instead of cream": what follows is named as absent. Returns the last token read. */

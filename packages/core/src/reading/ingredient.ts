@@ -1,5 +1,5 @@
 import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
-import { claimsIn } from './claims.ts';
+import { claimsIn, type Claimed } from './claims.ts';
 import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
 import { joined, type Token } from './tokens.ts';
 
@@ -60,6 +60,8 @@ const notTheFood = new Set(['sized', 'size', 'shaped', 'shape', 'fed', 'coloured
 /** Of plants, these are named for their shape; others ("bean bacon soup") may be the meat itself. */
 const meatShapes = new Set(['steak', 'burger', 'meatball', 'wing', 'nugget', 'cutlet', 'rib', 'pulled pork', 'schnitzel', 'tartare', 'carpaccio', 'kofta', 'goujon']);
 const meatlessSources = new Set(['coconut', 'cauliflower', 'jackfruit', 'mushroom', 'tofu', 'soy', 'soya', 'seitan', 'tempeh', 'carrot', 'aubergine', 'eggplant', 'cabbage', 'lentil', 'bean', 'vegetable', 'veg', 'celeriac', 'beetroot', 'beet', 'nut', 'chickpea', 'watermelon', 'swede', 'squash', 'paper', 'portobello', 'quinoa', 'falafel', 'halloumi', 'pea', 'oat', 'potato', 'courgette', 'zucchini', 'plant', 'meatless']);
+/** "Bacon-flavoured", "chicken-style": it tastes of that, and may or may not be of it. */
+const styleWords = new Set(['style', 'flavour', 'flavor', 'flavoured', 'flavored', 'flavouring', 'flavoring', 'type', 'effect']);
 /** Sugars made from grain, of which the grain need not be declared. @source Regulation (EU) No 1169/2011, Annex II */
 export const exemptDerivatives: ReadonlySet<string> = new Set(['glucose syrup', 'glucose', 'dextrose', 'maltodextrin', 'glucose fructose syrup', 'dried glucose syrup', 'fructose glucose syrup']);
 /** After bare "seeds", these say that the seeds of something else are meant. */
@@ -205,7 +207,7 @@ function splitOptions(tokens: readonly Token[], start: number, stop: number): re
 function readOption(text: string, tokens: readonly Token[], from: number, to: number, alternative: boolean, warned: readonly Stretch[], { claims, unknown, foods }: Notes): Map<HazardId, Weighed> {
   const said = claimsIn(tokens, from, to);
   claims.push(...said.claims.map(({ name, first, last }) => ({ claim: name, ...spanOf(text, tokens, first, last) })));
-  const found = findMeanings(tokens, from, to, said.claims, unknown, text);
+  const found = findMeanings(tokens, from, to, said, unknown, text);
   const weighed = new Map<HazardId, Weighed>();
   const put = (hazard: HazardId, level: Weighed['level'], { first, last, readAs }: Found, why: string) => {
     const before = weighed.get(hazard);
@@ -215,6 +217,7 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
   for (const [index, each] of found.entries()) {
     const { meaning, first, last } = each;
     const feared = warned.some(([begin, end]) => first >= begin && first < end);
+    const onlyStyle = last + 1 < to && /^[- ]?$/.test(tokens[last + 1]!.gap) && styleWords.has(tokens[last + 1]!.word);
     const meatless = first - 1 >= from && meatlessSources.has(tokens[first - 1]!.word) && joined(tokens[first]!);
     if (meaning.food && !each.readAs) foods.push({ food: meaning.food, name: foodOf(meaning.food)!.name, ...spanOf(text, tokens, first, last), alternative });
     const source = tokens[first - 1]?.word;
@@ -230,11 +233,11 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
       if (gone === 'gone' || (noAnimal && (animalHazards.has(hazard) || hazard === 'lactose'))) continue;
       // Gluten can be taken out of a grain that is named; the grain stays.
       const ownName = meaning.phrase.includes(hazard);
-      const isFlesh = flesh.has(hazard);
+      const isFlesh = flesh.has(hazard) || hazard === 'crustacean' || hazard === 'mollusc';
       // The law lets these go unnamed; in brackets behind them the grain is only where they came from.
       const exempt = exemptDerivatives.has(found[index - 1]?.meaning.phrase.join(' ') ?? '') && /^\s*[([](?:\s*(?:from|of|made from))?\s*$/.test(text.slice(tokens[found[index - 1]!.last]!.end, tokens[first]!.start));
       if (meatless && isFlesh && meatShapes.has(meaning.phrase.join(' '))) continue;
-      const level = feared || exempt || (meatless && isFlesh) || (gone === 'doubtful' && !ownName) || (said.noPromise && animalHazards.has(hazard)) ? 'possible' : 'contained';
+      const level = feared || exempt || (isFlesh && (meatless || onlyStyle)) || (gone === 'doubtful' && !ownName) || (said.noPromise && animalHazards.has(hazard)) ? 'possible' : 'contained';
       put(hazard, level, each, level === 'possible' ? 'may hold' : 'holds');
       for (const group of groups) {
         const lifted = meaning.lifts.includes(group) || (ownName && said.removed.get(group) === 'gone');
@@ -259,11 +262,16 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
   return weighed;
 }
 
-function findMeanings(tokens: readonly Token[], from: number, to: number, claims: readonly { first: number; last: number }[], unknown: UnknownWord[], text: string): Found[] {
+function findMeanings(tokens: readonly Token[], from: number, to: number, { claims, denied }: Claimed, unknown: UnknownWord[], text: string): Found[] {
   const found: Found[] = [];
   const claimEnd = new Map<number, number>();
   for (const { first, last } of claims) for (let at = first; at <= last; at++) claimEnd.set(at, last);
   for (let at = from; at < to; at++) {
+    const no = denied.find((each) => each.first === at);
+    if (no) {
+      at = no.last;
+      continue;
+    }
     const { word } = tokens[at]!;
     const meaning = longestAt(tokens, at, to);
     const last = at + (meaning?.phrase.length ?? 1) - 1;
@@ -310,6 +318,8 @@ function onlyCompared(tokens: readonly Token[], first: number, last: number, to:
   const next = last + 1 < to ? tokens[last + 1] : undefined;
   const close = next !== undefined && /^[- ]?$/.test(next.gap);
   if (close && notTheFood.has(next.word)) return true;
+  // Lecithin whose plant is named beside it is of that plant.
+  if (meaning.phrase[0] === 'lecithin' && ['sunflower', 'rapeseed', 'canola'].includes(tokens[last + 1]?.word ?? '')) return true;
   // "Oak-smoked" names the wood, "salmon, smoked" the food.
   if (close && next.word === 'smoked' && next.gap === '-' ) return true;
   if (close && next.word === 'smoked' && meaning.contains.length === 0) return true;

@@ -1,5 +1,5 @@
 import { InputNumber } from 'antd';
-import { coverGaps } from '@lupin/core';
+import { coverGaps, type CoverGap } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
 import type { Spot } from './MenuPage.tsx';
 
@@ -16,10 +16,13 @@ export function CoverPanel({ onSpot }: { onSpot: (spot: Spot) => void }) {
       <h3>Is it enough for everybody?</h3>
       {occasion.guests.length > 0 && occasion.dishes.length > 0 && gaps.length === 0 && <p className="small">Everybody has enough that is clear in every course.</p>}
       <ul className="questions">
-        {short.map((gap) => <li key={`${gap.guest}${gap.course}`} className="q-contradiction"><button type="button" className="bare" onClick={() => onSpot({ guest: gap.guest })}><strong>{name(gap.guest)}</strong> has {gap.hoped === 0 ? 'nothing' : `only ${gap.hoped}`} of the {occasion.courses.find((course) => course.id === gap.course)?.name.toLowerCase()}, even if all checks turn out well.</button></li>)}
+        {occasion.courses.map((course) => {
+          const some = short.filter((gap) => gap.course === course.id);
+          return some.length > 0 && <li key={`short-${course.id}`} className="q-contradiction">{course.name}: <Names gaps={some} name={name} onSpot={onSpot} amount={(gap) => `${gap.hoped} of ${gap.enough}`} />, even if every check turns out well.</li>;
+        })}
         {occasion.courses.map((course) => {
           const some = open.filter((gap) => gap.course === course.id);
-          return some.length > 0 && <li key={course.id}>{course.name}: {some.map((gap, index) => <span key={gap.guest}>{index > 0 && ', '}<button type="button" className="bare" style={{ fontWeight: 650 }} onClick={() => onSpot({ guest: gap.guest })}>{name(gap.guest)}</button> {gap.clear} of {gap.enough}</span>)} until the checks are settled.</li>;
+          return some.length > 0 && <li key={course.id}>{course.name}: <Names gaps={some} name={name} onSpot={onSpot} amount={(gap) => `${gap.clear} of ${gap.enough}`} /> until the checks are settled.</li>;
         })}
       </ul>
       <div className="row small" style={{ gap: '4px 14px', marginTop: 6 }}>
@@ -30,4 +33,8 @@ export function CoverPanel({ onSpot }: { onSpot: (spot: Spot) => void }) {
       </div>
     </section>
   );
+}
+
+function Names({ gaps, name, amount, onSpot }: { gaps: readonly CoverGap[]; name: (id: string) => string; amount: (gap: CoverGap) => string; onSpot: (spot: Spot) => void }) {
+  return gaps.map((gap, index) => <span key={gap.guest}>{index > 0 && ', '}<button type="button" className="bare" style={{ fontWeight: 650 }} onClick={() => onSpot({ guest: gap.guest })}>{name(gap.guest)}</button> {amount(gap)}</span>);
 }

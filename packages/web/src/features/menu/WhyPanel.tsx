@@ -30,13 +30,13 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
       {row.versions.flatMap((each) => nameFaults(each.recipe.name, each.evidence)).slice(0, 2).map((fault) => <p key={fault.words} className="fault">{fault.words}</p>)}
       <Reasons reasons={cell.judgement.reasons} guest={guest} />
       {row.dish.brought && <MakerForm dish={row.dish.id} />}
-      <SharedMediumField dishId={dishId} />
       {verdict === 'clear' && cell.judgement.notes.length === 0 && <Grounds dishId={dishId} guestId={guestId} />}
       {cell.judgement.notes.map((note, index) => <p key={index} className="soft">{note.need.kind !== 'open' && note.need.strictness === 'prefers-not' ? 'A wish, not a rule' : 'Agreed with them'}: {note.chain.join(' · ')}</p>)}
       {offers.length > 0 && <h3 style={{ marginTop: 14 }}>{offers.some((offer) => offer.lines.length > 1) ? 'What would do the same jobs' : `What would do the same job${roleOf(offers[0]!)}`}</h3>}
       {offers.map((offer) => <OfferCard key={offer.scope} offer={offer} dishId={dishId} guest={guest} />)}
       {verdict === 'conflict' && <p className="soft" style={{ marginTop: 10 }}>No swap is known that would do. Another dish of the course has to fill this plate.</p>}
       <p style={{ marginTop: 14 }}><Button size="small" onClick={() => setServed(!served)}>{served ? `Do not serve this to ${guest.name}` : `Serve it to ${guest.name} after all`}</Button></p>
+      <SharedMediumField dishId={dishId} />
     </div>
   );
 }

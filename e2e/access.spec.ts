@@ -12,12 +12,13 @@ test.beforeAll(async () => { server = await startServer(); });
 test.afterAll(async () => { await server.stop(); });
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  for (const station of ['', 'guests', 'menu', 'amounts', 'timetable', 'cook']) {
+  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'timetable', 'cook']) {
     test(`${station || 'the first page'} in ${colorScheme}: nothing serious for WCAG 2.2 AA`, async ({ browser }) => {
       const page = await (await browser.newContext({ colorScheme })).newPage();
-      await page.goto(`${server.url}${station ? `/o/sunday-lunch/${station}` : '/'}`);
+      await page.goto(`${server.url}${station ? `/o/${station === 'labels' ? 'allotment-lunch' : 'sunday-lunch'}/${station}` : '/'}`);
       await page.waitForLoadState('networkidle');
       if (station === 'timetable') await page.getByRole('heading', { name: 'Passed the audit' }).waitFor({ timeout: 60_000 });
+      if (station === 'labels') await page.locator('.check-row', { hasText: 'Label of' }).first().click();
       if (station === 'cook') await page.locator('.now-card h2').waitFor({ timeout: 60_000 });
       await page.evaluate(axe);
       const violations = await page.evaluate(async () => {

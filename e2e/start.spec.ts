@@ -15,10 +15,10 @@ test('a second start keeps what was changed; --reset brings the demo back', asyn
   expect((await request.delete(`${first.url}/api/occasions/sunday-lunch`)).status()).toBe(204);
   await first.stop();
   const second = await startServer({ demo: true, folder });
-  expect(await (await request.get(`${second.url}/api/occasions`)).json()).toHaveLength(1);
+  expect(await (await request.get(`${second.url}/api/occasions`)).json()).toHaveLength(2);
   await second.stop();
   const third = await startServer({ demo: true, folder, reset: true });
-  expect(await (await request.get(`${third.url}/api/occasions`)).json()).toHaveLength(2);
+  expect(await (await request.get(`${third.url}/api/occasions`)).json()).toHaveLength(3);
   await third.stop();
   const taken = await startServer({ demo: true, folder });
   const port = new URL(taken.url).port;

@@ -1,6 +1,6 @@
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
-import { coverGaps, fit, nameFaults, openChecks } from './index.ts';
+import { coverGaps, fit, nameFaults, openChecks, productFaults } from './index.ts';
 import type { Occasion } from '../model/index.ts';
 
 const soup = recipe('soup', [line('cube', 'vegetable-stock-cube'), line('leek', 'leek')], [step('cook', { uses: ['cube', 'leek'] })]);
@@ -96,4 +96,9 @@ test.each<[string, string[], string[]]>([
 ])('the name “%s” over %j: %j', (name, names, expected) => {
   const one = occasion({ guests: [], recipes: [recipe('r', names.map((food, i) => line(`l${i}`, food)), [step('s', { uses: names.map((_, i) => `l${i}`) })])] });
   expect(nameFaults(name, fit(one).rows[0]!.versions[0]!.evidence).map((fault) => `${fault.claim} ${fault.state}`)).toEqual(expected);
+});
+
+test('a product whose name says dairy-free, and whose label lists milk, is marked', () => {
+  expect(productFaults({ product: 'Dairy-free gravy', contains: ['milk' as never] }).map((fault) => fault.state)).toEqual(['broken']);
+  expect(productFaults({ product: 'Dairy-free gravy', contains: ['wheat' as never] })).toEqual([]);
 });

@@ -3,5 +3,5 @@ export { judge, worse, type Judgement, type Reason, type Settles, type Verdict }
 export { dishEvidence, fit, type Cell, type CourseCover, type DishRow, type FitTable, type MadeVersion, type Plate } from './table.ts';
 export { openChecks, type OpenCheck, type Sought } from './checks.ts';
 export { coverGaps, type CoverGap } from './cover.ts';
-export { nameFaults, type NameFault } from './names.ts';
+export { nameFaults, productFaults, type NameFault } from './names.ts';
 export { askAbout, type Answer } from './ask.ts';

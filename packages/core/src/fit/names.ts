@@ -1,6 +1,7 @@
 import { hazardOf, membersOf, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import type { Evidence } from '../exposure/index.ts';
+import type { LabelRecord } from '../model/index.ts';
 
 /** A name that promises what the food does not keep. `broken`: it holds it. `unproven`: it may, as far as is known. */
 export interface NameFault {
@@ -31,6 +32,10 @@ const promises: Readonly<Record<string, readonly string[]>> = {
   'alcohol-free': ['alcohol'],
   'meat-free': ['meat', 'poultry', 'pork'],
 };
+
+/** Where the name of a product says what its label does not keep. */
+export const productFaults = ({ product, contains }: Pick<LabelRecord, 'product' | 'contains'>): readonly NameFault[] =>
+  nameFaults(product, contains.map((hazard): Evidence => ({ about: { kind: 'hazard', hazard }, level: 'contained', grade: 'label', words: product, because: '' })));
 
 /** Where the name of a recipe or product says vegan, gluten-free and the like, and what is known of it says otherwise. */
 export function nameFaults(name: string, evidence: readonly Evidence[]): readonly NameFault[] {

@@ -50,6 +50,12 @@ test('words nobody knows are said, and never make a line clear', () => {
   expect(read('2 tbsp zorblax').animal).toBe('unknown');
 });
 
+test('words that name nothing are not taken for a food that holds nothing', () => {
+  expect(['as needed', '2 cups', ''].map((text) => read(text).animal)).toEqual(['unknown', 'unknown', 'unknown']);
+  expect(read('2 cups').unknown).toHaveLength(1);
+  expect(read('salt').unknown).toEqual([]);
+});
+
 test('animal or not', () => {
   expect(['butter', 'carrots', 'red wine', 'honey', 'vegan butter', 'lard or oil'].map((text) => read(text).animal)).toEqual(['animal', 'none', 'possible', 'animal', 'none', 'possible']);
 });
@@ -69,7 +75,7 @@ describe('whatever is thrown at it', () => {
     }));
   });
   test('nothing grows faster than the text: brackets, accents and repetition', () => {
-    for (const text of ['('.repeat(20_000), 'é'.repeat(20_000), 'butter or '.repeat(2_000), '\u202Emilk'.repeat(2_000), 'no '.repeat(5_000), '<script>alert(1)</script>']) expect(read(text).text).toBe(text);
+    for (const text of ['('.repeat(20_000), 'é'.repeat(20_000), 'butter or '.repeat(2_000), '\u202Emilk'.repeat(2_000), 'no '.repeat(5_000), 'vegan milk '.repeat(2_000), 'not vegan '.repeat(2_000), 'may contain '.repeat(2_000), 'milk and '.repeat(2_000), '<script>alert(1)</script>']) expect(read(text).text).toBe(text);
   });
 });
 

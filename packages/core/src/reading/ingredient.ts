@@ -92,6 +92,8 @@ interface Notes {
   readonly claims: ReadClaim[];
   readonly unknown: UnknownWord[];
   readonly foods: ReadFood[];
+  /** How many words or phrases meant something. */
+  understood: number;
 }
 
 /**
@@ -101,7 +103,7 @@ interface Notes {
  */
 export function readIngredient(text: string): IngredientReading {
   const tokens = wordsOf(text);
-  const notes: Notes = { claims: [], unknown: [], foods: [] };
+  const notes: Notes = { claims: [], unknown: [], foods: [], understood: 0 };
   const hazards = new Map<HazardId, ReadHazard>();
   const warned = precautions(tokens);
   for (const [from, to] of segments(tokens)) {
@@ -115,10 +117,13 @@ export function readIngredient(text: string): IngredientReading {
       hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because });
     }
   }
+  const { claims, unknown, foods } = notes;
+  // "As needed", "2 cups": words that name nothing are no food that is known.
+  if (notes.understood === 0 && claims.length === 0 && unknown.length === 0 && tokens.length > 0) unknown.push(spanOf(text, tokens, 0, tokens.length - 1));
   const all = [...hazards.values()];
   const contained = all.filter((each) => each.level === 'contained');
   const possible = all.filter((each) => each.level === 'possible');
-  return { text, contained, possible, ...notes, optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'), animal: animalOrigin(contained, possible, notes.unknown) };
+  return { text, contained, possible, foods, claims, unknown, optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'), animal: animalOrigin(contained, possible, tokens.length === 0 ? [text] : unknown) };
 }
 
 export function animalOrigin(contained: readonly { hazard: HazardId }[], possible: readonly { hazard: HazardId }[], unknown: readonly unknown[]): AnimalOrigin {
@@ -204,10 +209,13 @@ function splitOptions(tokens: readonly Token[], start: number, stop: number): re
   return merged;
 }
 
-function readOption(text: string, tokens: readonly Token[], from: number, to: number, alternative: boolean, warned: readonly Stretch[], { claims, unknown, foods }: Notes): Map<HazardId, Weighed> {
+function readOption(text: string, tokens: readonly Token[], from: number, to: number, alternative: boolean, warned: readonly Stretch[], notes: Notes): Map<HazardId, Weighed> {
+  const { claims, unknown, foods } = notes;
   const said = claimsIn(tokens, from, to);
   claims.push(...said.claims.map(({ name, first, last }) => ({ claim: name, ...spanOf(text, tokens, first, last) })));
+  const claimEnd = new Map(said.claims.map((each) => [each.first, each.last]));
   const found = findMeanings(tokens, from, to, said, unknown, text);
+  notes.understood += found.length;
   const weighed = new Map<HazardId, Weighed>();
   const put = (hazard: HazardId, level: Weighed['level'], { first, last, readAs }: Found, why: string) => {
     const before = weighed.get(hazard);
@@ -224,7 +232,7 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
     const ofPlant = meaning.phrase.length === 1 && dairyWords.has(meaning.phrase[0]!) && first - 1 >= from && source !== undefined && plantSources.has(source) && joined(tokens[first]!);
     const noAnimal = said.vegan || ofPlant;
     // A claim inside the name ("gluten-free beer") is part of what that food is known for, and does not change what it holds.
-    const named = said.claims.some((claim) => claim.first >= first && claim.last <= last);
+    const named = within(first, last, claimEnd);
     for (const hazard of meaning.contains) {
       const { groups } = hazardOf(hazard);
       const gone = named ? undefined : said.removed.get(hazard);
@@ -262,14 +270,21 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
   return weighed;
 }
 
+/** Whether a claim lies inside a stretch of tokens; `ends` maps its first token to its last. */
+function within(first: number, last: number, ends: ReadonlyMap<number, number>): boolean {
+  for (let at = first; at <= last; at++) if ((ends.get(at) ?? Infinity) <= last) return true;
+  return false;
+}
+
 function findMeanings(tokens: readonly Token[], from: number, to: number, { claims, denied }: Claimed, unknown: UnknownWord[], text: string): Found[] {
   const found: Found[] = [];
+  const deniedEnd = new Map(denied.map((each) => [each.first, each.last]));
   const claimEnd = new Map<number, number>();
   for (const { first, last } of claims) for (let at = first; at <= last; at++) claimEnd.set(at, last);
   for (let at = from; at < to; at++) {
-    const no = denied.find((each) => each.first === at);
-    if (no) {
-      at = no.last;
+    const deniedTo = deniedEnd.get(at);
+    if (deniedTo !== undefined) {
+      at = deniedTo;
       continue;
     }
     const { word } = tokens[at]!;

@@ -104,7 +104,7 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
     const reading = readIngredient(item.text);
     const negations = reading.claims.filter((claim) => claim.claim.startsWith('no '));
     if (!inList && negations.length > 0) continue;
-    if (inList) unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
+    if (inList && !isAmount.test(item.text)) unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
     const exempt = exemptDerivatives.has(item.parent.replace(/^dried /, ''));
     for (const hazard of [...reading.contained, ...reading.possible]) {
       // There a word stands for itself: mustard is mustard, not what a jar of it may hold besides.
@@ -117,6 +117,9 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
     }
   }
 }
+
+/** "60 %", "92g": how much of it, not what. */
+const isAmount = /^[\d\s.,%()<>~≈-]*(?:g|kg|ml|l|mg|per|%|\d)*\s*$/i;
 
 const no = /^\W*(?:no|none|absent|nil|n|false|not present|✗|✘|×)\W*$/i;
 

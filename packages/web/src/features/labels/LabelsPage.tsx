@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { hazardOf, knowledgeOf, listed, type LabelRecord, type OpenCheck } from '@lupin/core';
+import { hazardOf, knowledgeOf, listed, productFaults, type LabelRecord, type OpenCheck } from '@lupin/core';
 import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { dayOrOld, found, LabelForm } from './LabelForm.tsx';
@@ -54,7 +54,7 @@ export function LabelsPage() {
                   const old = knowledge.isOld(label);
                   return (
                     <tr key={`${label.food}/${label.product}`}>
-                      <td>{label.product}<br /><span className="soft small">{knowledge.food(label.food)?.name}</span></td>
+                      <td>{label.product}<br /><span className="soft small">{knowledge.food(label.food)?.name}</span>{productFaults(label).map((fault) => <span key={fault.claim} className="fault small" style={{ display: 'block' }}>not {fault.claim}</span>)}</td>
                       <td>{found(label)}</td>
                       <td style={old || label.carriedOver ? { color: 'var(--straw)', fontWeight: 650 } : {}}>{dayOrOld(label, old)}</td>
                       <td><span className="row" style={{ gap: 4, justifyContent: 'flex-end' }}><Button size="small" onClick={() => setSelected(`again/${label.food}`)}>Read again</Button><Button size="small" type="text" onClick={() => remove(label)}>Take back</Button></span></td>

@@ -36,11 +36,12 @@ interface Gathered {
   readonly why: Set<string>;
 }
 
-const keyOf = (cell: Cell, reason: Cell['judgement']['reasons'][number]): string => {
+const keyOf = (cell: Cell, brought: boolean, reason: Cell['judgement']['reasons'][number]): string => {
   switch (reason.settles) {
     case 'label': return `label/${reason.food}`;
     case 'product': return `product/${reason.food}`;
-    case 'line': return `line/${cell.dish}/${reason.line}`;
+    // What stands in a dish that others cooked, only its maker can say.
+    case 'line': return brought ? `maker/${cell.dish}` : `line/${cell.dish}/${reason.line}`;
     case 'maker': return `maker/${cell.dish}`;
     case 'guest': return `guest/${cell.guest}`;
     case 'nothing': return `nothing/${cell.dish}/${cell.guest}`;
@@ -57,7 +58,7 @@ export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCh
       if (!cell.served || cell.judgement.verdict !== 'check') continue;
       const keys = new Set<string>();
       for (const reason of cell.judgement.reasons) {
-        const key = keyOf(cell, reason);
+        const key = keyOf(cell, row.dish.brought !== undefined, reason);
         keys.add(key);
         const entry = gathered.get(key) ?? { cells: new Set(), why: new Set() };
         entry.cells.add(cell);

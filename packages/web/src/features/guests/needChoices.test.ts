@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { Need } from '@lupin/core';
 import { choiceOf, needChoices, needFrom, presets, understood } from './needChoices.ts';
 
-test.each([['gluten', 'hazard:gluten'], [' Vegan ', 'diet:vegan'], ['EGG', 'hazard:egg'], ['garlic', 'food:garlic'], ['tree nut', 'hazard:tree-nut'], ['mustard', 'hazard:mustard'], ['nuts', 'hazard:tree-nut'], ['eggplant', 'food:aubergine'], ['dairy', 'hazard:milk'], ['nightshades', 'family:nightshade']])('“%s” is understood', (text, value) => {
+test.each([['gluten', 'hazard:gluten'], [' Vegan ', 'diet:vegan'], ['EGG', 'hazard:egg'], ['garlic', 'food:garlic'], ['tree nut', 'hazard:tree-nut'], ['mustard', 'hazard:mustard'], ['nuts', 'hazard:tree-nut'], ['eggplant', 'food:aubergine'], ['dairy', 'hazard:milk'], ['nightshades', 'family:nightshade'], ['peanuts', 'hazard:peanut'], ['Walnuts', 'hazard:walnut'], ['groundnuts', 'hazard:peanut'], ['eggs', 'hazard:egg'], ['blue cheese', 'food:blue-cheese'], ['milk', 'hazard:milk'], ['oats', 'hazard:oats']])('“%s” is understood', (text, value) => {
   expect(understood(text)).toBe(value);
 });
 

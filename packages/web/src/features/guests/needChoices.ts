@@ -1,4 +1,4 @@
-import { diets, families, foods, hazards, type Need, type Strictness } from '@lupin/core';
+import { diets, families, foods, hazardOf, hazards, type Food, type Need, type Strictness } from '@lupin/core';
 
 export interface NeedChoice {
   readonly value: string;
@@ -12,21 +12,35 @@ export const needChoices: readonly { readonly label: string; readonly options: r
   { label: 'Diets', options: diets.map((diet) => ({ value: `diet:${diet.id}`, label: diet.name })) },
   { label: 'Allergens and intolerances', options: allergens.map((hazard) => ({ value: `hazard:${hazard.id}`, label: hazard.name })) },
   { label: 'A family of foods', options: families.map((family) => ({ value: `family:${family.id}`, label: family.name })) },
-  { label: 'A single food', options: foods.filter((food) => food.kind !== 'composite').map((food) => ({ value: `food:${food.id}`, label: food.name })) },
+  { label: 'A single food', options: foods.filter((food) => food.kind !== 'composite' && allergenItIs(food) === undefined).map((food) => ({ value: `food:${food.id}`, label: food.name })) },
 ];
 
-const byLabel = new Map<string, string>([...needChoices].reverse().flatMap((group) => group.options).map((option) => [option.label.toLowerCase(), option.value]));
+/** The allergen that a food simply is (peanuts, eggs, walnuts): whoever names it means the allergen, and traces count. */
+function allergenItIs(food: Food): string | undefined {
+  const held = food.contains.filter((hazard) => hazardOf(hazard).kind === 'allergen');
+  const [only] = held;
+  if (held.length !== 1 || !only || food.kind === 'composite') return undefined;
+  return [food.name, ...food.aka].some((name) => name.toLowerCase().replace(/s$/, '') === hazardOf(only).name.toLowerCase().replace(/s$/, '')) ? only : undefined;
+}
+
+const groupMaps = needChoices.map((group) => new Map(group.options.map((option) => [option.label.toLowerCase(), option.value])));
 /** Other words people use for the same. */
-const byOtherWord = new Map<string, string>([
-  ...foods.flatMap((food) => [food.plural, food.us, ...food.aka].flatMap((name) => (name ? [[name.toLowerCase(), `food:${food.id}`] as const] : []))),
-  ['nuts', 'hazard:tree-nut'], ['nut', 'hazard:tree-nut'], ['dairy', 'hazard:milk'], ['shellfish', 'hazard:crustacean'], ['coeliac', 'hazard:gluten'], ['celiac', 'hazard:gluten'], ['soya', 'hazard:soy'], ['eggs', 'hazard:egg'], ['alliums', 'family:allium'],
+const otherWords = new Map<string, string>([
+  ...foods.flatMap((food) => [food.plural, food.us, ...food.aka].flatMap((name) => (name ? [[name.toLowerCase(), needOf(food)] as const] : []))),
+  ...foods.map((food) => [food.name.toLowerCase(), needOf(food)] as const),
+  ['nuts', 'hazard:tree-nut'], ['nut', 'hazard:tree-nut'], ['dairy', 'hazard:milk'], ['shellfish', 'hazard:crustacean'], ['coeliac', 'hazard:gluten'], ['celiac', 'hazard:gluten'], ['soya', 'hazard:soy'], ['alliums', 'family:allium'],
 ]);
 
-/** What a typed word means; undefined where it is not understood, and then it becomes a question, never nothing. Hazards go before foods of the same name. */
+function needOf(food: Food): string {
+  const allergen = allergenItIs(food);
+  return allergen ? `hazard:${allergen}` : `food:${food.id}`;
+}
+
+/** What a typed word means; undefined where it is not understood, and then it becomes a question, never nothing. Diets and hazards go before foods, in every form of the word. */
 export function understood(text: string): string | undefined {
   const word = text.trim().toLowerCase();
   const forms = [word, `${word}s`, word.replace(/s$/, '')];
-  for (const map of [byLabel, byOtherWord]) for (const form of forms) if (map.has(form)) return map.get(form);
+  for (const map of [...groupMaps, otherWords]) for (const form of forms) if (map.has(form)) return map.get(form);
   return undefined;
 }
 

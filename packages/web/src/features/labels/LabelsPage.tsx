@@ -1,7 +1,7 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { hazardOf, knowledgeOf, listed, productFaults, type LabelRecord, type OpenCheck } from '@lupin/core';
+import { familyOf, hazardOf, knowledgeOf, listed, productFaults, type LabelRecord, type OpenCheck } from '@lupin/core';
 import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { dayOrOld, found, LabelForm } from './LabelForm.tsx';
@@ -97,7 +97,7 @@ function CheckRow({ check, selected, onOpen }: { check: OpenCheck; selected: boo
         <span className="count"><strong>{check.decides || '·'}</strong><span className="small soft">{check.decides > 0 ? `${check.decides === 1 ? 'plate' : 'plates'} decided` : `one of several for ${check.touches}`}</span></span>
         <span className="what">
           <strong>{title}</strong>
-          {check.kind === 'label' && <span className="sought">{check.sought.filter((each) => !hazardOf(each.hazard).groups.some((group) => group === 'gluten' && check.sought.some((other) => other.hazard === group))).map((each) => <span key={each.hazard} className="tag">{hazardOf(each.hazard).name}</span>)}{check.foods.map((food) => <span key={food} className="tag">{food}</span>)}{check.families.map((family) => <span key={family} className="tag">{family}</span>)}{check.certified && <span className="tag">says gluten-free</span>}</span>}
+          {check.kind === 'label' && <span className="sought">{check.sought.filter((each) => !hazardOf(each.hazard).groups.some((group) => group === 'gluten' && check.sought.some((other) => other.hazard === group))).map((each) => <span key={each.hazard} className="tag">{hazardOf(each.hazard).name}</span>)}{check.foods.map((food) => <span key={food} className="tag">{knowledgeOf(occasion).food(food)?.name ?? food}</span>)}{check.families.map((family) => <span key={family} className="tag">{familyOf(family).name}</span>)}{check.certified && <span className="tag">says gluten-free</span>}</span>}
           {check.kind !== 'label' && <span className="small">{check.why[0]}</span>}
           <span className="small soft">{listed(dishes)} · for {listed(check.guests.map((guest) => nameOf(occasion, guest)))}</span>
         </span>

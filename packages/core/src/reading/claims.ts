@@ -38,6 +38,19 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
   for (let at = from; at < to; at++) {
     const { word } = tokens[at]!;
     const next = at + 1 < to ? tokens[at + 1]!.word : undefined;
+    // "Dairy-free if needed", "preferably vegan": a wish, and no word about what is really used.
+    const wishEnd = wishedFrom(tokens, at, to);
+    if (wishEnd !== undefined) {
+      denied.push({ first: at, last: wishEnd });
+      at = wishEnd;
+      continue;
+    }
+    const shared = sharesFree(tokens, at, to);
+    if (shared !== undefined && remove(word)) {
+      claim(`${word}-free`, at, at);
+      at = shared - 1;
+      continue;
+    }
     const whole = less.exec(word);
     // "Not gluten-free", "not vegan": what is denied is no claim.
     if (word === 'not' && next !== undefined && (tokens[at + 2]?.word === 'free' || next === 'vegan' || next === 'vegetarian')) {
@@ -64,6 +77,43 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
     else if (word === 'in' && next === 'place' && tokens[at + 2]?.word === 'of') at = negated(tokens, at, at + 3, to, remove, claim);
   }
   return { claims, denied, removed, vegan, noPromise };
+}
+
+/** Words that name what may be absent and are no food themselves. */
+const noFood = new Set(['gluten', 'dairy', 'lactose', 'grain', 'casein']);
+
+/** "Gluten- and dairy-free", "gluten/dairy free": where the first word shares the second one's "free", the place of the second. */
+export function sharesFree(tokens: readonly Token[], at: number, to: number): number | undefined {
+  if (claimOn(tokens[at]!.word) === undefined) return undefined;
+  const next = tokens[at + 1];
+  const second = next?.word === 'and' || next?.word === 'or' ? at + 2 : next && /[&/]/.test(next.gap) ? at + 1 : undefined;
+  // "Milk and egg-free mayonnaise" holds milk: only a hyphen left hanging, or a word that is no food, shares.
+  const hanging = next !== undefined && /^-\s/.test(next.gap);
+  if (!hanging && !noFood.has(tokens[at]!.word)) return undefined;
+  if (second === undefined || second + 1 >= to || tokens[second + 1]!.word !== 'free' || claimOn(tokens[second]!.word) === undefined) return undefined;
+  return second;
+}
+
+const wishBefore = new Set(['preferably', 'ideally', 'optionally', 'maybe', 'perhaps', 'possibly', 'if', 'unless', 'for', 'when', 'where', 'make', 'making', 'keep', 'sure', 'non']);
+/** "Is gluten-free" is a claim, "check that it is gluten-free" is a task. */
+const copulas = new Set(['is', 'are', 'be', 'it', 'its', 'say']);
+const tasks = new Set(['check', 'sure', 'ensure', 'use', 'choose', 'find', 'buy', 'if', 'that', 'must', 'should']);
+const wishAfter = new Set(['if', 'when', 'where', 'option', 'optional']);
+const claimWords = new Set(['vegan', 'vegetarian', 'veggie', 'gf', 'df']);
+
+/** The last token of a claim that begins here and is only wished for, or undefined. */
+function wishedFrom(tokens: readonly Token[], at: number, to: number): number | undefined {
+  const { word } = tokens[at]!;
+  const free = tokens[at + 1]?.word === 'free' && at + 1 < to && claimOn(word) !== undefined;
+  const whole = less.test(word) && claimOn(less.exec(word)![1]!) !== undefined;
+  if (!free && !whole && !claimWords.has(word)) return undefined;
+  const last = free ? at + 1 : at;
+  const after = last + 1 < to ? tokens[last + 1]!.word : '';
+  const before = tokens[at - 1]?.word ?? '';
+  // "Suitable for vegans" is a claim, "leave out for vegans" is none.
+  if (before === 'for' && tokens[at - 2]?.word === 'suitable' && tokens[at - 3]?.word !== 'not') return undefined;
+  const isTask = copulas.has(before) && tokens.slice(Math.max(0, at - 6), at).some((token) => tasks.has(token.word));
+  return wishBefore.has(before) || isTask || wishAfter.has(after) ? last : undefined;
 }
 
 /** "Free from milk, egg and nuts", "no butter", "instead of cream": what follows is named as absent. Returns the last token read. */

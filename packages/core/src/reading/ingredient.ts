@@ -1,5 +1,5 @@
 import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
-import { claimsIn, type Claimed } from './claims.ts';
+import { claimsIn, sharesFree, type Claimed } from './claims.ts';
 import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
 import { joined, type Token } from './tokens.ts';
 
@@ -143,6 +143,11 @@ function segments(tokens: readonly Token[]): readonly (readonly [number, number]
   for (const { name, first, last } of claimsIn(tokens, 0, tokens.length).claims) if (name.startsWith('no ')) for (let at = first; at <= last; at++) absent.add(at);
   let from = 0;
   for (let at = 0; at < tokens.length; at++) {
+    const shared = sharesFree(tokens, at, tokens.length);
+    if (shared !== undefined) {
+      at = shared;
+      continue;
+    }
     const phrase = longestAt(tokens, at);
     const { word, gap } = tokens[at]!;
     const newThing = at > from && (/[;&+]/.test(gap) || (/,/.test(gap) && /^\d/.test(word)));
@@ -182,6 +187,11 @@ function splitOptions(tokens: readonly Token[], start: number, stop: number): re
   const options: [number, number][] = [];
   let from = start;
   for (let at = start; at < stop; at++) {
+    const shared = sharesFree(tokens, at, stop);
+    if (shared !== undefined) {
+      at = shared;
+      continue;
+    }
     const token = tokens[at]!;
     const isOr = token.word === 'or' && at > from && at + 1 < stop;
     const isSlash = at > from && /\//.test(token.gap) && !/^\d/.test(token.word);

@@ -1,5 +1,5 @@
 import { claimEntries, hazardOf, type HazardId } from '../reference/index.ts';
-import { animalHazards, animalOrigin, exemptDerivatives, readIngredient, type AnimalOrigin, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
+import { animalHazards, animalOrigin, exemptDerivatives, readIngredient, type AnimalOrigin, type IngredientReading, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
 import { sectionsOf, type Section } from './sections.ts';
 
 export interface LabelHazard extends Omit<ReadHazard, 'level'> {
@@ -99,9 +99,13 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
     const found = /c(?:o)?eliac\w*/i.exec(text.slice(start, end))!;
     put({ hazard: 'gluten' as HazardId, level: 'trace', from: 'precaution', start: start + found.index, end: start + found.index + found[0].length, words: found[0], because: 'It is said not to be for coeliacs.' });
   }
+  // Where no list is announced, what stands first before a full stop or colon is the name: it counts as a question, the list decides.
+  const name = section.guessed && start === 0 && items.length > 2 && /^[.:]$/.test(text[items[0]!.start + items[0]!.text.length] ?? '') ? items[0] : undefined;
   // "May contain milk, egg or soy" names each of them.
   for (const item of stated) {
-    const reading = readIngredient(item.text);
+    const reading = readItem(item);
+    // A sentence of its own behind the list ("Suitable for vegans.") speaks of the whole product.
+    if (inList && item.parent === '' && reading.claims.length > 0 && reading.foods.length + reading.contained.length + reading.possible.length + reading.unknown.length === 0) claims.push(...reading.claims.map((claim) => moved(claim, item.start)));
     const negations = reading.claims.filter((claim) => claim.claim.startsWith('no '));
     if (!inList && negations.length > 0) continue;
     if (inList && !isAmount.test(item.text)) unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
@@ -113,9 +117,18 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
       if (kind === 'precaution') put({ ...place, level: 'trace', from: 'precaution', because: `The precaution names ${hazardOf(hazard.hazard).name}: “${hazard.words}”.` });
       else if (kind === 'contains-line') put({ ...place, level: oneOf ? 'possible' : 'contained', from: 'contains-line', because: oneOf ? `One of several, of which the label leaves open which: “${hazard.words}”.` : `The label says that it contains ${hazardOf(hazard.hazard).name}.` });
       // What a composite may hold is settled by its own list in brackets.
-      else if (hazard.level === 'contained' || !item.opened) put({ ...place, level: exempt ? 'possible' : hazard.level, from: 'ingredients' });
+      else if (hazard.level === 'contained' || !item.opened) put({ ...place, level: exempt || item === name ? 'possible' : hazard.level, from: 'ingredients' });
     }
   }
+}
+
+/** An item, read; a bare number such as "471" or "160b" is the code of an additive, as Australian labels have it. */
+function readItem({ text }: Item): IngredientReading {
+  const code = /^\s*(\d{3,4}[a-z]?)\s*$/i.exec(text);
+  if (!code) return readIngredient(text);
+  const reading = readIngredient(`e${code[1]}`);
+  const span = { start: 0, end: text.length, words: text };
+  return { ...reading, text, contained: reading.contained.map((each) => ({ ...each, ...span })), possible: reading.possible.map((each) => ({ ...each, ...span })), unknown: [] };
 }
 
 /** "60 %", "92g": how much of it, not what. */
@@ -132,7 +145,7 @@ function withoutNoes(items: readonly Item[]): readonly Item[] {
 function apart(item: Item): readonly Item[] {
   const parts: Item[] = [];
   let from = 0;
-  for (const match of item.text.matchAll(/\b(?:and|or)\b|&/gi)) {
+  for (const match of item.text.matchAll(/\b(?:and|or)\b|[&/]/gi)) {
     parts.push({ ...item, text: item.text.slice(from, match.index), start: item.start + from });
     from = match.index + match[0].length;
   }

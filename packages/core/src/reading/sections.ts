@@ -6,6 +6,8 @@ export interface Section {
   readonly kind: 'front' | 'ingredients' | 'contains-line' | 'precaution' | 'aside';
   readonly start: number;
   readonly end: number;
+  /** No list of ingredients is announced; this is taken for one, and may begin with the product's name. */
+  readonly guessed?: true;
 }
 
 interface Marker {
@@ -38,6 +40,7 @@ const precautionWords = [
 const markers: readonly Marker[] = [
   { kind: 'aside', pattern: /may (?:still |occasionally )?contain (?:small |some |the odd |occasional |pieces of |fragments of |the occasional )*(?:shells?|bones?|stones?|pits?|stalks?|feathers|pips|fragments)\b/gi, sentence: true },
   { kind: 'precaution', pattern: new RegExp(String.raw`\b(?:${precautionWords.join('|')})`, 'gi'), sentence: true },
+  { kind: 'aside', pattern: /\b(?:(?:allergy|allergen|nut|food)\s+)?(?:warning|caution)\s*:/gi, sentence: true },
   { kind: 'aside', pattern: /\b(?:does not contain|contains no|contain no|free from|free of|without|no added|contains naturally occurring sugars?|contains? less than|contains? \d)/gi, sentence: true },
   { kind: 'contains-line', pattern: new RegExp(String.raw`\b(?:allergy advice|allergy information|allergen (?:advice|information|info|statement|declaration)|allergens?|${contain}s?)\b\s*:?(?:\s*(?:${contain}s?|including)\b\s*:?)?`, 'gi'), sentence: true },
   { kind: 'ingredients', pattern: new RegExp(String.raw`(?:^|[^\p{L}])(?:${loose('ingredients')}|${loose('ingredient')}|ingredient list|ingredients list|zutaten|composition|made (?:from|with))\s*[:\-–]`, 'giu'), sentence: false },
@@ -54,7 +57,7 @@ export function sectionsOf(text: string): readonly Section[] {
     if (end <= start) return;
     // Unannounced words before or between signposts: the name and claims, or the list itself where none is announced.
     sections.push({ kind: 'front', start, end });
-    if (!announced) sections.push({ kind: 'ingredients', start, end });
+    if (!announced) sections.push({ kind: 'ingredients', start, end, guessed: true });
   };
   let at = 0;
   // What is said in brackets inside a list interrupts the list, and does not end it.

@@ -135,3 +135,16 @@ test('a food of one’s own is added where nobody knew a word, and marked as one
   await expect(row(page, 'What is “1 spoon of moon paste”')).toHaveCount(0);
   expect(await (await page.request.get(`${server.url}/api/foods`)).json()).toMatchObject([{ entry: { name: 'Moon paste' } }]);
 });
+
+test('guests and checks are walked with the arrow keys, and opened with Enter', async ({ page }) => {
+  await open(page, '/o/lantern-supper/labels');
+  await page.locator('.check-row').first().focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.check-row').nth(1)).toHaveAttribute('aria-current', 'true');
+  await open(page, '/o/lantern-supper/guests');
+  await page.locator('.guest-table').getByRole('button', { name: 'Ines' }).focus();
+  await page.keyboard.press('End');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ana');
+});

@@ -1,5 +1,5 @@
 import { tokenise } from '../reading/tokens.ts';
-import { claimEntries, familiesOf, foodOf, foods, hazards, madeFrom, plainWords, regions, wordEntries, type Food } from './index.ts';
+import { claimEntries, familiesOf, foodOf, foods, hazards, madeFrom, plainWords, regions, unnamedIn, wordEntries, type Food } from './index.ts';
 
 const names = (food: Food): string[] => [food.name, food.plural, food.us, ...food.aka].filter((name) => name !== undefined);
 const key = (text: string) => tokenise(text).map((token) => token.word).join(' ');
@@ -59,6 +59,9 @@ test('regions declare known hazards, and differ where the law does', () => {
   const declares = (id: string) => new Set<string>(regions.find((region) => region.id === id)!.declares);
   expect([declares('us').has('sesame'), declares('us').has('mustard'), declares('eu').has('mustard'), declares('ca').has('celery'), declares('au').has('lupin')]).toEqual([true, false, true, false, true]);
   for (const region of regions) expect(region.law).not.toBe('');
+  expect(unnamedIn('mustard' as never).map((region) => region.id)).toEqual(['us', 'au']);
+  expect(unnamedIn('milk' as never)).toEqual([]);
+  expect(unnamedIn('meat' as never)).toEqual([]);
 });
 
 test('a claim never removes what it also weakens, and no plain word is a hazard word', () => {

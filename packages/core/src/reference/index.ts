@@ -4,7 +4,7 @@ export { FoodId, FoodKind, Storage, foods, foodOf, madeFrom, familiesOf, type Fo
 export { FamilyId, families, familyOf, type Family } from './families.ts';
 export { substitutions, substitutionOf, Role, roleNames, type Substitution } from './substitutions.ts';
 export { Material, materials, cleaningOf, type Cleaning } from './cleaning.ts';
-export { regions, type Region } from './regions.ts';
+export { regions, unnamedIn, type Region } from './regions.ts';
 export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';
 export { lookFor } from './lookFor.ts';
 export { rules } from './rules.ts';

@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { useState } from 'react';
 import { GuestId, needWords, questionsAbout, type Guest } from '@lupin/core';
 import { freshId, shortDay } from '../../shared/words.ts';
+import { rowKeys } from '../../shared/rowKeys.ts';
 import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { AddressBook } from './AddressBook.tsx';
@@ -28,7 +29,7 @@ export function GuestsPage() {
         {occasion.guests.length === 0 ? (
           <p className="soft">Nobody yet. Add everyone who eats, the cook too; then write down what each must avoid and how strictly.</p>
         ) : (
-          <table className="guest-table">
+          <table className="guest-table" onKeyDown={rowKeys('td:first-child button')}>
             <thead><tr><th style={{ width: 150 }}>Guest</th><th>Needs</th><th style={{ width: 130 }}>Asked</th></tr></thead>
             <tbody>
               {occasion.guests.map((each) => (

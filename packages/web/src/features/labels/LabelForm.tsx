@@ -2,7 +2,7 @@ import { AutoComplete, Button, Checkbox, Input, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { hazardOf, knowledgeOf, LabelRecord, listed, Product, type FoodId, type LabelClaim } from '@lupin/core';
+import { hazardOf, knowledgeOf, LabelRecord, listed, Product, regions, type FoodId, type LabelClaim } from '@lupin/core';
 import { problemWords, useProductsQuery, usePutProductMutation, useReadLabelMutation } from '../../app/api.ts';
 import { shortDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -75,12 +75,12 @@ export function LabelForm({ food, onDone }: { food: string; onDone: () => void }
         </div>
       )}
       <p className="small soft" style={{ margin: '8px 0 4px' }}>Read the whole ingredient list, then the “may contain” line. Is it there?</p>
-      {questions.map(({ key, name: asked, words, may, guests }) => (
+      {questions.map(({ key, name: asked, words, may, guests, unnamed }) => (
         <div key={key} className="label-question">
           <span><strong>{asked}</strong> <span className="soft small">for {listed(guests)}</span></span>
           <Segmented size="small" aria-label={asked} value={answers[key] ?? ''} onChange={(value) => setAnswers({ ...answers, [key]: value as Answer })}
             options={[{ value: 'no', label: 'no' }, ...(may ? [{ value: 'may', label: 'may contain' }] : []), { value: 'yes', label: 'yes' }]} />
-          {words && <span className="soft small words">{words}</span>}
+          {words && <span className="soft small words">{words}{unnamed.length > 0 && <span style={{ color: 'var(--straw)' }}> · {unnamed.length === regions.length ? 'no law asks a label to name it' : `need not be named on labels from: ${listed(unnamed)}`}</span>}</span>}
         </div>
       ))}
       {claimsAsked.map((claim) => <p key={claim} style={{ margin: '6px 0' }}><Checkbox checked={claims.includes(claim)} onChange={(event) => setClaims(event.target.checked ? [...claims, claim] : claims.filter((each) => each !== claim))}>The packet says “{claim}”</Checkbox></p>)}

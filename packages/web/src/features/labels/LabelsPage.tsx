@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { familyOf, hazardOf, knowledgeOf, listed, productFaults, type LabelRecord, type OpenCheck } from '@lupin/core';
+import { rowKeys } from '../../shared/rowKeys.ts';
 import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { dayOrOld, found, LabelForm } from './LabelForm.tsx';
@@ -41,7 +42,7 @@ export function LabelsPage() {
         {occasion.dishes.length === 0 && <p className="soft" style={{ marginTop: 8 }}>Nothing is on the menu yet. <Link to="../menu">Choose the dishes</Link>; here you see which labels they hang on.</p>}
         {occasion.dishes.length > 0 && checks.length === 0 && <p style={{ marginTop: 8 }}>Nothing is open: every plate is decided by what is known.</p>}
         {checks.length > 0 && <p className="soft" style={{ margin: '2px 0 8px' }}>What decides most stands first: the number is that of the plates which become clear by this alone.</p>}
-        <ol className="check-list">
+        <ol className="check-list" onKeyDown={rowKeys('.check-row')}>
           {checks.map((each) => <CheckRow key={keyOf(each)} check={each} selected={keyOf(each) === selected} onOpen={() => setSelected(keyOf(each))} />)}
         </ol>
         {labels.length > 0 && (

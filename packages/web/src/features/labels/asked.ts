@@ -1,4 +1,4 @@
-import { avoidedBy, familyOf, foodOf, hazardOf, knowledgeOf, lookFor, membersOf, type FamilyId, type FoodId, type HazardId, type LabelClaim, type LabelRecord, type Occasion } from '@lupin/core';
+import { avoidedBy, familyOf, foodOf, hazardOf, knowledgeOf, lookFor, membersOf, unnamedIn, type FamilyId, type FoodId, type HazardId, type LabelClaim, type LabelRecord, type Occasion } from '@lupin/core';
 import type { Answer } from './labelAnswers.ts';
 
 /** One question to a label: a hazard (h:), a single food (f:) or a family of foods (y:). */
@@ -6,6 +6,8 @@ export interface Asked {
   readonly key: string;
   readonly name: string;
   readonly words: string;
+  /** Regions whose labels need not name it. */
+  readonly unnamed: readonly string[];
   /** It can also stand in the precaution. */
   readonly may: boolean;
   readonly guests: readonly string[];
@@ -35,7 +37,8 @@ export function askedOf(occasion: Occasion, food: string): { readonly questions:
     }
   }
   const kinds = ['h', 'f', 'y'];
-  const questions = [...found].map(([key, entry]): Asked => ({ key, ...entry })).sort((a, b) => kinds.indexOf(a.key[0]!) - kinds.indexOf(b.key[0]!));
+  const unnamed = (key: string) => (key.startsWith('h:') ? unnamedIn(key.slice(2) as HazardId).map((region) => region.name) : []);
+  const questions = [...found].map(([key, entry]): Asked => ({ key, ...entry, unnamed: unnamed(key) })).sort((a, b) => kinds.indexOf(a.key[0]!) - kinds.indexOf(b.key[0]!));
   return { questions, claims: certified ? ['gluten-free'] : [] };
 }
 

@@ -1,7 +1,7 @@
-import { bearingOf, dietOf, foodOf, hazardOf, rules, type HazardId } from '../reference/index.ts';
+import { bearingOf, dietOf, familyOf, foodOf, hazardOf, rules, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import type { Guest, Need } from '../model/index.ts';
-import { daysBetween } from '../exposure/index.ts';
+import { dateWords, daysBetween } from '../exposure/index.ts';
 import { avoidedBy, needWords } from '../fit/index.ts';
 
 /** Something about a guest that must be asked, not guessed. */
@@ -20,7 +20,7 @@ export function questionsAbout(guest: Pick<Guest, 'name' | 'needs' | 'confirmedO
   for (const need of guest.needs) if (need.kind === 'open') ask('not-understood', `“${need.text}” is not understood: what exactly must not be in the food, and do traces matter?`);
   for (const words of contradictions(guest)) ask('contradiction', words);
   if (guest.needs.length > 0 && !guest.confirmedOn) ask('never-asked', 'What is noted has not been confirmed with them.');
-  else if (guest.confirmedOn && guest.needs.length > 0 && daysBetween(guest.confirmedOn, date) > rules.needsKeepDays) ask('long-ago', `They were last asked on ${guest.confirmedOn}, more than a year before.`);
+  else if (guest.confirmedOn && guest.needs.length > 0 && daysBetween(guest.confirmedOn, date) > rules.needsKeepDays) ask('long-ago', `They were last asked on ${dateWords(guest.confirmedOn)}, more than a year before.`);
   for (const need of guest.needs) {
     // Confirmed with them, a mild strictness is theirs; unconfirmed, it is a guess about traces.
     if (!guest.confirmedOn && need.kind === 'hazard' && need.strictness !== 'no-trace' && hazardOf(need.hazard).kind === 'allergen') {
@@ -64,7 +64,7 @@ function aboutWords(need: Closed): string {
   switch (need.kind) {
     case 'hazard': return capital(hazardOf(need.hazard).name);
     case 'diet': return capital(dietOf(need.diet).name);
-    case 'family': return capital(need.family);
+    case 'family': return capital(familyOf(need.family).name);
     case 'food': return capital(foodOf(need.food)?.name ?? need.food);
     default: return need satisfies never;
   }

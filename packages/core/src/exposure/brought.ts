@@ -1,8 +1,8 @@
 import { hazardOf, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import type { Dish, MakerAnswer, Occasion } from '../model/index.ts';
-import type { Evidence } from './evidence.ts';
-import { lineEvidence } from './evidence.ts';
+import { recipeOf, versionRecipe } from '../versions/index.ts';
+import { lineEvidence, type Evidence } from './evidence.ts';
 import { dateWords, knowledgeOf } from './knowledge.ts';
 
 const remembered = new WeakMap<Dish, readonly Evidence[]>();
@@ -26,7 +26,13 @@ function ofMaker({ how, by, sealed, label, answers }: NonNullable<Dish['brought'
     for (const id of label.contains) hazard(id, 'contained', 'label', `Its label, read ${dateWords(label.readOn)}, lists ${hazardOf(id).name}.`);
     for (const id of label.mayContain) hazard(id, 'trace', 'label', `Its label, read ${dateWords(label.readOn)}, says it may contain ${hazardOf(id).name}.`);
   }
-  if (labelled) return found;
+  if (labelled) {
+    // Milk on a label brings its sugar unless the packet says otherwise, and no label was read here for a single food.
+    if (label.contains.includes('milk' as HazardId) && !label.contains.includes('lactose' as HazardId) && !label.claims.includes('lactose-free')) hazard('lactose' as HazardId, 'possible', 'label', 'Its label lists milk, and was not read for lactose.');
+    if (label.contains.includes('oats' as HazardId) && !label.claims.includes('gluten-free')) hazard('gluten' as HazardId, 'possible', 'label', 'Its label lists oats, and does not say gluten-free.');
+    found.push({ about: { kind: 'unlisted', absent: new Set(), found: new Set() }, level: 'possible', grade: 'label', words, because: 'Its label was read for hazards, not for single foods.' });
+    return found;
+  }
   const answer = new Map(answers.map((each) => [each.question, each]));
   const everything = answer.get('everything');
   if (everything?.answer !== 'yes') {
@@ -39,7 +45,11 @@ function ofMaker({ how, by, sealed, label, answers }: NonNullable<Dish['brought'
     const said = answer.get(question);
     if (said?.answer !== 'yes') continue;
     const reading = readIngredient(said.words);
-    for (const each of reading.contained) hazard(each.hazard, question === 'kit' ? 'trace' : 'carried', 'word', `${by} said on ${dateWords(said.on)}: “${said.words}”.`);
+    const because = `${by} said on ${dateWords(said.on)}: “${said.words || 'yes'}”.`;
+    for (const each of reading.contained) hazard(each.hazard, question === 'kit' ? 'trace' : 'carried', 'word', because);
+    for (const each of reading.possible) hazard(each.hazard, 'trace', 'word', because);
+    // Used oil, and nobody says of what: it may be of anything.
+    if (question === 'medium' && reading.foods.length + reading.contained.length + reading.possible.length === 0) found.push({ about: { kind: 'unknown' }, level: 'trace', grade: 'unknown', words, because });
   }
   return found;
 }
@@ -50,20 +60,29 @@ function kitchenWords(by: string, said: MakerAnswer | undefined): string {
   return said.answer === 'yes' ? `${by} said on ${dateWords(said.on)} that the kit also touched other food.` : `${by} could not say what the kit had touched.`;
 }
 
-/** What comes over from dishes that share its oil or water. */
+/** All dishes that meet in a medium, at any remove: what one leaves in it all the others pick up, whoever noted it. */
+function partners(occasion: Occasion, dish: Dish, medium: string): readonly Dish[] {
+  const linked = (one: Dish, other: Dish) => one.shares.some((shared) => shared.medium === medium && shared.with.includes(other.id)) || other.shares.some((shared) => shared.medium === medium && shared.with.includes(one.id));
+  const met = new Set<Dish>([dish]);
+  for (const one of met) for (const other of occasion.dishes) if (linked(one, other)) met.add(other);
+  met.delete(dish);
+  return [...met];
+}
+
+/** What comes over from dishes that share its oil, water or grill, in every version they are made in. */
 export function mediumEvidence(occasion: Occasion, dish: Dish): readonly Evidence[] {
-  if (dish.shares.length === 0) return none;
+  if (occasion.dishes.every((each) => each.shares.length === 0)) return none;
   const knowledge = knowledgeOf(occasion);
-  return dish.shares.flatMap(({ medium, with: others }) => others.flatMap((id) => {
-    const other = occasion.dishes.find((each) => each.id === id);
-    const recipe = occasion.recipes.find((each) => each.id === other?.recipe);
-    if (!other || !recipe) return [];
-    return recipe.lines.flatMap((line) => lineEvidence(line, knowledge).flatMap((each): Evidence[] => {
+  const media = new Set(occasion.dishes.flatMap((each) => each.shares.map((shared) => shared.medium)));
+  return [...media].flatMap((medium) => partners(occasion, dish, medium).flatMap((other) => {
+    const name = recipeOf(occasion, other).name;
+    const lines = other.versions.flatMap((version) => versionRecipe(occasion, other, version).lines.flatMap((line) => lineEvidence(line, knowledge)));
+    return [...lines, ...makerEvidence(other)].flatMap((each): Evidence[] => {
       const { about } = each;
-      if (about.kind === 'food' || about.kind === 'unlisted' || about.kind === 'kitchen') return [];
+      if (about.kind === 'food' || about.kind === 'unlisted') return [];
       if (about.kind === 'hazard' && hazardOf(about.hazard).kind === 'raw') return [];
       const level = each.level === 'contained' && about.kind === 'hazard' ? 'carried' : 'trace';
-      return [{ about, level, grade: each.grade, words: `shares its ${medium} with ${recipe.name}`, because: `${each.because} The ${medium} carries it over.` }];
-    }));
+      return [{ about, level, grade: each.grade, words: `shares its ${medium} with ${name}`, because: `${each.because} The ${medium} carries it over.` }];
+    });
   }));
 }

@@ -1,4 +1,4 @@
-import { hazardOf, type Food, type FoodId, type HazardId } from '../reference/index.ts';
+import { hazardOf, type Food, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
 import { readIngredient, type IngredientReading } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
@@ -19,7 +19,8 @@ export type Subject =
   | { readonly kind: 'hazard'; readonly hazard: HazardId; readonly lifts?: readonly HazardId[] }
   | { readonly kind: 'food'; readonly food: FoodId; readonly parts: ReadonlySet<FoodId>; readonly families: ReadonlySet<string>; readonly grain: boolean; readonly claims: readonly LabelClaim[] }
   | { readonly kind: 'unread' }
-  | { readonly kind: 'unlisted'; readonly absent: ReadonlySet<string>; readonly found: ReadonlySet<string> }
+  /** `lookedFor`: the hazards the label was read for; absent where all of it was read. */
+  | { readonly kind: 'unlisted'; readonly absent: ReadonlySet<string>; readonly found: ReadonlySet<string>; readonly lookedFor?: ReadonlySet<string> | undefined }
   | { readonly kind: 'unknown' }
   | { readonly kind: 'kitchen' };
 
@@ -112,9 +113,12 @@ function labelEvidence(base: Base, food: Food, label: LabelRecord, certified: bo
   }
   for (const hazard of label.mayContain) found.push(ofHazard(base, hazard, 'trace', 'label', `The ${read} says it may contain ${hazardOf(hazard).name}.`));
   // What the label was not read for stays as doubtful as before.
-  const skipped = label.lookedFor === undefined ? [] : food.possible.filter(({ hazard }) => !label.lookedFor!.includes(hazard) && !label.contains.includes(hazard) && !label.mayContain.includes(hazard) && !(certified && hazard === 'gluten'));
-  for (const { hazard, why, trace } of skipped) found.push(ofHazard(base, hazard, trace ? 'trace' : 'possible', 'usual', `${capital(why)}; the ${read}, was not read for it.`));
-  if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unlisted', absent: new Set<string>([...label.foodsAbsent, ...label.familiesAbsent]), found: new Set<string>([...label.foodsFound, ...label.familiesFound]) }, level: 'possible', grade: 'label', because: `The ${read}, was not read for it.` });
+  const settled = ({ hazard, settledBy }: PossibleHazard) => (settledBy ? certified : label.lookedFor === undefined || label.lookedFor.includes(hazard) || label.contains.includes(hazard) || label.mayContain.includes(hazard) || (certified && hazard === 'gluten'));
+  const skipped = food.possible.filter((doubt) => !settled(doubt));
+  for (const { hazard, why, trace, settledBy } of skipped) found.push(ofHazard(base, hazard, trace ? 'trace' : 'possible', 'usual', settledBy ? `${capital(why)}; the ${read}, does not say ${settledBy}.` : `${capital(why)}; the ${read}, was not read for it.`));
+  if (label.contains.includes('oats' as HazardId) && !certified) found.push(ofHazard(base, 'gluten' as HazardId, 'possible', 'label', `The ${read} lists oats and does not say gluten-free.`));
+  if (label.contains.includes('milk' as HazardId) && !food.contains.includes('milk' as HazardId) && !label.contains.includes('lactose' as HazardId) && !label.claims.includes('lactose-free') && label.lookedFor?.includes('lactose' as HazardId) !== true) found.push(ofHazard(base, 'lactose' as HazardId, 'possible', 'label', `The ${read} lists milk, and was not read for lactose.`));
+  if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unlisted', absent: new Set<string>([...label.foodsAbsent, ...label.familiesAbsent]), found: new Set<string>([...label.foodsFound, ...label.familiesFound]), lookedFor: label.lookedFor && new Set<string>([...label.lookedFor, ...label.contains, ...label.mayContain, ...food.contains]) }, level: 'possible', grade: 'label', because: `The ${read}, was not read for it.` });
   return found;
 }
 

@@ -12,7 +12,7 @@ test('the label that decides most comes first, with what to look for and for who
   expect(checks.map((each) => [each.kind, each.kind === 'label' && each.name, each.decides, each.touches])).toEqual([['label', 'vegetable stock cube', 2, 4], ['label', 'curry paste', 0, 2]]);
   const [cube] = checks;
   if (cube?.kind !== 'label') throw new Error('a label was expected');
-  expect(cube.sought.map((each) => each.hazard as string)).toEqual(['milk', 'gluten', 'wheat', 'barley', 'rye']);
+  expect(cube.sought.map((each) => each.hazard as string)).toEqual(['milk', 'gluten', 'wheat', 'barley', 'rye', 'oats']);
   expect(cube.sought[0]).toMatchObject({ guests: ['ana'], words: expect.stringContaining('whey') as string });
 });
 
@@ -53,6 +53,14 @@ describe('dishes that others cook', () => {
     expect(verdicts(label([], ['milk']))).toEqual(['check', 'clear']);
     expect(verdicts(label(['milk'], []))).toEqual(['conflict', 'conflict']);
   });
+  test('sealed and labelled, it is still a question for whoever avoids a single food, and milk on it for lactose', () => {
+    const one = occasion({ guests: [guest('dov', { id: 'f', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }), guest('maud', { id: 'l', kind: 'hazard', hazard: 'lactose', strictness: 'not-ingredient' })], recipes: [salad], dishes: [dish('salad', 'salad', { brought: { how: 'bought', by: 'the shop', sealed: true, label: { readOn: '2026-12-20', contains: ['milk'], mayContain: [] } } })] });
+    expect(verdicts(one)).toEqual(['check', 'check']);
+  });
+  test('used oil that nobody can name is a question for an allergy that is not about traces', () => {
+    const one = occasion({ guests: [guest('ana', { ...noTrace('milk'), strictness: 'not-ingredient' })], recipes: [salad], dishes: [dish('salad', 'salad', { brought: { how: 'brought', by: 'Tamsin', answers: [answer('everything', 'yes'), answer('packets', 'yes'), answer('kit', 'no'), answer('medium', 'yes')] } })] });
+    expect(verdicts(one)).toEqual(['check']);
+  });
   test('fried in oil that fried something else, it carries that over', () => {
     expect(verdicts(brought({ answers: [answer('everything', 'yes'), answer('packets', 'yes'), answer('kit', 'no'), answer('medium', 'yes', 'the oil had cheese in it')] }))).toEqual(['conflict', 'clear']);
   });
@@ -65,6 +73,10 @@ test('oil shared by two dishes carries one into the other, for those to whom tra
   const verdicts = (occasionNow: Occasion) => [...fit(occasionNow).rows[0]!.cells.values()].map((cell) => cell.judgement.verdict);
   expect(verdicts(one([]))).toEqual(['clear', 'clear']);
   expect(verdicts(one([{ medium: 'frying oil', with: ['fish'] }]))).toEqual(['conflict', 'clear']);
+  // It goes both ways, whoever noted it.
+  const shared = one([{ medium: 'frying oil', with: ['fish'] }]);
+  const other = { ...shared, dishes: shared.dishes.map((each) => (each.id === 'chips' ? { ...each, shares: [] } : { ...each, shares: [{ medium: 'frying oil' as const, with: ['chips' as never] }] })) };
+  expect(verdicts(other)).toEqual(['conflict', 'clear']);
 });
 
 test('the shared table of the demo: what is brought is asked about, what is sealed rests on its label, an old label is doubted', () => {

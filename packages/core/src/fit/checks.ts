@@ -115,7 +115,7 @@ function labelQuestion(occasion: Occasion, food: FoodId, guests: readonly GuestI
         // A vegan choice asks the label only for what is in doubt there; a no-trace guest for all they avoid.
         const asked = need.strictness === 'no-trace' || (entry?.possible ?? []).some(({ hazard }) => bearingOf(hazard, avoided) !== 'none');
         if (!asked || hazardOf(avoided).kind === 'raw') continue;
-        for (const hazard of avoided === 'gluten' ? [avoided, ...membersOf(avoided)] : [avoided]) {
+        for (const hazard of avoided === 'gluten' ? [avoided, ...membersOf(avoided), 'oats' as HazardId] : [avoided]) {
           if (entry?.contains.includes(hazard)) continue;
           sought.set(hazard, (sought.get(hazard) ?? new Set()).add(guest.id));
         }

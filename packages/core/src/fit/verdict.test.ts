@@ -139,6 +139,25 @@ test('wheat starch on a label that says gluten-free: clear for a coeliac, a conf
   expect([bread(avoids('gluten', 'no-trace')), bread(avoids('wheat', 'no-trace'))]).toEqual(['clear', 'conflict']);
 });
 
+describe('what reading the list cannot settle', () => {
+  const coeliac = avoids('gluten', 'no-trace');
+  const sought = ['gluten', 'wheat', 'barley', 'rye', 'oats', 'milk'];
+  const read = (who: Guest, food: string, more: object) => judge(who, evidenceOf(lines(food), [label(food, [], [], more)])).verdict;
+  test.each(['rolled-oats', 'oat-drink', 'muesli', 'malt-vinegar', 'gluten-free-wheat-starch', 'gluten-free-beer'])('%s stays a check for a coeliac until its label says gluten-free', (food) => {
+    expect(read(coeliac, food, { lookedFor: sought })).toBe('check');
+    expect(read(coeliac, food, {})).toBe('check');
+  });
+  test('called gluten-free, oats are clear', () => expect(read(coeliac, 'rolled-oats', { lookedFor: sought, claims: ['gluten-free'] })).toBe('clear'));
+  test('oats on a label without that claim are a check', () => {
+    expect(judge(coeliac, evidenceOf(lines('vegetable-stock-cube'), [label('vegetable-stock-cube', ['oats'], [], { lookedFor: sought })])).verdict).toBe('check');
+  });
+  test('a guest who comes later is not covered by a label that was not read for them', () => {
+    expect(read(avoids('sesame', 'no-trace'), 'vegetable-stock-cube', { lookedFor: sought })).toBe('check');
+    expect(read(avoids('walnut', 'no-trace'), 'vegetable-stock-cube', { lookedFor: [...sought, 'tree-nut'] })).toBe('clear');
+    expect(read(avoids('tree-nut', 'no-trace'), 'vegetable-stock-cube', { lookedFor: [...sought, 'cashew'] })).toBe('check');
+  });
+});
+
 describe('what must always hold', () => {
   const rank = { clear: 0, check: 1, conflict: 2 };
   const food = fc.constantFrom(...foods.map((each) => each.id as string), undefined);

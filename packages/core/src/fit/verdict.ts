@@ -1,4 +1,4 @@
-import { bearingOf, familyOf, foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
+import { bearingOf, familyOf, foodOf, hazardOf, membersOf, type FoodId, type HazardId } from '../reference/index.ts';
 import type { Guest, LineId, Need, Strictness } from '../model/index.ts';
 import { dateWords, type Evidence, type Level } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
@@ -93,7 +93,8 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
       if (need.strictness === 'prefers-not') return { verdict: 'clear' };
       return { verdict: need.kind === 'food' || need.kind === 'family' || need.strictness === 'no-trace' ? 'check' : 'clear' };
     case 'unlisted': {
-      if (need.strictness === 'prefers-not' || (need.kind !== 'food' && need.kind !== 'family')) return { verdict: 'clear' };
+      if (need.strictness === 'prefers-not') return { verdict: 'clear' };
+      if (need.kind !== 'food' && need.kind !== 'family') return { verdict: need.strictness === 'no-trace' && avoidedBy(need).some((hazard) => !wasSought(hazard, about.lookedFor)) ? 'check' : 'clear' };
       const sought = need.kind === 'family' ? need.family : need.food;
       return { verdict: about.found.has(sought) ? 'conflict' : about.absent.has(sought) ? 'clear' : 'check' };
     }
@@ -106,13 +107,20 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
   }
 }
 
+/** Whether a label was read for a hazard: for itself, for a group it is in, or for every member of the group it is. */
+function wasSought(hazard: HazardId, lookedFor: ReadonlySet<string> | undefined): boolean {
+  if (lookedFor === undefined || lookedFor.has(hazard) || hazardOf(hazard).groups.some((group) => lookedFor.has(group))) return true;
+  const members = membersOf(hazard);
+  return members.length > 0 && members.every((member) => lookedFor.has(member));
+}
+
 /** What would settle a doubt that rests on this evidence. */
 function settledBy({ about, level, grade, line, food }: Evidence): Settles {
   // A kitchen that nobody here knows stays unknown, whatever its cook answers.
   if (about.kind === 'kitchen') return 'nothing';
   if (line === undefined) return level === 'carried' ? 'nothing' : 'maker';
   if (about.kind === 'unknown' || food === undefined) return 'line';
-  if (about.kind === 'food') return 'label';
+  if (about.kind === 'food' || about.kind === 'unlisted') return 'label';
   if (about.kind === 'hazard' && grade === 'label') return 'product';
   // A relative that is in it on purpose: only the guest can say whether they eat it.
   return level === 'contained' ? 'guest' : level === 'carried' ? 'nothing' : 'label';

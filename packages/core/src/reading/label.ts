@@ -94,7 +94,7 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
   const items = itemsOf(text, start, end, inList ? ',;•·|:*†' : ',;•·|:*†\n');
   // "Contains one or more of: corn, soybean oil" is a choice.
   const oneOf = /\bone or more of\b|\beither\b/i.test(text.slice(start, end));
-  const stated = inList ? withoutNoes(items) : withoutNoes(items).flatMap(apart);
+  const stated = inList ? withoutNoes(items, no) : withoutNoes(items, noOrN).flatMap(apart);
   if (kind === 'precaution' && /c(?:o)?eliac/i.test(text.slice(start, end))) {
     const found = /c(?:o)?eliac\w*/i.exec(text.slice(start, end))!;
     put({ hazard: 'gluten' as HazardId, level: 'trace', from: 'precaution', start: start + found.index, end: start + found.index + found[0].length, words: found[0], because: 'It is said not to be for coeliacs.' });
@@ -134,10 +134,13 @@ function readItem({ text }: Item): IngredientReading {
 /** "60 %", "92g": how much of it, not what. */
 const isAmount = /^[\d\s.,%()<>~≈-]*(?:g|kg|ml|l|mg|per|%|\d)*\s*$/i;
 
-const no = /^\W*(?:no|none|absent|nil|n|false|not present|✗|✘|×)\W*$/i;
+const no = /^\W*(?:no|none|absent|nil|not present|✗|✘|×)\W*$/i;
+
+/** Only where allergens are listed is a lone "n" an answer. */
+const noOrN = new RegExp(`${no.source}|^\\W*(?:n|false)\\W*$`, 'i');
 
 /** The cells of a grid without those that say no: "Egg: No", "Fish ✗". */
-function withoutNoes(items: readonly Item[]): readonly Item[] {
+function withoutNoes(items: readonly Item[], no: RegExp): readonly Item[] {
   return items.filter((item, index) => !no.test(item.text) && !(items[index + 1] && no.test(items[index + 1]!.text)) && !/[\s|–-](?:no|none|absent|nil|✗|✘|×)\s*$/i.test(item.text));
 }
 

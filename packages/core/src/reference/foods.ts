@@ -37,6 +37,8 @@ const DoubtRow = v.strictObject({
   trace: v.optional(v.boolean(), false),
   /** The group it names is only possible although one of its members is contained: gluten taken out of wheat starch. */
   lifts: v.optional(v.boolean(), false),
+  /** Reading the list does not settle it, only this claim on the label does: oats are never clear for a coeliac unless called gluten-free. */
+  settledBy: v.optional(v.literal('gluten-free')),
 });
 
 /**
@@ -82,6 +84,8 @@ export interface PossibleHazard {
   readonly trace: boolean;
   /** A group that is only possible although a member is contained. */
   readonly lifts: boolean;
+  /** The claim on the label that alone settles it. */
+  readonly settledBy?: 'gluten-free' | undefined;
 }
 
 export interface Food {
@@ -116,7 +120,7 @@ function possibleOf(id: string, names: readonly string[]): readonly PossibleHaza
     const doubt = doubts.get(name);
     if (!doubt) throw new Error(`Food "${id}" names the doubt "${name}", which is not in data/reference/doubts.json`);
     // Being an ingredient is the graver of two grounds.
-    for (const hazard of doubt.hazards) if (!found.has(hazard) || (found.get(hazard)!.trace && !doubt.trace)) found.set(hazard, { hazard, why: doubt.why, trace: doubt.trace, lifts: doubt.lifts });
+    for (const hazard of doubt.hazards) if (!found.has(hazard) || (found.get(hazard)!.trace && !doubt.trace)) found.set(hazard, { hazard, why: doubt.why, trace: doubt.trace, lifts: doubt.lifts, settledBy: doubt.settledBy });
   }
   return [...found.values()];
 }

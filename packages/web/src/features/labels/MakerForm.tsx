@@ -5,7 +5,7 @@ import { Brought, hazards, makerMessage, makerQuestions, type DishId } from '@lu
 import { CopyButton } from '../../shared/CopyButton.tsx';
 import { useOccasionView } from '../occasions/context.ts';
 
-const choices = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
+const choices = hazards.filter((hazard) => hazard.kind !== 'raw').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
 
 /** What the maker of a brought or bought dish was asked, and what they answered, each answer with its day. */
 export function MakerForm({ dish: id, onDone }: { dish: DishId; onDone?: () => void }) {

@@ -13,6 +13,9 @@ export interface Asked {
   readonly guests: readonly string[];
 }
 
+/** Oats bring gluten unless they are certified, so whoever avoids gluten asks for them. */
+const oats = 'oats' as HazardId;
+
 /** What a label is read for: all that anybody at this table avoids, and that the food does not hold anyhow. */
 export function askedOf(occasion: Occasion, food: string): { readonly questions: readonly Asked[]; readonly claims: readonly LabelClaim[] } {
   const natural = new Set<string>(knowledgeOf(occasion).food(food as FoodId)?.contains);
@@ -30,7 +33,7 @@ export function askedOf(occasion: Occasion, food: string): { readonly questions:
       if (need.kind === 'food' && need.food !== food) put(`f:${need.food}`, foodOf(need.food)?.name ?? need.food, '', false, guest.name);
       if (need.kind === 'family') put(`y:${need.family}`, familyOf(need.family).name, familyOf(need.family).note, false, guest.name);
       for (const avoided of avoidedBy(need)) {
-        for (const hazard of avoided === 'gluten' ? membersOf(avoided) : [avoided]) {
+        for (const hazard of avoided === 'gluten' ? [...membersOf(avoided), oats] : [avoided]) {
           if (!natural.has(hazard) && hazardOf(hazard).kind !== 'raw') put(`h:${hazard}`, hazardOf(hazard).name, lookFor(hazard), true, guest.name);
         }
       }

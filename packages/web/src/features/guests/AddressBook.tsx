@@ -1,4 +1,4 @@
-import { Button, Input } from 'antd';
+import { Button, Input, Popconfirm } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
 import { Guest, GuestId, needWords, Person, questionsAbout, type Kept, type PersonId } from '@lupin/core';
@@ -41,7 +41,7 @@ export function AddressBookLine({ guest, onTake, onLink }: { guest: Guest; onTak
 export function AddressBook({ onAdded }: { onAdded: (id: string) => void }) {
   const { occasion, edit } = useOccasionView();
   const { data: people, error } = usePeopleQuery();
-  const [remove] = useRemovePersonMutation();
+  const [remove, removing] = useRemovePersonMutation();
   const [filter, setFilter] = useState('');
   const invited = new Set(occasion.guests.map((guest) => guest.person));
   const shown = (people ?? []).filter(({ entry }) => !invited.has(entry.id) && entry.name.toLowerCase().includes(filter.trim().toLowerCase()));
@@ -53,7 +53,7 @@ export function AddressBook({ onAdded }: { onAdded: (id: string) => void }) {
   return (
     <div>
       <h2>Address book</h2>
-      {error && <p className="fault">{problemWords(error)}</p>}
+      {(error ?? removing.error) && <p className="fault" role="alert">{problemWords(error ?? removing.error)}</p>}
       {people?.length === 0 && <p className="soft">Nobody yet. Choose a guest and press “Keep in the address book”: next time they are one tap away.</p>}
       {(people?.length ?? 0) > 6 && <Input aria-label="Find somebody" placeholder="name" value={filter} onChange={(event) => setFilter(event.target.value)} style={{ margin: '8px 0' }} />}
       {people && people.length > 0 && shown.length === 0 && <p className="soft" style={{ marginTop: 6 }}>{filter ? 'Nobody of that name.' : 'All of them are invited.'}</p>}
@@ -62,7 +62,7 @@ export function AddressBook({ onAdded }: { onAdded: (id: string) => void }) {
         return (
           <div key={each.entry.id} className="row" style={{ flexWrap: 'nowrap', justifyContent: 'space-between', borderBottom: '1px solid var(--line)', padding: '6px 0' }}>
             <span><strong>{each.entry.name}</strong> <span className="small">{each.entry.needs.map(needWords).join('; ') || <span className="soft">no needs noted</span>}</span>{asks.length > 0 && <span className="small" style={{ color: 'var(--straw)', display: 'block' }}>{asks[0]!.words}</span>}</span>
-            <span className="row" style={{ flexWrap: 'nowrap', gap: 2 }}><Button size="small" onClick={() => invite(each)} aria-label={`Invite ${each.entry.name}`}>Invite</Button><Button size="small" type="text" aria-label={`Take ${each.entry.name} out of the address book`} onClick={() => void remove(each.entry.id)}>×</Button></span>
+            <span className="row" style={{ flexWrap: 'nowrap', gap: 2 }}><Button size="small" onClick={() => invite(each)} aria-label={`Invite ${each.entry.name}`}>Invite</Button><Popconfirm title={`Take ${each.entry.name} out of the address book?`} description="Occasions keep what was noted for them." okText="Take out" cancelText="Keep" onConfirm={() => void remove(each.entry.id)}><Button size="small" type="text" aria-label={`Take ${each.entry.name} out of the address book`}>×</Button></Popconfirm></span>
           </div>
         );
       })}

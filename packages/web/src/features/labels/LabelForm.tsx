@@ -4,6 +4,8 @@ import { useState } from 'react';
 import * as v from 'valibot';
 import { hazardOf, knowledgeOf, LabelRecord, listed, Product, regions, type FoodId, type LabelClaim } from '@lupin/core';
 import { problemWords, useProductsQuery, usePutProductMutation, useReadLabelMutation } from '../../app/api.ts';
+import { troubleCame } from '../../app/notices.ts';
+import { useAppDispatch } from '../../app/store.ts';
 import { shortDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { answersOf, askedOf, recordOf, type Answers } from './asked.ts';
@@ -15,6 +17,7 @@ const idOf = (food: string, product: string): string => `${food}-${product}`.nor
 export function LabelForm({ food, onDone }: { food: string; onDone: () => void }) {
   const { occasion, edit } = useOccasionView();
   const { data: products } = useProductsQuery();
+  const dispatch = useAppDispatch();
   const [keepProduct] = usePutProductMutation();
   const [product, setProduct] = useState('');
   const [answers, setAnswers] = useState<Answers>({});
@@ -40,7 +43,8 @@ export function LabelForm({ food, onDone }: { food: string; onDone: () => void }
     if (!keep(record.output)) return;
     const { carriedOver: _carried, ...entry } = record.output;
     const id = idOf(food, product);
-    void keepProduct({ baseRevision: known.find((each) => each.entry.id === id)?.revision ?? 0, entry: v.parse(Product, { id, ...entry }) });
+    keepProduct({ baseRevision: known.find((each) => each.entry.id === id)?.revision ?? 0, entry: v.parse(Product, { id, ...entry }) }).unwrap()
+      .catch((error: unknown) => dispatch(troubleCame(`The label counts here, and ${product.trim()} could not be remembered for next time. ${problemWords(error)}`)));
     onDone();
   };
   const rest = () => setAnswers({ ...Object.fromEntries(questions.map(({ key }) => [key, 'no' as const])), ...Object.fromEntries(Object.entries(answers).filter(([, answer]) => answer !== undefined)) });

@@ -175,7 +175,7 @@ export function applyOffer(dish: Dish, offer: Pick<Offer, 'scope' | 'swaps' | 'g
   const same = rest.slice(1).find((version) => JSON.stringify(version.swaps) === JSON.stringify(offer.swaps));
   const versions = same
     ? rest.map((version) => (version.id === same.id ? { ...version, guests: [...version.guests, ...offer.guests] } : version))
-    : [...rest, { id: newId, name, swaps: [...offer.swaps], guests: [...offer.guests] }];
+    : [...rest, { id: newId, name, swaps: [...offer.swaps], guests: [...offer.guests], extraPortions: 0 }];
   // A version nobody eats any more is not made.
   return { ...dish, versions: versions.filter((version, index) => index === 0 || version.guests.length > 0) };
 }

@@ -1,9 +1,8 @@
 import { foodOf, hazardOf } from '../reference/index.ts';
 import type { Amount, CookId, DishId, GuestId, IngredientLine, Occasion, Plan, ResidueMark } from '../model/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
-import { scaleAmount } from '../scale/index.ts';
 import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
-import { massOf } from '../versions/index.ts';
+import { massOf, scaleAmount } from '../versions/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
 export interface EntryAmount {

@@ -1,11 +1,19 @@
 import * as v from 'valibot';
+import { FoodId } from '../reference/index.ts';
 import { Brought } from './brought.ts';
-import { CourseId, DishId, GuestId, LineId, Name, RecipeId, VersionId } from './ids.ts';
+import { CourseId, DishId, GuestId, LineId, Name, RecipeId, StepId, VersionId, Words } from './ids.ts';
 
 /** A change to one ingredient line: another food that does the same job, or none. */
 export const Swap = v.variant('kind', [
   v.strictObject({ kind: v.literal('substitute'), line: LineId, substitution: v.pipe(v.string(), v.maxLength(80)) }),
   v.strictObject({ kind: v.literal('omit'), line: LineId }),
+  /** The cook's own swap, written out, so that the occasion can be read without their table. */
+  v.strictObject({
+    kind: v.literal('own'), line: LineId, name: Name,
+    with: v.pipe(v.array(v.strictObject({ food: FoodId, ratio: v.pipe(v.number(), v.minValue(0.001), v.maxValue(20)) })), v.minLength(1), v.maxLength(6)),
+    technique: v.optional(Words, ''),
+    addMin: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-240), v.maxValue(1440)), 0),
+  }),
 ]);
 export type Swap = v.InferOutput<typeof Swap>;
 
@@ -15,6 +23,8 @@ export const Version = v.strictObject({
   name: Name,
   swaps: v.pipe(v.array(Swap), v.maxLength(100)),
   guests: v.pipe(v.array(GuestId), v.maxLength(60)),
+  /** Portions of this version on top: a margin, so that a protected plate never comes up short. */
+  extraPortions: v.optional(v.pipe(v.number('Portions are a number.'), v.minValue(0, 'Portions cannot be negative.'), v.maxValue(100, 'At most 100 portions more.')), 0),
 });
 export type Version = v.InferOutput<typeof Version>;
 
@@ -31,11 +41,13 @@ export const Dish = v.strictObject({
   notFor: v.optional(v.pipe(v.array(GuestId), v.maxLength(60)), []),
   /** How much of a full portion each eater takes where a course has several dishes. */
   share: v.optional(v.pipe(v.number('A share is a number.'), v.minValue(0.1, 'At least a tenth of a portion.'), v.maxValue(4, 'At most four portions each.')), 1),
-  /** Portions made on top, for seconds or leftovers. */
+  /** Which way a step is done, where its recipe offers several. */
+  choices: v.optional(v.pipe(v.array(v.strictObject({ step: StepId, alternative: StepId })), v.maxLength(20)), []),
   /** Cooked by others; its recipe then holds what they said is in it. */
   brought: v.optional(Brought),
   /** What it is cooked in together with other dishes, outside the kit that the plan follows. */
   shares: v.optional(v.pipe(v.array(SharedMedium), v.maxLength(8)), []),
+  /** Portions made on top, for seconds or leftovers. */
   extraPortions: v.optional(v.pipe(v.number('Portions are a number.'), v.minValue(0, 'Portions cannot be negative.'), v.maxValue(100, 'At most 100 portions more.')), 0),
 });
 export type Dish = v.InferOutput<typeof Dish>;

@@ -9,3 +9,4 @@ export * from './label.ts';
 export * from './occasion.ts';
 export * from './plan.ts';
 export { basisOf } from './basis.ts';
+export { madeWith, batchesOfComponent } from './components.ts';

@@ -24,7 +24,7 @@ test.each<[string, (one: ReturnType<typeof demo>) => void, RegExp]>([
   ['a step that follows a later one', (one) => { one.recipes[0]!.steps[0]!.after = [{ step: one.recipes[0]!.steps[2]!.id, leastMin: 0 }]; }, /does not come before it/],
   ['a step that uses what is not in the list', (one) => { one.recipes[0]!.steps[0]!.uses = ['caviar' as never]; }, /not in the list/],
   ['a step whose times are upside down', (one) => { one.recipes[0]!.steps[0]!.durationMin = { least: 9, likely: 5, most: 7 }; }, /least ≤ likely ≤ most/],
-  ['a guest named by two versions', (one) => { one.dishes[0]!.versions.push({ id: 'third' as never, name: 'third', swaps: [], guests: ['oriel' as never] }); }, /named by two versions/],
+  ['a guest named by two versions', (one) => { one.dishes[0]!.versions.push({ id: 'third' as never, name: 'third', swaps: [], guests: ['oriel' as never], extraPortions: 0 }); }, /named by two versions/],
   ['a cook who leaves before coming', (one) => { one.kitchen.cooks[0]!.windows = [{ fromMin: 0, toMin: -10 }]; }, /ends before it begins/],
   ['a swap of a line that is not there', (one) => { one.dishes[0]!.versions[0]!.swaps = [{ kind: 'omit', line: 'nothing' as never }]; }, /no line "nothing"/],
 ])('%s is refused with its place', (_, change, message) => {

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { madeWith } from './components.ts';
 import { Course, Dish } from './dish.ts';
 import { OwnFood } from './food.ts';
 import { Guest } from './guest.ts';
@@ -60,11 +61,17 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
       earlier.add(step.id);
     });
   });
+  const find = (id: string) => occasion.recipes.find((each) => each.id === id);
+  occasion.recipes.forEach((recipe, i) => {
+    recipe.lines.forEach((line, j) => { if (line.component && !recipes.has(line.component)) fault(`There is no recipe "${line.component}" in this occasion to make "${line.text}" by.`, 'recipes', i, 'lines', j, 'component'); });
+    const { loop } = madeWith(recipe, find);
+    if (loop) fault(`A recipe cannot be made with itself: ${loop.join(' → ')}.`, 'recipes', i, 'lines');
+  });
   occasion.dishes.forEach((dish, i) => {
     if (!courses.has(dish.course)) fault(`There is no course "${dish.course}".`, 'dishes', i, 'course');
     if (!recipes.has(dish.recipe)) fault(`There is no recipe "${dish.recipe}" in this occasion.`, 'dishes', i, 'recipe');
     unique(dish.versions.map((each) => each.id), 'versions', 'dishes', i, 'versions');
-    const lines = new Set<string>(occasion.recipes.find((r) => r.id === dish.recipe)?.lines.map((l) => l.id));
+    const recipe = find(dish.recipe);
     const named = new Set<string>();
     dish.versions.forEach((version, j) => {
       version.guests.forEach((id) => {
@@ -72,12 +79,22 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
         if (named.has(id)) fault(`Guest "${id}" is named by two versions of one dish.`, 'dishes', i, 'versions', j, 'guests');
         named.add(id);
       });
-      version.swaps.forEach((swap, k) => { if (!lines.has(swap.line)) fault(`There is no line "${swap.line}" to swap.`, 'dishes', i, 'versions', j, 'swaps', k); });
+      version.swaps.forEach((swap, k) => { if (recipe && !hasLine(recipe, swap.line, find)) fault(`There is no line "${swap.line}" to swap.`, 'dishes', i, 'versions', j, 'swaps', k); });
     });
     dish.shares.forEach((shared, j) => shared.with.forEach((id) => { if (id === dish.id || !occasion.dishes.some((other) => other.id === id)) fault(id === dish.id ? 'A dish shares with others, not with itself.' : `There is no dish "${id}" to share with.`, 'dishes', i, 'shares', j, 'with'); }));
     dish.notFor.forEach((id) => { if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'notFor'); });
   });
   return faults;
+}
+
+/** Whether a recipe, its components written out, has a line: its own, or one of a component behind the id of the line that asks for it. */
+function hasLine(recipe: Recipe, id: string, find: (id: string) => Recipe | undefined, depth = 0): boolean {
+  if (depth > 20) return false;
+  return recipe.lines.some((line) => {
+    const part = line.component && find(line.component);
+    // Ids that were shortened end in a digest and cannot be taken apart again.
+    return part ? id.startsWith(`${line.id}--`) && (id.length >= 56 || hasLine(part, id.slice(line.id.length + 2), find, depth + 1)) : line.id === id;
+  });
 }
 
 /** The whole plan of a meal: guests, dishes, kitchen, choices. All else is computed from it. */

@@ -1,14 +1,18 @@
 import * as v from 'valibot';
-import { FoodId, Role } from '../reference/index.ts';
+import { FoodId, Role, Storage } from '../reference/index.ts';
 import { LineId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
 
 const positive = (most: number) => v.pipe(v.number('An amount is a number.'), v.finite('An amount is finite.'), v.minValue(0, 'An amount cannot be negative.'), v.maxValue(most, `At most ${most}.`));
 
-/** How much of a line: a mass in g, a volume in ml, a count of pieces, or words that do not scale ("to taste"). */
+/**
+ * How much of a line: a mass in g, a volume in ml, a count of pieces (`eachG`: what one weighs, where the line says so: "2 tins of 400 g"),
+ * batches of a component, or words that do not scale ("to taste"). `to…` is the upper end of a range, which stays a range.
+ */
 export const Amount = v.variant('kind', [
-  v.strictObject({ kind: v.literal('mass'), massG: positive(200_000) }),
-  v.strictObject({ kind: v.literal('volume'), volumeMl: positive(200_000) }),
-  v.strictObject({ kind: v.literal('count'), count: positive(10_000), piece: v.optional(v.pipe(v.string(), v.maxLength(40)), '') }),
+  v.strictObject({ kind: v.literal('mass'), massG: positive(200_000), toMassG: v.optional(positive(200_000)) }),
+  v.strictObject({ kind: v.literal('volume'), volumeMl: positive(200_000), toVolumeMl: v.optional(positive(200_000)) }),
+  v.strictObject({ kind: v.literal('count'), count: positive(10_000), toCount: v.optional(positive(10_000)), piece: v.optional(v.pipe(v.string(), v.maxLength(40)), ''), eachG: v.optional(positive(20_000)) }),
+  v.strictObject({ kind: v.literal('batches'), batches: positive(1000) }),
   v.strictObject({ kind: v.literal('words'), words: v.pipe(v.string(), v.maxLength(80)) }),
 ]);
 export type Amount = v.InferOutput<typeof Amount>;
@@ -19,7 +23,11 @@ export const IngredientLine = v.strictObject({
   text: v.pipe(v.string(), v.minLength(1), v.maxLength(300)),
   /** The catalogue food it is read as; absent means not understood, and so *check*. */
   food: v.optional(FoodId),
+  /** The recipe it is made by, where it is made and not bought; the amount then says how much of that recipe. */
+  component: v.optional(RecipeId),
   amount: Amount,
+  /** The part of the recipe it belongs to: "For the dressing". */
+  heading: v.optional(v.pipe(v.string(), v.maxLength(80))),
   role: v.optional(Role),
   /** Where it stands on the plate: in the dish, on it, or beside it. Garnish and accompaniment can be left off a plate. */
   part: v.optional(v.picklist(['body', 'garnish', 'accompaniment'], 'A line is body, garnish or accompaniment.'), 'body'),
@@ -48,6 +56,20 @@ export const OvenUse = v.strictObject({
 });
 export type OvenUse = v.InferOutput<typeof OvenUse>;
 
+const DurationMin = v.strictObject({ least: Minutes, likely: Minutes, most: Minutes });
+
+/** Another way to do a step: a short boil instead of a night's soak. */
+export const StepAlternative = v.strictObject({
+  id: StepId,
+  name: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
+  text: Words,
+  durationMin: DurationMin,
+  hands: v.picklist(['on', 'off']),
+  kit: v.optional(v.array(KitUse), []),
+  burner: v.optional(v.boolean(), false),
+});
+export type StepAlternative = v.InferOutput<typeof StepAlternative>;
+
 export const Step = v.strictObject({
   id: StepId,
   title: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
@@ -57,7 +79,7 @@ export const Step = v.strictObject({
   /** The steps it follows; absent means the one before it in the list. `mostMin`: the longest wait after it. */
   after: v.optional(v.array(v.strictObject({ step: StepId, leastMin: v.optional(Minutes, 0), mostMin: v.optional(Minutes) }))),
   /** How long, in minutes, at the recipe's yield: least, likely, most. */
-  durationMin: v.strictObject({ least: Minutes, likely: Minutes, most: Minutes }),
+  durationMin: DurationMin,
   /** `on`: a cook is busy all through. `off`: it goes by itself. */
   hands: v.picklist(['on', 'off']),
   /** Moments inside a hands-off step when a cook must come: minutes after its start. */
@@ -75,18 +97,46 @@ export const Step = v.strictObject({
   until: v.optional(v.pipe(v.string(), v.maxLength(200)), ''),
   /** After this step a portion can be taken out and finished in another version. */
   splitPoint: v.optional(v.boolean(), false),
+  /** Other ways to do it, of which one can be chosen dish by dish. */
+  alternatives: v.optional(v.pipe(v.array(StepAlternative), v.maxLength(6)), []),
+  /** What it leaves that another dish uses: the cooking liquid that becomes a sauce. */
+  leaves: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(6)), []),
 });
 export type Step = v.InferOutput<typeof Step>;
+
+/** Where a recipe came from, as it came: nothing of it is lost by reading. */
+export const Original = v.strictObject({
+  format: v.picklist(['text', 'json-ld', 'lupin']),
+  text: v.pipe(v.string(), v.maxLength(200_000, 'At most 200000 characters.')),
+});
+export type Original = v.InferOutput<typeof Original>;
+
+/** The vessel it is baked or served in, as the recipe assumes it. Inner measures in cm. */
+export const Pan = v.variant('shape', [
+  v.strictObject({ shape: v.literal('round'), diameterCm: v.pipe(v.number(), v.minValue(4), v.maxValue(60)), depthCm: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(40)), 5) }),
+  v.strictObject({ shape: v.literal('rectangle'), lengthCm: v.pipe(v.number(), v.minValue(4), v.maxValue(80)), widthCm: v.pipe(v.number(), v.minValue(4), v.maxValue(80)), depthCm: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(40)), 5) }),
+  v.strictObject({ shape: v.literal('pot'), volumeL: v.pipe(v.number(), v.minValue(0.2), v.maxValue(50)) }),
+]);
+export type Pan = v.InferOutput<typeof Pan>;
 
 export const Recipe = v.strictObject({
   id: RecipeId,
   name: Name,
   about: v.optional(Words, ''),
   usualCourse: v.optional(v.pipe(v.string(), v.maxLength(40)), ''),
-  portions: v.pipe(v.number(), v.minValue(0.25, 'A recipe feeds at least a quarter of a person.'), v.maxValue(500)),
+  portions: v.pipe(v.number('Portions are a number.'), v.finite('Portions are finite.'), v.minValue(0.25, 'A recipe feeds at least a quarter of a person.'), v.maxValue(500, 'At most 500 portions.')),
+  /** What it makes besides portions: 12 rolls, 600 g of pastry, 1 l of stock. Other recipes use it by this. */
+  makes: v.optional(Amount),
+  /** The vessel the amounts fill, and whether food lies in it in one layer with gaps. */
+  pan: v.optional(v.strictObject({ vessel: Pan, count: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20)), 1), singleLayer: v.optional(v.boolean(), false) })),
   lines: v.pipe(v.array(IngredientLine), v.minLength(1, 'A recipe needs an ingredient.'), v.maxLength(300, 'At most 300 lines.')),
   steps: v.pipe(v.array(Step), v.minLength(1, 'A recipe needs a step.'), v.maxLength(100, 'At most 100 steps.')),
   /** How long before serving the finished dish may stand, in minutes, and how. */
   hold: v.strictObject({ mostMin: Minutes, how: v.pipe(v.string(), v.maxLength(120)) }),
+  /** How long it keeps when made ahead, and where. */
+  keeps: v.optional(v.pipe(v.array(v.strictObject({ where: Storage, days: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(365)) })), v.maxLength(3)), []),
+  /** What it is usually served with, in words. */
+  servedWith: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(10)), []),
+  original: v.optional(Original),
 });
 export type Recipe = v.InferOutput<typeof Recipe>;

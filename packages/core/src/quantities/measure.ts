@@ -127,6 +127,35 @@ function count(amount: Extract<Amount, { kind: 'count' }>, massG: number | undef
  * In US measures a mass of something pourable is given by volume too when `densityGPerMl` is known.
  */
 export function measure(amount: Amount, system: MeasureSystem, options: { densityGPerMl?: number | undefined; massG?: number | undefined } = {}): Measured {
+  const upper = upperEnd(amount);
+  if (!upper) return measureOne(amount, system, options);
+  const [low, high] = [measureOne(amount, system, options), measureOne(upper, system, { densityGPerMl: options.densityGPerMl })];
+  // A range stays a range; neither end is more exact than it was meant.
+  const unit = / [^\d]*$/.exec(high.text)?.[0] ?? '';
+  const text = unit !== '' && low.text.endsWith(unit) ? `${low.text.slice(0, -unit.length)}–${high.text}` : `${low.text} – ${high.text}`;
+  return { text, exact: `${low.exact} to ${high.exact}` };
+}
+
+/** The upper end of a range as an amount of its own; undefined where there is none. */
+export function upperEnd(amount: Amount): Amount | undefined {
+  switch (amount.kind) {
+    case 'mass':
+      return amount.toMassG === undefined ? undefined : { kind: 'mass', massG: amount.toMassG };
+    case 'volume':
+      return amount.toVolumeMl === undefined ? undefined : { kind: 'volume', volumeMl: amount.toVolumeMl };
+    case 'count': {
+      const { toCount, ...rest } = amount;
+      return toCount === undefined ? undefined : { ...rest, count: toCount };
+    }
+    case 'batches':
+    case 'words':
+      return undefined;
+    default:
+      return amount satisfies never;
+  }
+}
+
+function measureOne(amount: Amount, system: MeasureSystem, options: { densityGPerMl?: number | undefined; massG?: number | undefined }): Measured {
   switch (amount.kind) {
     case 'mass': {
       if (amount.massG === 0) return { text: 'none', exact: '0 g' };
@@ -144,6 +173,8 @@ export function measure(amount: Amount, system: MeasureSystem, options: { densit
       return amount.volumeMl === 0 ? { text: 'none', exact: '0 ml' } : volume(amount.volumeMl, system);
     case 'count':
       return amount.count === 0 ? { text: 'none', exact: '0' } : count(amount, options.massG);
+    case 'batches':
+      return { text: `${inFractions(amount.batches).text} ${amount.batches > 1 ? 'batches' : 'batch'}`, exact: `${plainNumber(amount.batches)} × the recipe` };
     case 'words':
       return { text: amount.words, exact: '' };
     default:

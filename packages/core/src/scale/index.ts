@@ -1,1 +1,1 @@
-export { scale, scaleAmount, appetitePortions, type ScaledLine, type ScaledVersion } from './portions.ts';
+export { scale, appetitePortions, type ScaledLine, type ScaledVersion } from './portions.ts';

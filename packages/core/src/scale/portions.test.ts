@@ -1,7 +1,8 @@
 import * as fc from 'fast-check';
 import { demo } from '../../test-support/demo.ts';
 import { fit } from '../fit/index.ts';
-import { scale, scaleAmount } from './portions.ts';
+import { scaleAmount } from '../versions/index.ts';
+import { scale } from './portions.ts';
 
 const lantern = demo('lantern-supper');
 

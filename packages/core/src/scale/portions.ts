@@ -1,7 +1,7 @@
 import { foodOf } from '../reference/index.ts';
 import type { Amount, DishId, GuestId, IngredientLine, Occasion, Recipe, VersionId } from '../model/index.ts';
 import type { FitTable } from '../fit/index.ts';
-import { massOf } from '../versions/index.ts';
+import { massOf, scaleAmount } from '../versions/index.ts';
 
 /** How many adult portions one guest of an appetite takes. @source kitchen practice */
 export const appetitePortions = { child: 0.6, adult: 1, 'big-eater': 1.4 } as const;
@@ -26,21 +26,6 @@ export interface ScaledVersion {
   readonly lines: readonly ScaledLine[];
 }
 
-export function scaleAmount(amount: Amount, factor: number): Amount {
-  switch (amount.kind) {
-    case 'mass':
-      return { ...amount, massG: amount.massG * factor };
-    case 'volume':
-      return { ...amount, volumeMl: amount.volumeMl * factor };
-    case 'count':
-      return { ...amount, count: amount.count * factor };
-    case 'words':
-      return amount;
-    default:
-      return amount satisfies never;
-  }
-}
-
 /**
  * Every version that somebody eats, with its amounts for the portions it must feed: the eaters' appetites times the
  * dish's share; the extra portions go to the first version that is made.
@@ -50,7 +35,7 @@ export function scale(occasion: Occasion, table: FitTable): readonly ScaledVersi
   return table.rows.flatMap(({ dish, versions }) => {
     const made = versions.filter((each) => each.eaters.length > 0);
     return made.map(({ version, recipe, eaters }, index): ScaledVersion => {
-      const portions = eaters.reduce((sum, id) => sum + appetite.get(id)!, 0) * dish.share + (index === 0 ? dish.extraPortions : 0);
+      const portions = eaters.reduce((sum, id) => sum + appetite.get(id)!, 0) * dish.share + version.extraPortions + (index === 0 ? dish.extraPortions : 0);
       const factor = portions / recipe.portions;
       const lines = recipe.lines.map((line) => {
         const amount = scaleAmount(line.amount, factor);

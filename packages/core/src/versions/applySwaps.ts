@@ -1,5 +1,5 @@
-import { foodOf, substitutionOf, type Food } from '../reference/index.ts';
-import { LineId, type Amount, type IngredientLine, type Recipe, type Step, type Swap } from '../model/index.ts';
+import { foodOf, substitutionOf, type Food, type Substitution } from '../reference/index.ts';
+import { KitKind, LineId, type Amount, type IngredientLine, type Recipe, type Step, type Swap } from '../model/index.ts';
 import * as v from 'valibot';
 
 /** Mass in g of an amount of a food, or undefined where no density or piece weight is known. */
@@ -10,7 +10,8 @@ export function massOf(amount: Amount, food: Food | undefined): number | undefin
     case 'volume':
       return food?.densityGPerMl === undefined ? undefined : amount.volumeMl * food.densityGPerMl;
     case 'count':
-      return food?.pieceG === undefined ? undefined : amount.count * food.pieceG;
+      return amount.eachG !== undefined ? amount.count * amount.eachG : food?.pieceG === undefined ? undefined : amount.count * food.pieceG;
+    case 'batches':
     case 'words':
       return undefined;
     default:
@@ -18,11 +19,17 @@ export function massOf(amount: Amount, food: Food | undefined): number | undefin
   }
 }
 
-function replacementLines(line: IngredientLine, substitutionId: string): readonly IngredientLine[] {
-  const substitution = substitutionOf(substitutionId);
-  // An unknown or unfitting swap must not silently leave the old food out: it stays, and its verdict with it.
-  if (!substitution || !line.food || !substitution.replaces.includes(line.food)) return [line];
-  const mass = massOf(line.amount, foodOf(line.food));
+type Change = Pick<Substitution, 'with' | 'technique' | 'addMin'> & { readonly kit?: readonly string[] };
+
+/** What a swap does to a line, or undefined where it does not fit: the old food then stays, and its verdict with it. */
+function changeOf(line: IngredientLine, swap: Exclude<Swap, { kind: 'omit' }>): Change | undefined {
+  if (swap.kind === 'own') return swap;
+  const substitution = substitutionOf(swap.substitution);
+  return substitution && line.food && substitution.replaces.includes(line.food) ? substitution : undefined;
+}
+
+function replacementLines(line: IngredientLine, substitution: Change): readonly IngredientLine[] {
+  const mass = massOf(line.amount, line.food ? foodOf(line.food) : undefined);
   return substitution.with.map((part, index) => {
     const food = foodOf(part.food);
     const amount: Amount =
@@ -59,20 +66,19 @@ const remembered = new WeakMap<Recipe, WeakMap<readonly Swap[], Recipe>>();
 
 function change(recipe: Recipe, swaps: readonly Swap[]): Recipe {
   const renamed = new Map<string, readonly IngredientLine[]>();
-  const notes = new Map<string, { technique: string; addMin: number }>();
+  const notes = new Map<string, { technique: string; addMin: number; kit: readonly string[] }>();
   for (const swap of swaps) {
     const line = recipe.lines.find((each) => each.id === swap.line);
     if (!line) continue;
     if (swap.kind === 'omit') {
       renamed.set(line.id, []);
-      notes.set(line.id, { technique: `Leave out: ${line.text}.`, addMin: 0 });
+      notes.set(line.id, { technique: `Leave out: ${line.text}.`, addMin: 0, kit: [] });
       continue;
     }
-    const lines = replacementLines(line, swap.substitution);
-    if (lines[0] === line) continue;
-    const substitution = substitutionOf(swap.substitution)!;
-    renamed.set(line.id, lines);
-    notes.set(line.id, { technique: substitution.technique, addMin: substitution.addMin });
+    const substitution = changeOf(line, swap);
+    if (!substitution) continue;
+    renamed.set(line.id, replacementLines(line, substitution));
+    notes.set(line.id, { technique: substitution.technique, addMin: substitution.addMin, kit: substitution.kit ?? [] });
   }
   const lines = recipe.lines.flatMap((line) => renamed.get(line.id) ?? [line]);
   const steps = recipe.steps.map((step): Step => {
@@ -83,7 +89,8 @@ function change(recipe: Recipe, swaps: readonly Swap[]): Recipe {
     return {
       ...step,
       uses: step.uses.flatMap((use) => (renamed.get(use) ?? [{ id: use }]).map((line) => line.id)),
-      text: [step.text, ...new Set(changes.map((change) => change.technique))].join(' '),
+      text: [step.text, ...new Set(changes.map((change) => change.technique).filter((words) => words !== ''))].join(' ').slice(0, 2000),
+      kit: [...step.kit, ...[...new Set(changes.flatMap((change) => change.kit))].filter((kind) => !step.kit.some((use) => use.kind === kind)).map((kind) => ({ kind: v.parse(KitKind, kind) }))],
       durationMin: { least: Math.max(0, least + addMin), likely: Math.max(1, likely + addMin), most: Math.max(1, most + addMin) },
     };
   });

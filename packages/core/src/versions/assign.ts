@@ -1,15 +1,37 @@
-import type { Dish, Guest, Occasion, Recipe, Version } from '../model/index.ts';
+import type { Dish, Guest, Occasion, Recipe, Step, Version } from '../model/index.ts';
 import { applySwaps } from './applySwaps.ts';
+import { flatten } from './flatten.ts';
 
 /** The version of a dish a guest would get: the one that names them, else the first. */
 export function versionFor(dish: Dish, guest: Guest): Version {
   return dish.versions.find((version) => version.guests.includes(guest.id)) ?? dish.versions[0]!;
 }
 
+/** The recipe of a dish with its components written out and its steps done the way that was chosen for it. */
 export function recipeOf(occasion: Occasion, dish: Dish): Recipe {
-  const recipe = occasion.recipes.find((each) => each.id === dish.recipe);
+  const find = (id: string) => occasion.recipes.find((each) => each.id === id);
+  const recipe = find(dish.recipe);
   if (!recipe) throw new Error(`Dish ${dish.id} names recipe ${dish.recipe}, which the occasion does not hold`);
-  return recipe;
+  return choose(flatten(recipe, find), dish.choices);
+}
+
+const chosen = new WeakMap<Recipe, WeakMap<Dish['choices'], Recipe>>();
+
+function choose(recipe: Recipe, choices: Dish['choices']): Recipe {
+  if (choices.length === 0) return recipe;
+  let byChoices = chosen.get(recipe);
+  if (!byChoices) chosen.set(recipe, (byChoices = new WeakMap()));
+  let made = byChoices.get(choices);
+  if (!made) byChoices.set(choices, (made = { ...recipe, steps: recipe.steps.map((step) => inChosenWay(step, choices)) }));
+  return made;
+}
+
+function inChosenWay(step: Step, choices: Dish['choices']): Step {
+  const wanted = choices.find((choice) => choice.step === step.id)?.alternative;
+  const other = step.alternatives.find((each) => each.id === wanted);
+  if (!other) return step;
+  const { oven: _oven, ...rest } = step;
+  return { ...rest, title: other.name, text: other.text, durationMin: other.durationMin, hands: other.hands, attention: [], kit: other.kit, burner: other.burner };
 }
 
 /** The recipe as it is really made for a version. */

@@ -1,12 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { readOccasionFile, readRecipeFile, type Occasion } from '@lupin/core';
+import { readOccasionFile, readRecipeFile, type Occasion, type Recipe } from '@lupin/core';
 
 const json = (path: string): unknown => JSON.parse(readFileSync(path, 'utf8'));
 
+export const libraryRecipes = (): Recipe[] => readdirSync('data/recipes').map((file) => readRecipeFile(json(`data/recipes/${file}`)));
+
 /** The benches run from the project's root. */
 export function demo(name: string): Occasion {
-  const recipes = readdirSync('data/recipes').map((file) => readRecipeFile(json(`data/recipes/${file}`)));
-  return readOccasionFile(json(`data/occasions/${name}.json`), recipes);
+  return readOccasionFile(json(`data/occasions/${name}.json`), libraryRecipes());
 }
 
 /** Best and median of several runs in ms: the machine is noisy, so the best says what the code can do. */

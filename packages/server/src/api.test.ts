@@ -1,4 +1,4 @@
-import { makePlan, type KeptOccasion, type Occasion, type ProblemDocument } from '@lupin/core';
+import { makePlan, type Kept, type KeptOccasion, type Occasion, type ProblemDocument, type Recipe, type RecipesRead } from '@lupin/core';
 import { host, testApp, type TestApp } from '../test-support/app.ts';
 
 let test1: TestApp;
@@ -232,5 +232,42 @@ describe('reading over HTTP', () => {
   test('a label nested ten thousand deep is read', async () => {
     const { body } = await call('POST', '/api/read/label', { text: `Ingredients: ${'('.repeat(10_000)}milk${')'.repeat(10_000)}` });
     expect(body).toMatchObject({ contained: expect.arrayContaining([expect.objectContaining({ hazard: 'milk' })]) as unknown });
+  });
+});
+
+describe('the recipe library', () => {
+  const recipes = async () => (await call('GET', '/api/recipes')).body as Kept<Recipe>[];
+  const toast = { id: 'toast', name: 'Toast', portions: 1, lines: [{ id: 'bread', text: '1 slice bread', food: 'bread', amount: { kind: 'count', count: 1, piece: 'slice' } }], steps: [{ id: 'toast', title: 'Toast it', text: '', uses: ['bread'], durationMin: { least: 2, likely: 3, most: 4 }, hands: 'on' }], hold: { mostMin: 5, how: 'at once' } };
+
+  test('a recipe is kept, changed by revision, given out in three formats, and taken out', async () => {
+    expect((await call('PUT', '/api/recipes/toast', { baseRevision: 0, entry: toast })).body).toMatchObject({ revision: 1, entry: { name: 'Toast' } });
+    expect((await call('PUT', '/api/recipes/toast', { baseRevision: 0, entry: toast })).status).toBe(409);
+    expect((await call('GET', '/api/recipes/toast/json-ld')).body).toMatchObject({ '@type': 'Recipe', 'recipeIngredient': ['1 slice bread'] });
+    const file = (await call('GET', '/api/recipes/toast/file')).body;
+    const read = (await call('POST', '/api/read/recipe', { text: JSON.stringify(file) })).body as RecipesRead;
+    expect(read.recipes[0]!.recipe).toMatchObject(toast);
+    expect((await call('DELETE', '/api/recipes/toast')).status).toBe(204);
+    expect((await call('GET', '/api/recipes/toast')).status).toBe(404);
+  });
+
+  test('a recipe made with itself is refused; one that others need stays', async () => {
+    const part = (id: string, component: string) => ({ ...toast, id, name: id, lines: [...toast.lines, { id: 'part', text: component, component, amount: { kind: 'batches', batches: 1 } }] });
+    await call('PUT', '/api/recipes/a', { baseRevision: 0, entry: part('a', 'b') });
+    const round = await call('PUT', '/api/recipes/b', { baseRevision: 0, entry: part('b', 'a') });
+    expect([round.status, JSON.stringify(round.body)]).toEqual([422, expect.stringContaining('b → a → b')]);
+    await call('PUT', '/api/recipes/b', { baseRevision: 0, entry: { ...toast, id: 'b' } });
+    expect((await call('DELETE', '/api/recipes/b')).status).toBe(409);
+    expect((await call('DELETE', '/api/recipes/a')).status).toBe(204);
+    expect((await call('DELETE', '/api/recipes/b')).status).toBe(204);
+    expect((await recipes()).some((each) => ['a', 'b'].includes(each.entry.id))).toBe(false);
+  });
+
+  test('reading: linked data as it is, faults as sentences, and what is not text is refused', async () => {
+    const data = { '@type': 'Recipe', 'name': 'Tea', 'recipeIngredient': ['1 tea bag', '200 ml water'], 'recipeInstructions': 'Steep for 4 minutes.' };
+    expect(((await call('POST', '/api/read/recipe', { data })).body as RecipesRead).recipes[0]!.recipe).toMatchObject({ name: 'Tea', steps: [{ durationMin: { likely: 4 } }] });
+    expect((await call('POST', '/api/read/recipe', { text: '{"@type":' })).body).toMatchObject({ recipes: [], faults: [expect.stringContaining('not quite')] });
+    expect((await call('POST', '/api/read/recipe', { text: 7 })).status).toBe(422);
+    expect((await call('POST', '/api/check/recipe', { recipe: { ...toast, steps: [{ ...toast.steps[0]!, uses: [] }] } })).body).toMatchObject([{ code: 'unused-ingredient' }]);
+    expect((await call('POST', '/api/check/recipe', { recipe: { ...toast, portions: null } })).status).toBe(422);
   });
 });

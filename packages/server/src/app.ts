@@ -6,6 +6,7 @@ import { openapi } from './openapi.ts';
 import { Problem } from './problems.ts';
 import { computeRoutes } from './routes/compute.ts';
 import { occasionRoutes } from './routes/occasions.ts';
+import { recipeRoutes } from './routes/recipes.ts';
 import { shelfRoutes } from './routes/shelf.ts';
 import type { Shelf } from './shelf.ts';
 import type { Store } from './store.ts';
@@ -57,7 +58,8 @@ export async function buildApp({ store, shelf, webDir, blank }: AppOptions): Pro
   app.get('/api/health', { schema: { summary: 'Is it there', tags: [] } }, () => ({ ok: true }));
   occasionRoutes(app, store, blank);
   shelfRoutes(app, shelf);
-  computeRoutes(app, store);
+  recipeRoutes(app, shelf);
+  computeRoutes(app);
 
   const hasWeb = webDir !== undefined && existsSync(join(webDir, 'index.html'));
   if (hasWeb) {

@@ -9,6 +9,7 @@ export const problemCodes = {
   'not-found': { status: 404, title: 'There is nothing at this address.' },
   'stale-revision': { status: 409, title: 'Somebody has changed it meanwhile.' },
   'occasion-exists': { status: 409, title: 'There is an occasion with this id.' },
+  'recipe-in-use': { status: 409, title: 'Another recipe is made with it.' },
   'stale-plan': { status: 409, title: 'The plan rests on an older state of the occasion.' },
   'too-large': { status: 413, title: 'The body is larger than 4 MB.' },
   'wrong-media-type': { status: 415, title: 'The body must be application/json.' },

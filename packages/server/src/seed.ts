@@ -33,7 +33,7 @@ function demoShelf(dataDir: string): { readonly people: readonly Person[]; reado
 
 /** Fills what is missing: the library always, the demo occasions and address book once, when asked for. Never touches what somebody changed. */
 export async function seed({ store, shelf }: { readonly store: Store; readonly shelf: Shelf }, dataDir: string, demo: boolean): Promise<void> {
-  if ((await store.recipes()).length === 0) await store.addRecipes(libraryRecipes(dataDir));
+  if ((await shelf.list('recipe')).length === 0) for (const recipe of libraryRecipes(dataDir)) await shelf.put('recipe', 0, recipe);
   if (!demo || (await store.list()).length > 0) return;
   for (const occasion of demoOccasions(dataDir)) await store.create(occasion);
   const { people, products } = demoShelf(dataDir);

@@ -1,6 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm';
 import * as v from 'valibot';
-import { OwnFood, Person, Product, type Kept } from '@lupin/core';
+import { CheckedRecipe, OwnFood, OwnSubstitution, Pack, Person, Product, type Kept } from '@lupin/core';
 import type { Db } from './db/open.ts';
 import { kept } from './db/schema.ts';
 import { Problem } from './problems.ts';
@@ -11,11 +11,14 @@ export const shelves = {
   person: Person,
   product: Product,
   food: OwnFood,
+  recipe: CheckedRecipe,
+  swap: OwnSubstitution,
+  pack: Pack,
 } as const;
 export type ShelfKind = keyof typeof shelves;
 export type Entry<Kind extends ShelfKind> = v.InferOutput<(typeof shelves)[Kind]>;
 
-/** The address book, the products and the user's own foods. A write names the revision it is based on, 0 for a new entry; a stale one changes nothing. */
+/** The recipe library, the address book, the products and the user's own foods, swaps and packages. A write names the revision it is based on, 0 for a new entry; a stale one changes nothing. */
 export class Shelf {
   private readonly turns = new Turns();
 
@@ -24,6 +27,12 @@ export class Shelf {
   async list<Kind extends ShelfKind>(kind: Kind): Promise<Kept<Entry<Kind>>[]> {
     const rows = await this.db.select().from(kept).where(eq(kept.kind, kind)).orderBy(asc(kept.id));
     return rows.map(({ revision, document, changedAt }) => ({ revision, changedAt, entry: v.parse(shelves[kind] as v.GenericSchema<unknown, Entry<Kind>>, JSON.parse(document)) }));
+  }
+
+  async get<Kind extends ShelfKind>(kind: Kind, id: string): Promise<Kept<Entry<Kind>>> {
+    const [row] = await this.db.select().from(kept).where(and(eq(kept.kind, kind), eq(kept.id, id)));
+    if (!row) throw new Problem('unknown-entry', `There is no ${kind} "${id}".`);
+    return { revision: row.revision, changedAt: row.changedAt, entry: v.parse(shelves[kind] as v.GenericSchema<unknown, Entry<Kind>>, JSON.parse(row.document)) };
   }
 
   put<Kind extends ShelfKind>(kind: Kind, baseRevision: number, entry: Entry<Kind>): Promise<Kept<Entry<Kind>>> {

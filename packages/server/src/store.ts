@@ -1,8 +1,8 @@
 import { and, asc, desc, eq } from 'drizzle-orm';
 import * as v from 'valibot';
-import { Occasion, Plan, Recipe, type KeptOccasion, type OccasionId, type OccasionSummary, type Tick } from '@lupin/core';
+import { Occasion, Plan, type KeptOccasion, type OccasionId, type OccasionSummary, type Tick } from '@lupin/core';
 import type { Db } from './db/open.ts';
-import { occasionRevisions, occasions, plans, recipes, ticks } from './db/schema.ts';
+import { occasionRevisions, occasions, plans, ticks } from './db/schema.ts';
 import { Problem } from './problems.ts';
 import { Turns } from './turns.ts';
 
@@ -91,18 +91,6 @@ export class Store {
         this.db.delete(occasions).where(eq(occasions.id, id)),
       ]);
     });
-  }
-
-  async recipes(): Promise<Recipe[]> {
-    const rows = await this.db.select().from(recipes).orderBy(asc(recipes.id));
-    return rows.map((row) => v.parse(Recipe, JSON.parse(row.document)));
-  }
-
-  async addRecipes(all: readonly Recipe[]): Promise<void> {
-    for (const recipe of all) {
-      const document = JSON.stringify(recipe);
-      await this.db.insert(recipes).values({ id: recipe.id, document }).onConflictDoUpdate({ target: recipes.id, set: { document } });
-    }
   }
 
   async plan(id: string): Promise<Plan> {

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { ClockTime, Day, Name, Occasion, OwnFood, Person, Plan, Product } from '../model/index.ts';
+import { CheckedRecipe, ClockTime, Day, Name, Occasion, OwnFood, OwnSubstitution, Pack, Person, Plan, Product } from '../model/index.ts';
 
 /** What goes over the wire, written once: the server checks it, the OpenAPI page shows it, the web app is typed by it. */
 export const Revision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(1, 'Revisions count from 1.'));
@@ -23,6 +23,16 @@ const BaseRevision = v.pipe(v.number('A revision is a number.'), v.integer('A re
 export const PutPerson = v.strictObject({ baseRevision: BaseRevision, entry: Person });
 export const PutProduct = v.strictObject({ baseRevision: BaseRevision, entry: Product });
 export const PutFood = v.strictObject({ baseRevision: BaseRevision, entry: OwnFood });
+
+export const PutSwap = v.strictObject({ baseRevision: BaseRevision, entry: OwnSubstitution });
+export const PutPack = v.strictObject({ baseRevision: BaseRevision, entry: Pack });
+export const PutRecipe = v.strictObject({ baseRevision: BaseRevision, entry: CheckedRecipe });
+export const CheckRecipeBody = v.strictObject({ recipe: CheckedRecipe, components: v.optional(v.pipe(v.array(CheckedRecipe), v.maxLength(80)), []) });
+/** Text of any kind that a cook has, or linked data as it is. */
+export const ReadRecipeBody = v.union([
+  v.strictObject({ text: v.pipe(v.string('The text of a recipe.'), v.maxLength(3_000_000, 'At most 3 million characters.')) }),
+  v.strictObject({ data: v.union([v.looseObject({}), v.array(v.unknown())], 'Linked data is an object or a list.') }),
+]);
 
 /** What the API answers. */
 /** An entry of the address book, the products or the own foods, with its revision. */

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { Occasion, Recipe } from '../model/index.ts';
+import { CheckedRecipe, Occasion, Recipe } from '../model/index.ts';
 
 /**
  * An occasion as kept in `data/occasions`: its recipes named by id, or written out. Puts copies of the recipes in and checks the whole.
@@ -18,5 +18,5 @@ export function readOccasionFile(file: unknown, recipes: readonly Recipe[]): Occ
 
 /** A recipe as kept in `data/recipes`. */
 export function readRecipeFile(file: unknown): Recipe {
-  return v.parse(Recipe, file);
+  return v.parse(CheckedRecipe, file);
 }

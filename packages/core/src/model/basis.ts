@@ -1,12 +1,12 @@
 import type { Occasion } from './occasion.ts';
 
 /**
- * A digest (64 bits, hex) of what a plan rests on: the occasion without its name and notes.
+ * A digest (64 bits, hex) of what a plan rests on: the occasion without its name, notes, shopping, and where its recipes came from.
  * Two occasions with the same digest have the same plans; it is no protection against forgery.
  */
 export function basisOf(occasion: Occasion): string {
-  const { name: _name, note: _note, ...rest } = occasion;
-  const text = JSON.stringify(rest, sortedKeys);
+  const { name: _name, note: _note, shopping: _shopping, ...rest } = occasion;
+  const text = JSON.stringify(rest, (key, value: unknown) => (key === 'original' ? undefined : sortedKeys(value)));
   // Two 32-bit FNV-1a streams with different starts, because one alone collides too easily.
   let one = 0x811c9dc5;
   let two = 0x01234567;
@@ -18,7 +18,7 @@ export function basisOf(occasion: Occasion): string {
   return [one, two].map((half) => (half >>> 0).toString(16).padStart(8, '0')).join('');
 }
 
-function sortedKeys(_key: string, value: unknown): unknown {
+function sortedKeys(value: unknown): unknown {
   if (value === null || typeof value !== 'object' || Array.isArray(value)) return value;
   return Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)));
 }

@@ -10,3 +10,5 @@ export * from './occasion.ts';
 export * from './plan.ts';
 export { basisOf } from './basis.ts';
 export { madeWith, batchesOfComponent } from './components.ts';
+export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';
+export * from './shopping.ts';

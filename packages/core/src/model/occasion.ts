@@ -6,7 +6,9 @@ import { Guest } from './guest.ts';
 import { ClockTime, Day, Name, OccasionId, Words } from './ids.ts';
 import { Kitchen } from './kitchen.ts';
 import { LabelRecord } from './label.ts';
+import { recipeFaults, type LinkFault } from './recipeLinks.ts';
 import { Recipe } from './recipe.ts';
+import { Shopping } from './shopping.ts';
 
 const fields = v.strictObject({
   format: v.literal('lupin.occasion/1', 'This is not an occasion of format lupin.occasion/1.'),
@@ -24,12 +26,8 @@ const fields = v.strictObject({
   labels: v.optional(v.pipe(v.array(LabelRecord), v.maxLength(500)), []),
   /** Foods that the user added or corrected, as they were when planned. */
   ownFoods: v.optional(v.pipe(v.array(OwnFood), v.maxLength(500)), []),
+  shopping: v.optional(Shopping, {}),
 });
-
-export interface LinkFault {
-  readonly path: readonly (string | number)[];
-  readonly message: string;
-}
 
 /** Every id that names something must name something that is there, once. Returns what does not, with its place. */
 export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] {
@@ -50,16 +48,7 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
   occasion.kitchen.cooks.forEach((cook, i) => cook.windows.forEach((w, j) => { if (w.toMin <= w.fromMin) fault('The time in the kitchen ends before it begins.', 'kitchen', 'cooks', i, 'windows', j); }));
   occasion.guests.forEach((guest, i) => unique(guest.needs.map((n) => n.id), 'needs', 'guests', i, 'needs'));
   occasion.recipes.forEach((recipe, i) => {
-    const lines = unique(recipe.lines.map((l) => l.id), 'lines', 'recipes', i, 'lines');
-    unique(recipe.steps.map((s) => s.id), 'steps', 'recipes', i, 'steps');
-    const earlier = new Set<string>();
-    recipe.steps.forEach((step, j) => {
-      step.uses.forEach((use) => { if (!lines.has(use)) fault(`Step "${step.title}" uses "${use}", which is not in the list.`, 'recipes', i, 'steps', j, 'uses'); });
-      step.after?.forEach((link) => { if (!earlier.has(link.step)) fault(`Step "${step.title}" follows "${link.step}", which does not come before it.`, 'recipes', i, 'steps', j, 'after'); });
-      const { least, likely, most } = step.durationMin;
-      if (!(least <= likely && likely <= most)) fault('A step takes least ≤ likely ≤ most.', 'recipes', i, 'steps', j, 'durationMin');
-      earlier.add(step.id);
-    });
+    faults.push(...recipeFaults(recipe).map((each) => ({ ...each, path: ['recipes', i, ...each.path] })));
   });
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   occasion.recipes.forEach((recipe, i) => {

@@ -1,1 +1,3 @@
-export { measure, temperature, inFractions, plainNumber, gramsPerOunce, type Measured, type MeasureSystem, type TemperatureScale } from './measure.ts';
+export { measure, upperEnd, temperature, inFractions, plainNumber, gramsPerOunce, type Measured, type MeasureSystem, type TemperatureScale } from './measure.ts';
+export { readAmount, type ReadAmount, type WrittenIn } from './readAmount.ts';
+export { numberOf, numberSource, digitsSource } from './numbers.ts';

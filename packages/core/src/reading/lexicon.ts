@@ -89,6 +89,18 @@ for (const meaning of [...byFirst.values()].flat()) {
 /** The words one may have meant: within one slip for short words, two for long ones. */
 export function nearest(word: string): readonly Meaning[] {
   if (word.length < 4 || word.length > 24 || /\d/.test(word)) return [];
+  let known = nearestKnown.get(word);
+  if (!known) {
+    // The same few words come again and again; the memory is let go before it grows.
+    if (nearestKnown.size > 20_000) nearestKnown.clear();
+    nearestKnown.set(word, (known = findNearest(word)));
+  }
+  return known;
+}
+
+const nearestKnown = new Map<string, readonly Meaning[]>();
+
+function findNearest(word: string): readonly Meaning[] {
   const allowed = word.length >= 8 ? 2 : 1;
   let best = allowed + 1;
   let found: Meaning[] = [];

@@ -9,3 +9,6 @@ export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQues
 export { lookFor } from './lookFor.ts';
 export { rules } from './rules.ts';
 export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';
+export { units, type Unit } from './units.ts';
+export { pieceWeightG, piecedFoods } from './pieces.ts';
+export { stepWords } from './stepWords.ts';

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bearingOf, cleaningOf, diets, foodOf, foods, hazards, HazardId, materials, membersOf, substitutions } from './index.ts';
+import { bearingOf, cleaningOf, diets, foodOf, foods, hazards, piecedFoods, pieceWeightG, HazardId, materials, membersOf, substitutions } from './index.ts';
 import * as v from 'valibot';
 
 const id = (text: string) => v.parse(HazardId, text);
@@ -50,4 +50,12 @@ test('gluten is wheat, barley and rye; oats bring it by the catalogue, not by be
   expect(membersOf(id('gluten'))).toEqual(['wheat', 'barley', 'rye']);
   expect(foodOf('rolled-oats')!.possible.map((each) => each.hazard)).toContain('gluten');
   expect(foodOf('gf-oats')!.possible).toEqual([]);
+});
+
+test('pieces that were weighed are of foods that are there', () => {
+  expect(piecedFoods.filter((id) => !foodOf(id))).toEqual([]);
+});
+
+test.each([['garlic', 'cloves', 4], ['garlic', 'large cloves', 5.6], ['garlic', 'head', 45], ['egg', 'medium', 45], ['parsley', 'small bunch', 21], ['chicken-stock-cube', 'cube', 10], ['onion', '', 140]] as const)('one %s, “%s”, weighs %d g', (food, piece, massG) => {
+  expect(pieceWeightG(foodOf(food)!, piece)).toBeCloseTo(massG, 5);
 });

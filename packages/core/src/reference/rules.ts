@@ -10,6 +10,8 @@ export const rules = {
   ovenHeatsCPerMin: 11,
   /** Door ajar, it cools by about this much a minute. @source measured by hand on the same oven */
   ovenCoolsCPerMin: 5,
+  /** A fan oven is set lower by about this much for the same bake. @source usual in British and continental recipes */
+  fanCoolerC: 20,
   /** The temperature from which a cold oven starts. */
   roomC: 20,
   /** Hands-on time grows slower than the amount: by this power. @source kitchen practice */

@@ -1,4 +1,4 @@
-import { foodOf, substitutionOf, type Food, type Substitution } from '../reference/index.ts';
+import { foodOf, pieceWeightG, substitutionOf, type Food, type Substitution } from '../reference/index.ts';
 import { KitKind, LineId, type Amount, type IngredientLine, type Recipe, type Step, type Swap } from '../model/index.ts';
 import * as v from 'valibot';
 
@@ -9,8 +9,10 @@ export function massOf(amount: Amount, food: Food | undefined): number | undefin
       return amount.massG;
     case 'volume':
       return food?.densityGPerMl === undefined ? undefined : amount.volumeMl * food.densityGPerMl;
-    case 'count':
-      return amount.eachG !== undefined ? amount.count * amount.eachG : food?.pieceG === undefined ? undefined : amount.count * food.pieceG;
+    case 'count': {
+      const eachG = amount.eachG ?? (food && pieceWeightG(food, amount.piece));
+      return eachG === undefined ? undefined : amount.count * eachG;
+    }
     case 'batches':
     case 'words':
       return undefined;

@@ -20,12 +20,6 @@ export const occasionRevisions = sqliteTable(
   (table) => [primaryKey({ columns: [table.occasion, table.revision] })],
 );
 
-/** The recipe library. Occasions keep copies of what they use. */
-export const recipes = sqliteTable('recipes', {
-  id: text('id').primaryKey(),
-  document: text('document').notNull(),
-});
-
 /** The audited plan last kept for an occasion; a lupin.plan/1. */
 export const plans = sqliteTable('plans', {
   occasion: text('occasion').primaryKey().references(() => occasions.id, { onDelete: 'cascade' }),
@@ -46,11 +40,11 @@ export const ticks = sqliteTable(
   (table) => [primaryKey({ columns: [table.occasion, table.basis, table.task] })],
 );
 
-/** What outlives an occasion: people of the address book, products with their last label, foods the user added or corrected. */
+/** What outlives an occasion: people of the address book, products with their last label, foods the user added or corrected, recipes, own swaps, packages with their prices. */
 export const kept = sqliteTable(
   'kept',
   {
-    kind: text('kind', { enum: ['person', 'product', 'food'] }).notNull(),
+    kind: text('kind', { enum: ['person', 'product', 'food', 'recipe', 'swap', 'pack'] }).notNull(),
     id: text('id').notNull(),
     revision: integer('revision').notNull(),
     document: text('document').notNull(),

@@ -1,13 +1,10 @@
 import type { FastifyInstance } from 'fastify';
-import { audit, AuditPlan, makePlan, MakePlan, readIngredient, ReadIngredients, readLabel, ReadLabel } from '@lupin/core';
+import { audit, AuditPlan, checkRecipe, CheckRecipeBody, makePlan, MakePlan, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes } from '@lupin/core';
 import { Problem } from '../problems.ts';
-import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';
 
 /** The computation over HTTP, for scripts; nothing is kept. */
-export function computeRoutes(app: FastifyInstance, store: Store): void {
-  app.get('/api/recipes', { schema: { summary: 'The recipe library', tags: ['recipes'] } }, () => store.recipes());
-
+export function computeRoutes(app: FastifyInstance): void {
   app.post('/api/plan', { schema: { summary: 'Plan an occasion', tags: ['plan'], body: MakePlan } }, (request) => {
     const { occasion, seed, rounds } = checked(MakePlan, request.body);
     const result = makePlan(occasion, { seed, rounds });
@@ -21,6 +18,16 @@ export function computeRoutes(app: FastifyInstance, store: Store): void {
   });
 
   app.post('/api/read/label', { schema: { summary: 'Read a label', description: 'Ingredients at every depth, the contains line, precautions (`mayContain`), claims, and contradictions between them. A proposal for a person to confirm.', tags: ['recipes'], body: ReadLabel } }, (request) => readLabel(checked(ReadLabel, request.body).text));
+
+  app.post('/api/read/recipe', { schema: { summary: 'Read recipes', description: 'From pasted text, an HTML page, schema.org/Recipe linked data, or a lupin.recipe/1 file, as `text`; or linked data as `data`. Answers proposed recipes with what each part rests on, what was guessed, what is odd, and `faults`: what could not be read. Nothing is kept.', tags: ['recipes'], body: ReadRecipeBody } }, (request) => {
+    const body = checked(ReadRecipeBody, request.body);
+    return readRecipes('text' in body ? body.text : JSON.stringify(body.data));
+  });
+
+  app.post('/api/check/recipe', { schema: { summary: 'Check a recipe', description: 'What is odd in it, the gravest first, with recipes that mend it.', tags: ['recipes'], body: CheckRecipeBody } }, (request) => {
+    const { recipe, components } = checked(CheckRecipeBody, request.body);
+    return checkRecipe(recipe, (id) => [recipe, ...components].find((each) => each.id === id));
+  });
 
   app.post('/api/audit', { schema: { summary: 'Audit a plan against an occasion', tags: ['plan'], body: AuditPlan } }, (request) => {
     const { occasion, plan } = checked(AuditPlan, request.body);

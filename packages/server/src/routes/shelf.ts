@@ -1,5 +1,5 @@
 import type { FastifyInstance } from 'fastify';
-import { PutFood, PutPerson, PutProduct } from '@lupin/core';
+import { PutFood, PutPack, PutPerson, PutProduct, PutSwap } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Shelf } from '../shelf.ts';
 import { checked } from '../validation.ts';
@@ -8,7 +8,7 @@ interface WithId {
   Params: { id: string };
 }
 
-function sameId(address: string, id: string): void {
+export function sameId(address: string, id: string): void {
   if (address !== id) throw new Problem('invalid-field', 'The entry has another id than its address.', { errors: [{ pointer: '/entry/id', message: 'It must be the id in the address.' }] });
 }
 
@@ -44,6 +44,28 @@ export function shelfRoutes(app: FastifyInstance, shelf: Shelf): void {
   });
   app.delete<WithId>('/api/foods/:id', { schema: { summary: 'Take back what was added or corrected', tags: ['foods'] } }, async (request, reply) => {
     await shelf.remove('food', request.params.id);
+    return reply.status(204).send();
+  });
+
+  app.get('/api/swaps', { schema: { summary: 'Swaps that the user added', tags: ['foods'] } }, () => shelf.list('swap'));
+  app.put<WithId>('/api/swaps/:id', { schema: { summary: 'Add or change a swap', tags: ['foods'], body: PutSwap } }, (request) => {
+    const { baseRevision, entry } = checked(PutSwap, request.body);
+    sameId(request.params.id, entry.id);
+    return shelf.put('swap', baseRevision, entry);
+  });
+  app.delete<WithId>('/api/swaps/:id', { schema: { summary: 'Take a swap out of the table', tags: ['foods'] } }, async (request, reply) => {
+    await shelf.remove('swap', request.params.id);
+    return reply.status(204).send();
+  });
+
+  app.get('/api/packs', { schema: { summary: 'Package sizes and prices that the user noted', tags: ['shopping'] } }, () => shelf.list('pack'));
+  app.put<WithId>('/api/packs/:id', { schema: { summary: 'Note how a food is sold', tags: ['shopping'], body: PutPack } }, (request) => {
+    const { baseRevision, entry } = checked(PutPack, request.body);
+    sameId(request.params.id, entry.id);
+    return shelf.put('pack', baseRevision, entry);
+  });
+  app.delete<WithId>('/api/packs/:id', { schema: { summary: 'Forget how a food is sold', tags: ['shopping'] } }, async (request, reply) => {
+    await shelf.remove('pack', request.params.id);
     return reply.status(204).send();
   });
 }

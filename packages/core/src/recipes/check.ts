@@ -1,0 +1,260 @@
+import * as v from 'valibot';
+import { foodOf, hazardOf } from '../reference/index.ts';
+import { batchesOfComponent, LineId, madeWith, type IngredientLine, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
+import { nameFaults } from '../fit/index.ts';
+import { readIngredient } from '../reading/index.ts';
+import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
+import { readLine, type LineReading } from './line.ts';
+
+export type RecipeFindingCode =
+  | 'unused-ingredient' | 'unlisted-ingredient' | 'conflicting-times' | 'conflicting-heats' | 'no-oven-heat' | 'no-yield' | 'component-amount' | 'component-missing' | 'component-loop'
+  | 'boiled-then-baked' | 'poultry-core' | 'meat-core' | 'touched-raw' | 'fahrenheit' | 'raw-tasting' | 'raw-served' | 'false-name' | 'odd-line' | 'odd-amount';
+
+/** Something odd in a recipe. `danger`: it can hurt somebody; `odd`: it will go wrong; `hint`: worth a look. */
+export interface RecipeFinding {
+  readonly code: RecipeFindingCode;
+  readonly weight: 'danger' | 'odd' | 'hint';
+  readonly words: string;
+  readonly line?: LineId | undefined;
+  readonly step?: StepId | undefined;
+  /** What would mend it: the words on the button, and the recipe afterwards. */
+  readonly fix?: { readonly label: string; readonly recipe: Recipe } | undefined;
+}
+
+export interface CheckContext {
+  /** The recipe did not say how many it feeds. */
+  readonly noYield?: boolean;
+}
+
+type Find = (id: string) => Recipe | undefined;
+type Rule = (recipe: Recipe, find: Find, context: CheckContext) => readonly RecipeFinding[];
+
+const weightOrder = { danger: 0, odd: 1, hint: 2 } as const;
+
+/** Checks a recipe as a careful editor would; the gravest first. Fixes are whole recipes, so that one click applies and one key undoes. */
+export function checkRecipe(recipe: Recipe, find: Find = () => undefined, context: CheckContext = {}): readonly RecipeFinding[] {
+  return rules.flatMap((rule) => rule(recipe, find, context)).sort((a, b) => weightOrder[a.weight] - weightOrder[b.weight]);
+}
+
+const readLines = new WeakMap<IngredientLine, LineReading>();
+/** A line read once, though several rules ask. */
+function lineReading(line: IngredientLine): LineReading {
+  let reading = readLines.get(line);
+  if (!reading) readLines.set(line, (reading = readLine(line.text)));
+  return reading;
+}
+
+const withStep = (recipe: Recipe, id: StepId, part: Partial<Step>): Recipe => ({ ...recipe, steps: recipe.steps.map((step) => (step.id === id ? { ...step, ...part } : step)) });
+const quoted = (words: string) => `“${words}”`;
+const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
+const holdsHazard = (line: IngredientLine, hazard: string): boolean => lineEvidence(line, noLabels).some(({ about, level }) => about.kind === 'hazard' && about.hazard === hazard && level === 'contained');
+
+const unusedIngredients: Rule = (recipe) => {
+  const used = new Set<string>(recipe.steps.flatMap((step) => step.uses as string[]));
+  // A recipe with one step for everything, or a line put on at the table, needs no mention.
+  return recipe.lines.filter((line) => !used.has(line.id)).map((line): RecipeFinding => {
+    const target = line.part === 'body' ? recipe.steps[0]! : recipe.steps[recipe.steps.length - 1]!;
+    return { code: 'unused-ingredient', weight: line.part === 'body' ? 'odd' : 'hint', line: line.id, words: `No step says what becomes of ${quoted(line.text)}.`, fix: { label: `It goes in at “${target.title}”`, recipe: withStep(recipe, target.id, { uses: [...target.uses, line.id] }) } };
+  });
+};
+
+/** Foods that a step may name without their being ingredients of this dish. */
+const notIngredients = new Set(['water', 'ice', 'paper', 'stock-pot', 'baking-powder']);
+const kitchenThings = /\b(?:baking (?:sheet|tray|paper|parchment|dish|powder tin|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand)|(?:serve|served|good|goes well|eaten|delicious)[^.]{0,20} with [^.]*)/gi;
+
+const unlistedIngredients: Rule = (recipe, find) => {
+  const texts = recipe.lines.map((line) => `${line.text} ${line.food ? foodOf(line.food)?.name ?? '' : ''} ${line.component ? find(line.component)?.name ?? '' : ''}`.toLowerCase());
+  const listed = new Set<string>(recipe.lines.flatMap((line) => [...lineReading(line).ingredient.foods.map((each) => each.food as string), ...(line.food ? [line.food] : [])]));
+  const parts = new Set<string>([...listed].flatMap((id) => foodOf(id)?.holds ?? []));
+  const families = new Set<string>([...listed].flatMap((id) => foodOf(id)?.families ?? []));
+  const known = new Set<string>(recipe.lines.flatMap((line) => [...lineEvidence(line, noLabels), ...componentEvidence(line, find)]).flatMap(({ about }) => (about.kind === 'hazard' ? [about.hazard] : [])));
+  const titleWords = `${recipe.name} ${recipe.lines.map((line) => line.heading ?? '').join(' ')}`.toLowerCase();
+  const seen = new Set<string>();
+  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+    const text = step.text.replace(kitchenThings, (words) => ' '.repeat(words.length));
+    return readIngredient(text).foods.flatMap((named): readonly RecipeFinding[] => {
+      const food = foodOf(named.food)!;
+      const words = named.words.toLowerCase();
+      const stem = words.replace(/(?:es|s)$/, '');
+      if (seen.has(food.id) || listed.has(food.id) || parts.has(food.id) || notIngredients.has(food.id) || words.length < 4 || madeHere.has(words.replace(/s$/, ''))) return [];
+      if (texts.some((line) => line.includes(stem)) || titleWords.includes(stem)) return [];
+      const brings = [...food.contains, ...food.possible.filter((each) => !each.trace).map((each) => each.hazard)].filter((hazard) => hazardOf(hazard).kind === 'allergen');
+      const unseen = brings.filter((hazard) => !known.has(hazard));
+      // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.
+      const another = food.families.some((family) => families.has(family)) || words.split(/[\s-]+/).some((word) => word.length > 3 && texts.some((line) => line.includes(word.replace(/s$/, ''))));
+      if (unseen.length === 0 && another) return [];
+      seen.add(food.id);
+      const names = unseen.map((hazard) => hazardOf(hazard).name);
+      const id = v.parse(LineId, `${food.id.slice(0, 50)}-added`);
+      const line: IngredientLine = { id, text: named.words, food: food.id, amount: { kind: 'words', words: 'as needed' }, part: 'body', canOmit: false };
+      return [{
+        code: 'unlisted-ingredient', weight: unseen.length > 0 ? 'danger' : 'odd', step: step.id,
+        words: `“${step.title}” uses ${quoted(named.words)}, which is not on the list${names.length > 0 ? `: ${names.slice(0, 4).join(', ')} would go unseen` : ''}.`,
+        ...(recipe.lines.some((each) => each.id === id) ? {} : { fix: { label: `Put ${named.words} on the list`, recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, step.id, { uses: [...step.uses, id] }) } }),
+      }];
+    });
+  });
+};
+
+/** What the recipe a line is made by brings, one level down: enough to know what is no surprise. */
+function componentEvidence(line: IngredientLine, find: Find): ReturnType<typeof lineEvidence> {
+  const part = line.component && find(line.component);
+  return part ? part.lines.flatMap((each) => lineEvidence(each, noLabels)) : [];
+}
+
+/** Words for what is being made, which are names of bought foods too. */
+const madeHere = new Set(['roll', 'sauce', 'juice', 'mixture', 'dough', 'batter', 'dressing', 'filling', 'topping', 'glaze', 'marinade', 'gravy', 'soup', 'stew', 'salad', 'curry', 'pudding', 'crumble', 'pie', 'tart', 'cake', 'loaf', 'loave', 'bun', 'biscuit', 'cookie', 'pancake', 'dumpling', 'sponge', 'meringue', 'puree', 'paste', 'vegetable', 'fruit', 'herb', 'spice', 'seed', 'leaf', 'leave', 'poultry', 'meat', 'bird', 'stuffing', 'icing', 'patty', 'burger', 'wrap', 'dip', 'spread', 'mince', 'skin', 'bone', 'crackling', 'dripping', 'cooking juice', 'pan juice', 'pickle', 'jelly', 'round', 'finger', 'log', 'crust', 'case', 'base', 'seasoning', 'cooking water', 'cooking liquid']);
+
+/** What stands beside the dish is eaten with it, and counts like everything in it. */
+const servedBeside: Rule = (recipe) => recipe.servedWith.flatMap((words): readonly RecipeFinding[] => {
+  const { ingredient } = readLine(words);
+  const listed = new Set<string>(recipe.lines.flatMap((line) => [...lineReading(line).ingredient.foods.map((each) => each.food as string), ...(line.food ? [line.food] : [])]));
+  if (ingredient.foods.length === 0 || ingredient.foods.every((each) => listed.has(each.food))) return [];
+  const last = recipe.steps[recipe.steps.length - 1]!;
+  let id = 'beside';
+  for (let count = 2; recipe.lines.some((line) => line.id === id); count++) id = `beside-${count}`;
+  const line: IngredientLine = { id: v.parse(LineId, id), text: words, amount: { kind: 'words', words: 'to serve' }, part: 'accompaniment', canOmit: true };
+  return [{ code: 'unlisted-ingredient', weight: 'odd', words: `It is served with ${quoted(words)}, which is not on the list and so judged for nobody.`, fix: { label: 'List it as served beside', recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, last.id, { uses: [...last.uses, line.id] }) } }];
+});
+
+const conflictingTimes: Rule = (recipe) => recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+  const said = readTimes(step.text).filter((time) => time.use === 'step');
+  if (said.length === 0) return [];
+  const least = Math.min(...said.map((time) => time.least));
+  const sum = said.reduce((total, time) => total + Math.max(time.most, time.likely), 0);
+  const { likely } = step.durationMin;
+  // A long step may name a short moment in it; work that goes by itself is as long as its text says.
+  if (likely >= least * 0.6 - 1 && (step.hands === 'on' || likely <= sum * 1.6 + 5)) return [];
+  const meant = Math.max(1, Math.round(said.reduce((total, time) => total + time.likely, 0)));
+  return [{ code: 'conflicting-times', weight: 'odd', step: step.id, words: `“${step.title}” is planned at ${likely} minutes, and its text says ${said.map((time) => time.words).join(' and ')}.`, fix: { label: `Plan ${meant} minutes`, recipe: withStep(recipe, step.id, { durationMin: { least: Math.max(1, Math.round(meant * 0.9)), likely: meant, most: Math.round(meant * 1.25) } }) } }];
+});
+
+const heatsOf: Rule = (recipe) => {
+  const found: RecipeFinding[] = [];
+  for (const step of recipe.steps) {
+    const heats = readHeats(step.text).filter((each) => !each.core);
+    for (const heat of heats) {
+      const spoken = [...heat.words.matchAll(/(\d{2,3})\s?(?:°|º|˚|degrees?)?\s?([CF])\b/gi)].map((match) => ({ figure: Number(match[1]), scale: match[2]!.toUpperCase() }));
+      const tooHot = spoken.find((each) => each.scale === 'C' && each.figure > 275) ?? (heat.scale === 'C' && heat.celsius > 275 ? { figure: heat.celsius, scale: 'C' } : undefined);
+      if (tooHot) {
+        const meant = toCelsius(tooHot.figure);
+        found.push({ code: 'fahrenheit', weight: 'danger', step: step.id, words: `“${step.title}” says ${tooHot.figure} °C, which no domestic oven reaches; ${tooHot.figure} °F is ${meant} °C.`, fix: { label: `Take it for °F: ${meant} °C`, recipe: withStep(recipe, step.id, { text: step.text.replace(heat.words, heat.words.replace(new RegExp(`${tooHot.figure}\\s?(?:°|º|˚|degrees?)?\\s?C`, 'i'), `${meant} °C`)), ...(step.oven && { oven: { ...step.oven, temperatureC: meant } }) }) } });
+        continue;
+      }
+      const [c, f] = [spoken.find((each) => each.scale === 'C'), spoken.find((each) => each.scale === 'F')];
+      if (c && f && Math.abs(toCelsius(f.figure) - c.figure) > 13 && Math.abs(toCelsius(f.figure) - c.figure - 20) > 13) found.push({ code: 'conflicting-heats', weight: 'odd', step: step.id, words: `“${step.title}” says ${quoted(heat.words)}, but ${f.figure} °F is ${toCelsius(f.figure)} °C.` });
+    }
+    const plain = heats.filter((each) => each.celsius <= 275).map((each) => each.celsius);
+    if (step.oven && plain.length > 0 && !plain.some((each) => Math.abs(each - step.oven!.temperatureC) <= 12)) found.push({ code: 'conflicting-heats', weight: 'odd', step: step.id, words: `“${step.title}” is planned at ${step.oven.temperatureC} °C, and its text says ${heats.map((each) => each.words).join(' and ')}.`, fix: { label: `Plan ${plain[plain.length - 1]!} °C`, recipe: withStep(recipe, step.id, { oven: { ...step.oven, temperatureC: plain[plain.length - 1]! } }) } });
+  }
+  return found;
+};
+
+const ovenHeats: Rule = (recipe) => {
+  const anyHeat = recipe.steps.some((step) => readHeats(step.text).some((each) => !each.core));
+  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+    const bakes = /\b(?:bake|roast|in(?:to)? the oven)\b/i.test(step.text) && !/\bno[- ]bake\b/i.test(step.text);
+    if (!step.oven && /\b(?:in(?:to)? the (?:hot |warm |preheated )?oven|bake (?:for|until|in|at)|roast (?:for|until|in|at))\b/i.test(step.text)) return [{ code: 'no-oven-heat', weight: 'odd', step: step.id, words: `“${step.title}” goes into the oven, and no heat is planned for it.`, fix: { label: 'Plan 180 °C', recipe: withStep(recipe, step.id, { oven: { temperatureC: 180, toleranceC: 10, racks: 1, covered: false, grill: false } }) } }];
+    // Only what came from elsewhere: a recipe written here has its heat in its own field.
+    if (step.oven && !step.oven.grill && recipe.original && recipe.original.format !== 'lupin' && bakes && !anyHeat && recipe.steps.find((each) => each.oven) === step) return [{ code: 'no-oven-heat', weight: 'odd', step: step.id, words: `The recipe gives no oven temperature; ${step.oven.temperatureC} °C is a guess.` }];
+    return [];
+  });
+};
+
+const missingYield: Rule = (_recipe, _find, { noYield }) => (noYield ? [{ code: 'no-yield', weight: 'odd', words: 'The recipe does not say how many it feeds; amounts per guest rest on a guess.' }] : []);
+
+const components: Rule = (recipe, find) => {
+  const { loop } = madeWith(recipe, find);
+  const found: RecipeFinding[] = loop ? [{ code: 'component-loop', weight: 'danger', words: `It cannot be made with itself: ${loop.join(' → ')}.` }] : [];
+  for (const line of recipe.lines) {
+    if (!line.component) continue;
+    const part = find(line.component);
+    if (!part) found.push({ code: 'component-missing', weight: 'danger', line: line.id, words: `${quoted(line.text)} is made by a recipe that is not in the library: what is in it is not known.` });
+    else if (batchesOfComponent(line, part) === undefined) found.push({ code: 'component-amount', weight: 'odd', line: line.id, words: `How much of “${part.name}” goes in is not said; one batch is taken.`, fix: { label: 'One batch', recipe: { ...recipe, lines: recipe.lines.map((each) => (each === line ? { ...each, amount: { kind: 'batches', batches: 1 } } : each)) } } });
+  }
+  return found;
+};
+
+const boiledThenBaked: Rule = (recipe) => recipe.steps.flatMap((step, index): readonly RecipeFinding[] => {
+  if (step.oven || !/\b(?:boil|cook|simmer)\w*\b/i.test(step.text) || !/\b(?:pasta|lasagne|macaroni|penne|rigatoni|noodles?|gnocchi|rice|potato(?:es)?)\b/i.test(step.text)) return [];
+  if (/\b(?:undercook|par-?(?:boil|cook)|a (?:minute|few minutes) less|minutes? (?:less|short)|al dente|not quite (?:done|cooked)|half[- ]cook)\b/i.test(step.text)) return [];
+  const later = recipe.steps.slice(index + 1).find((each) => each.oven && !each.oven.grill && each.durationMin.likely >= 10);
+  if (!later) return [];
+  const { least, likely, most } = step.durationMin;
+  const shorter = Math.max(1, likely - 2);
+  return [{ code: 'boiled-then-baked', weight: 'hint', step: step.id, words: `What “${step.title}” boils is baked again in “${later.title}”: the oven finishes it, so boil it less.`, fix: { label: `Boil ${shorter} minutes`, recipe: withStep(recipe, step.id, { durationMin: { least: Math.max(1, Math.min(least, shorter)), likely: shorter, most: Math.max(shorter, most - 2) }, text: `${step.text} Undercook it a little: the oven finishes it.` }) } }];
+});
+
+function coreRule(hazard: 'raw-poultry' | 'raw-meat', code: 'poultry-core' | 'meat-core', weight: RecipeFinding['weight']): Rule {
+  return (recipe) => {
+    const raw = recipe.lines.filter((line) => holdsHazard(line, hazard) && !/\b(?:stock|cooked|leftover|smoked|cured|rotisserie)\b/i.test(line.text));
+    if (raw.length === 0) return [];
+    const { safeCoreC } = hazardOf(hazard as never) as { safeCoreC?: number };
+    const safe = safeCoreC ?? 74;
+    const enough = hazard === 'raw-meat' ? 63 : safe;
+    if (recipe.steps.some((step) => (step.coreC ?? 0) >= enough)) return [];
+    const hot = [...recipe.steps].reverse().find((step) => step.oven !== undefined || step.burner);
+    const lower = recipe.steps.find((step) => step.coreC !== undefined);
+    return [{
+      code, weight, line: raw[0]!.id, ...(hot && { step: hot.id }),
+      words: lower ? `${quoted(raw[0]!.text)} is only said to reach ${lower.coreC} °C in the middle; ${safe} °C is what the USDA chart asks.` : `No step says that ${quoted(raw[0]!.text)} reaches ${safe} °C in the thickest part.`,
+      ...(hot && { fix: { label: `“${hot.title}” ends at ${safe} °C inside`, recipe: withStep(recipe, hot.id, { coreC: safe }) } }),
+    }];
+  };
+}
+
+const touchedRaw: Rule = (recipe) => {
+  if (!recipe.lines.some((line) => ['raw-poultry', 'raw-meat', 'raw-fish'].some((hazard) => holdsHazard(line, hazard)))) return [];
+  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+    const match = /\b(?:reserved?|remaining|leftover|left-over|rest of the|keep the|save the|spare|same)\s+(?:[\p{L}-]+\s+){0,2}?(marinade|brine|coating|dredg\w*|seasoned flour|flour|breadcrumbs|crumbs|egg ?wash|batter)\b/iu.exec(step.text);
+    if (!match || /\b(?:discard|throw|bin|boil|before (?:adding|the) (?:chicken|meat|fish)|set aside before)\b/i.test(step.text)) return [];
+    const marinated = recipe.steps.some((each) => /\b(?:marinat|marinade|brine|dredge|coat|toss|dip)\w*\b/i.test(each.text));
+    if (!marinated) return [];
+    return [{ code: 'touched-raw', weight: 'danger', step: step.id, words: `“${step.title}” uses ${quoted(match[0])}: if it touched the raw meat or fish it must be boiled first or thrown away.`, fix: { label: 'Say so in the step', recipe: withStep(recipe, step.id, { text: `${step.text} Use only ${match[1]} that was set aside before it touched anything raw; throw the rest away.`.slice(0, 2000) }) } }];
+  });
+};
+
+const rawTasting: Rule = (recipe) => {
+  const raw = recipe.lines.filter((line) => holdsHazard(line, 'raw-flour') || (line.food && rawTasters.has(line.food)) || /\b(?:chickpea|gram|bean|lentil|pea|besan|lupin|soya?) flour\b/i.test(line.text));
+  if (raw.length === 0) return [];
+  const firstHeat = recipe.steps.findIndex((step) => step.oven !== undefined || step.burner);
+  const inBy = new Set(raw.map((line) => line.id));
+  let inIt = false;
+  return recipe.steps.flatMap((step, index): readonly RecipeFinding[] => {
+    if (step.uses.some((use) => inBy.has(use))) inIt = true;
+    const tasted = /\b(?:taste|check the seasoning|adjust (?:the )?seasoning)\b/i.exec(step.text);
+    if (!inIt || (firstHeat >= 0 && index > firstHeat) || !tasted || /\bnot taste\b/i.test(step.text)) return [];
+    // In one breath with the frying: what is said before it is done before it.
+    const heated = /\b(?:fry|bak|boil|simmer|cook|roast|steam|toast|grill|melt)/i.exec(step.text);
+    if (heated && heated.index < tasted.index) return [];
+    return [{ code: 'raw-tasting', weight: 'danger', step: step.id, words: `“${step.title}” tastes it while ${quoted(raw[0]!.text)} is still raw: season before the flour goes in, or taste a little piece that was cooked.`, fix: { label: 'Say so in the step', recipe: withStep(recipe, step.id, { text: `${step.text} Do not taste it raw: cook a spoonful first, or season before the flour goes in.`.slice(0, 2000) }) } }];
+  });
+};
+const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
+
+const rawServed: Rule = (recipe) => {
+  const egg = recipe.lines.find((line) => holdsHazard(line, 'raw-egg'));
+  if (!egg || recipe.steps.some((step) => step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71)) return [];
+  return [{ code: 'raw-served', weight: 'danger', line: egg.id, words: `${quoted(egg.text)} is never heated: raw egg is not for small children, pregnant, old or ill guests; pasteurised egg is the usual way round.` }];
+};
+
+const falseName: Rule = (recipe) => {
+  const evidence = recipe.lines.flatMap((line) => lineEvidence(line, noLabels));
+  return nameFaults(recipe.name, evidence).map((fault): RecipeFinding => ({ code: 'false-name', weight: fault.state === 'broken' ? 'danger' : 'hint', words: fault.words }));
+};
+
+const oddLines: Rule = (recipe) => recipe.lines.flatMap((line): readonly RecipeFinding[] => {
+  if (line.component) return [];
+  const { ingredient, doubts } = lineReading(line);
+  const found: RecipeFinding[] = [];
+  if (!line.food && ingredient.unknown.length > 0) found.push({ code: 'odd-line', weight: 'odd', line: line.id, words: `${quoted(line.text)}: ${ingredient.unknown.map((each) => quoted(each.words)).join(', ')} is not known, so nobody who avoids anything is clear of it.` });
+  for (const doubt of doubts) if (/agree/.test(doubt)) found.push({ code: 'odd-amount', weight: 'odd', line: line.id, words: `${quoted(line.text)}: ${doubt}` });
+  return found;
+});
+
+const rules: readonly Rule[] = [
+  falseName, heatsOf, components, unlistedIngredients, servedBeside, coreRule('raw-poultry', 'poultry-core', 'danger'), coreRule('raw-meat', 'meat-core', 'hint'), touchedRaw, rawTasting, rawServed,
+  missingYield, ovenHeats, conflictingTimes, unusedIngredients, boiledThenBaked, oddLines,
+];
+

@@ -1,0 +1,28 @@
+import type { Amount } from '../model/index.ts';
+import { numberOf, numberSource, readAmount } from '../quantities/index.ts';
+
+export interface ReadYield {
+  readonly portions?: number | undefined;
+  readonly makes?: Amount | undefined;
+}
+
+const people = new RegExp(String.raw`(?:\b(?:serves?|servings?|feeds|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?)|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`, 'iu');
+const made = new RegExp(String.raw`\b(?:makes?|yields?|gives)\b\s*:?\s*(?:about |around |approximately |roughly )?(?<rest>.+)$`, 'iu');
+
+/** "Serves 4–6" feeds four (the smaller, so that nobody goes short); "Makes 12 rolls", "600 g" is what it makes. */
+export function readYield(texts: readonly string[]): ReadYield {
+  let portions: number | undefined;
+  let makes: Amount | undefined;
+  for (const text of texts) {
+    const who = people.exec(text)?.groups;
+    const least = who ? numberOf(who['a'] ?? who['c'] ?? '') : /^\s*\d+(?:\.\d+)?\s*$/.test(text) ? Number(text) : NaN;
+    if (portions === undefined && Number.isFinite(least) && least > 0) portions = least;
+    const rest = made.exec(text)?.groups?.['rest'] ?? (who || Number.isFinite(least) ? undefined : text);
+    if (makes === undefined && rest && !people.test(rest)) {
+      const { amount, end } = readAmount(rest);
+      if (amount.kind === 'mass' || amount.kind === 'volume') makes = amount;
+      else if (amount.kind === 'count') makes = { ...amount, piece: [amount.piece, rest.slice(end).replace(/[^\p{L} -]/gu, ' ').trim()].filter((part) => part !== '').join(' ').slice(0, 40) };
+    }
+  }
+  return { portions, makes };
+}

@@ -1,1 +1,1 @@
-export { offersFor, adaptable, applyOffer, cellKey, type LineOffer, type LineOption, type Offer, type Scope, type ShownVerdict } from './offers.ts';
+export { offersFor, adaptable, applyOffer, cellKey, roleOf, type LineOffer, type LineOption, type Offer, type Scope, type ShownVerdict } from './offers.ts';

@@ -1,5 +1,5 @@
-import { foodOf, substitutions, type Substitution } from '../reference/index.ts';
-import type { Dish, Guest, GuestId, LineId, Occasion, Swap, Version } from '../model/index.ts';
+import { foodOf, likelyRole, sameJob, substitutionsFor, type FoodId, type Role, type Substitution } from '../reference/index.ts';
+import type { Dish, Guest, GuestId, IngredientLine, LineId, Occasion, OwnSubstitution, Recipe, Swap, Version } from '../model/index.ts';
 import { knowledgeOf, servedEvidence } from '../exposure/index.ts';
 import { dishEvidence, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
@@ -8,6 +8,8 @@ import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/ind
 export interface LineOption {
   readonly swap: Swap;
   readonly name: string;
+  /** What goes in. */
+  readonly foods: readonly FoodId[];
   readonly technique: string;
   readonly closeness: number;
   /** The worst this swap brings to anyone who would eat it, by itself. */
@@ -42,7 +44,7 @@ export interface Offer {
 
 const rank: Record<Verdict, number> = { clear: 0, check: 1, conflict: 2 };
 
-function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, substitution: Substitution | undefined, eaters: readonly Guest[]): LineOption {
+function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, substitution: Pick<Substitution, 'with' | 'technique' | 'closeness'> | undefined, eaters: readonly Guest[]): LineOption {
   const recipe = recipeOf(occasion, dish);
   const before = recipe.lines.find((each) => each.id === line)!;
   const changed = applySwaps(recipe, [swap]);
@@ -53,6 +55,7 @@ function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, sub
   return {
     swap,
     name: substitution ? substitution.with.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ') : `leave out: ${before.text}`,
+    foods: substitution?.with.map((part) => part.food) ?? [],
     technique: substitution?.technique ?? 'The dish stands without it.',
     closeness: substitution?.closeness ?? 2,
     brings: verdicts.reduce<Verdict>((sum, each) => (rank[each.verdict] > rank[sum] ? each.verdict : sum), 'clear'),
@@ -61,14 +64,38 @@ function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, sub
   };
 }
 
-function lineOptions(occasion: Occasion, dish: Dish, line: LineId, eaters: readonly Guest[]): readonly LineOption[] {
-  const ingredient = recipeOf(occasion, dish).lines.find((each) => each.id === line);
+/** What an ingredient does in its dish: what the cook has set, else what its words suggest. */
+export function roleOf(recipe: Recipe, line: IngredientLine): Role | undefined {
+  if (line.role || !line.food) return line.role;
+  return likelyRole(line.food, [line.text, recipe.name, line.heading ?? '', ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`)].join('. '));
+}
+
+const boughtBy = new WeakMap<Occasion['recipes'], ReadonlySet<FoodId>>();
+/** Foods that the menu asks for as it is written. */
+function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
+  let foods = boughtBy.get(occasion.recipes);
+  if (!foods) boughtBy.set(occasion.recipes, (foods = new Set(occasion.recipes.flatMap((recipe) => recipe.lines.flatMap((line) => line.food ?? [])))));
+  return foods;
+}
+
+function lineOptions(occasion: Occasion, dish: Dish, line: LineId, eaters: readonly Guest[], own: readonly OwnSubstitution[]): readonly LineOption[] {
+  const recipe = recipeOf(occasion, dish);
+  const ingredient = recipe.lines.find((each) => each.id === line);
   if (!ingredient) return [];
-  const options = substitutions
-    .filter((each) => ingredient.food !== undefined && each.role === ingredient.role && each.replaces.includes(ingredient.food))
+  const role = roleOf(recipe, ingredient);
+  const { food } = ingredient;
+  const options = (food ? substitutionsFor(food) : [])
+    .filter((each) => role !== undefined && sameJob(each.role, role))
     .map((each) => optionFor(occasion, dish, line, { kind: 'substitute', line, substitution: each.id }, each, eaters));
+  for (const mine of own) {
+    if (!food || !mine.replaces.includes(food) || (mine.role !== undefined && role !== undefined && !sameJob(mine.role, role))) continue;
+    const { name, with: parts, technique, addMin } = mine;
+    options.push(optionFor(occasion, dish, line, { kind: 'own', line, name, with: parts, technique, addMin }, mine, eaters));
+  }
   if (ingredient.canOmit || ingredient.part !== 'body') options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
-  return options.sort((a, b) => rank[a.brings] - rank[b.brings] || a.asks.length - b.asks.length || b.closeness - a.closeness || (a.name < b.name ? -1 : 1));
+  const bought = boughtAnyway(occasion);
+  const isNew = (option: LineOption) => (option.foods.every((each) => bought.has(each)) ? 0 : 1);
+  return options.sort((a, b) => rank[a.brings] - rank[b.brings] || a.asks.length - b.asks.length || b.closeness - a.closeness || isNew(a) - isNew(b) || (a.name < b.name ? -1 : 1));
 }
 
 /** The lines of the dish as written that stand in these guests' way. */
@@ -87,15 +114,15 @@ function linesInTheWay(occasion: Occasion, dish: Dish, guests: readonly Guest[],
  * The best whole answer for a set of eaters: one option for each line in the way, none of which breaks an eater.
  * Lines are independent, because what a plate holds is the union of what its lines bring; so the best of each is the best of all.
  */
-function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Guest[], eaters: readonly Guest[], kept: readonly Swap[]): Offer | undefined {
+function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Guest[], eaters: readonly Guest[], kept: readonly Swap[], own: readonly OwnSubstitution[]): Offer | undefined {
   const conflicts = linesInTheWay(occasion, dish, needy, 'conflict');
   const inTheWay = conflicts.length > 0 ? conflicts : linesInTheWay(occasion, dish, needy, 'check');
   const open = inTheWay.filter((line) => !kept.some((swap) => swap.line === line));
   if (inTheWay.length === 0 || open.length === 0) return undefined;
   const recipe = recipeOf(occasion, dish);
   const lines = open.map((line): LineOffer => {
-    const { text, role } = recipe.lines.find((each) => each.id === line)!;
-    return { line, words: text, role, options: lineOptions(occasion, dish, line, eaters) };
+    const ingredient = recipe.lines.find((each) => each.id === line)!;
+    return { line, words: ingredient.text, role: roleOf(recipe, ingredient), options: lineOptions(occasion, dish, line, eaters, own) };
   });
   const chosen = lines.map((line) => line.options.find((option) => option.breaks.length === 0));
   if (chosen.some((option) => option === undefined)) return undefined;
@@ -117,7 +144,7 @@ function weigh(occasion: Occasion, dish: Dish, scope: Scope, lines: readonly Lin
  * Offers for one guest and dish: a swap for everyone who shares the guest's version, and a version of their own,
  * shared with all others whom the same change helps. None of them breaks an eater. Empty where nothing is known that would do.
  */
-export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId): readonly Offer[] {
+export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId, own: readonly OwnSubstitution[] = []): readonly Offer[] {
   const { dish } = row;
   const guest = occasion.guests.find((each) => each.id === guestId);
   const cell = row.cells.get(guestId);
@@ -125,15 +152,15 @@ export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId): r
   const here = row.versions.find((each) => each.version.id === cell.version)!;
   const together = occasion.guests.filter((each) => each.id === guestId || here.eaters.includes(each.id));
   const offers: Offer[] = [];
-  const everyone = answer(occasion, dish, 'everyone', [guest], together, here.version.swaps);
+  const everyone = answer(occasion, dish, 'everyone', [guest], together, here.version.swaps, own);
   if (everyone?.gains.includes(guestId)) offers.push(everyone);
-  const alone = answer(occasion, dish, 'own-version', [guest], [guest], []);
+  const alone = answer(occasion, dish, 'own-version', [guest], [guest], [], own);
   if (alone?.gains.includes(guestId)) {
     // Others in conflict join when the very same swaps help them too: one more batch, not three.
     const joining = occasion.guests.filter((each) => each.id === guestId || (row.cells.get(each.id)!.judgement.verdict === 'conflict' && !dish.notFor.includes(each.id)));
-    const shared = answer(occasion, dish, 'own-version', joining, joining, []);
+    const shared = answer(occasion, dish, 'own-version', joining, joining, [], own);
     const helped = shared ? joining.filter((each) => each.id === guestId || shared.gains.includes(each.id)) : [];
-    const wide = helped.length > 1 ? answer(occasion, dish, 'own-version', helped, helped, []) : undefined;
+    const wide = helped.length > 1 ? answer(occasion, dish, 'own-version', helped, helped, [], own) : undefined;
     offers.push(wide && wide.gains.includes(guestId) && rank[wide.verdictAfter] <= rank[alone.verdictAfter] ? wide : alone);
   }
   return offers;
@@ -142,7 +169,7 @@ export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId): r
 /** Whether `offersFor` would offer anything: a version for the guest alone is the easiest to find. */
 function hasOffer(occasion: Occasion, row: DishRow, guestId: GuestId): boolean {
   const guest = occasion.guests.find((each) => each.id === guestId)!;
-  const alone = answer(occasion, row.dish, 'own-version', [guest], [guest], []);
+  const alone = answer(occasion, row.dish, 'own-version', [guest], [guest], [], []);
   return alone?.gains.includes(guestId) === true || offersFor(occasion, row, guestId).length > 0;
 }
 

@@ -121,7 +121,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
   }
   // Of one heat said several ways the plain °C counts, then °F, then what must be turned into it.
   const kept: ReadHeat[] = [];
-  for (const { fan, ...each } of found) {
+  for (const { fan: _fan, ...each } of found) {
     const before = kept[kept.length - 1];
     const same = before && before.core === each.core && /^[\s/,;()|or.]*(?:fan|conventional)?[\s/,;()|:]*$/i.test(text.slice(before.end, each.start));
     const better = (one: ReadHeat) => (one.scale === 'C' && !one.doubt ? 0 : one.scale === 'F' ? 1 : 2);

@@ -8,6 +8,7 @@ export * from './asking/index.ts';
 export * from './adapt/index.ts';
 export * from './scale/index.ts';
 export * from './recipes/index.ts';
+export * from './shopping/index.ts';
 export * from './tasks/index.ts';
 export * from './plan/index.ts';
 export * from './formats/index.ts';

@@ -1,15 +1,11 @@
-import { foodOf, hazardOf } from '../reference/index.ts';
-import type { Amount, CookId, DishId, GuestId, IngredientLine, Occasion, Plan, ResidueMark } from '../model/index.ts';
+import { hazardOf } from '../reference/index.ts';
+import type { CookId, DishId, GuestId, Occasion, Plan, ResidueMark } from '../model/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
+import { scaleLine, type LineAmount } from '../scale/index.ts';
 import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
-import { massOf, scaleAmount } from '../versions/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
-export interface EntryAmount {
-  readonly line: IngredientLine;
-  readonly amount: Amount;
-  readonly massG?: number | undefined;
-}
+export type EntryAmount = LineAmount;
 
 interface EntryBase {
   /** The same in every plan that has the same task. */
@@ -111,8 +107,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
     amounts: step.uses.flatMap((id): EntryAmount[] => {
       const line = batch.recipe.lines.find((each) => each.id === id);
       if (!line) return [];
-      const amount = scaleAmount(line.amount, batch.factor);
-      return [{ line, amount, massG: massOf(amount, line.food ? foodOf(line.food) : undefined) }];
+      return [scaleLine(batch.recipe, line, batch.factor, batch.dishFactor)];
     }),
     kit: planned.units.map((id) => unitName.get(id) ?? id),
     oven: step.oven && oven?.kind === 'oven' ? { rack: planned.racks.map((rack) => rackNames[rack] ?? '').join(' and '), temperatureC: oven.temperatureC } : undefined,

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { HazardId, Material } from '../reference/index.ts';
 import { CookId, Name, UnitId } from './ids.ts';
-import { KitKind } from './recipe.ts';
+import { KitKind, Pan } from './recipe.ts';
 
 export const KitUnit = v.strictObject({
   id: UnitId,
@@ -12,6 +12,8 @@ export const KitUnit = v.strictObject({
   washMin: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(60)),
   /** Kept free from these: nothing that holds one of them is ever put on it. */
   keptFreeOf: v.optional(v.array(HazardId), []),
+  /** Its inner measures, for what is baked or boiled in it. */
+  vessel: v.optional(Pan),
 });
 export type KitUnit = v.InferOutput<typeof KitUnit>;
 

@@ -1,18 +1,11 @@
-import { foodOf } from '../reference/index.ts';
-import type { Amount, DishId, GuestId, IngredientLine, Occasion, Recipe, VersionId } from '../model/index.ts';
+import type { DishId, GuestId, Occasion, Recipe, VersionId } from '../model/index.ts';
 import type { FitTable } from '../fit/index.ts';
-import { massOf, scaleAmount } from '../versions/index.ts';
+import { scaleLine, type LineAmount } from './lines.ts';
 
 /** How many adult portions one guest of an appetite takes. @source kitchen practice */
 export const appetitePortions = { child: 0.6, adult: 1, 'big-eater': 1.4 } as const;
 
-export interface ScaledLine {
-  readonly line: IngredientLine;
-  /** The amount for these portions; words stay words. */
-  readonly amount: Amount;
-  /** Exact mass in g, where density or piece weight are known. */
-  readonly massG?: number | undefined;
-}
+export type ScaledLine = LineAmount;
 
 export interface ScaledVersion {
   readonly dish: DishId;
@@ -23,6 +16,8 @@ export interface ScaledVersion {
   readonly portions: number;
   /** Portions made ÷ portions of the recipe. */
   readonly factor: number;
+  /** Of the whole dish: the factors of all its versions together. */
+  readonly dishFactor: number;
   readonly lines: readonly ScaledLine[];
 }
 
@@ -34,14 +29,12 @@ export function scale(occasion: Occasion, table: FitTable): readonly ScaledVersi
   const appetite = new Map(occasion.guests.map((guest) => [guest.id, appetitePortions[guest.appetite]]));
   return table.rows.flatMap(({ dish, versions }) => {
     const made = versions.filter((each) => each.eaters.length > 0);
+    const portionsOf = made.map(({ version, eaters }, index) => eaters.reduce((sum, id) => sum + appetite.get(id)!, 0) * dish.share + version.extraPortions + (index === 0 ? dish.extraPortions : 0));
+    const dishFactor = made.reduce((sum, { recipe }, index) => sum + portionsOf[index]! / recipe.portions, 0);
     return made.map(({ version, recipe, eaters }, index): ScaledVersion => {
-      const portions = eaters.reduce((sum, id) => sum + appetite.get(id)!, 0) * dish.share + version.extraPortions + (index === 0 ? dish.extraPortions : 0);
+      const portions = portionsOf[index]!;
       const factor = portions / recipe.portions;
-      const lines = recipe.lines.map((line) => {
-        const amount = scaleAmount(line.amount, factor);
-        return { line, amount, massG: massOf(amount, line.food ? foodOf(line.food) : undefined) };
-      });
-      return { dish: dish.id, version: version.id, recipe, eaters, portions, factor, lines };
+      return { dish: dish.id, version: version.id, recipe, eaters, portions, factor, dishFactor, lines: recipe.lines.map((line) => scaleLine(recipe, line, factor, dishFactor)) };
     });
   });
 }

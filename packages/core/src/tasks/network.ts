@@ -14,6 +14,8 @@ export interface Batch {
   readonly base?: string | undefined;
   readonly portions: number;
   readonly factor: number;
+  /** The size of the whole dish, all versions together, as a multiple of the recipe. */
+  readonly dishFactor: number;
   readonly eaters: readonly GuestId[];
   readonly recipe: Recipe;
   readonly steps: readonly StepId[];
@@ -78,6 +80,7 @@ function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): readonly
       versions: versions.map((each) => each.version),
       portions: versions.reduce((sum, each) => sum + each.portions, 0),
       factor: versions.reduce((sum, each) => sum + each.factor, 0),
+      dishFactor: versions[0]!.dishFactor,
       eaters: versions.flatMap((each) => each.eaters),
       recipe,
       steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
@@ -89,6 +92,7 @@ function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): readonly
       base: base[0]?.id,
       portions: each.portions,
       factor: each.factor,
+      dishFactor: each.dishFactor,
       eaters: each.eaters,
       recipe: each.recipe,
       steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),

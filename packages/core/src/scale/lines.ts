@@ -1,0 +1,48 @@
+import { foodOf, likelyRole, scalingRules, type ScalingRule } from '../reference/index.ts';
+import type { Amount, IngredientLine, Recipe } from '../model/index.ts';
+import { massOf, scaleAmount } from '../versions/index.ts';
+
+export interface LineAmount {
+  readonly line: IngredientLine;
+  /** The amount for these portions; words stay words. */
+  readonly amount: Amount;
+  /** Exact mass in g, where density or piece weight are known. */
+  readonly massG?: number | undefined;
+  /** Why it does not grow in a straight line, and what a straight line would give. */
+  readonly bent?: { readonly rule: ScalingRule; readonly straight: Amount } | undefined;
+}
+
+const patterns = new Map(scalingRules.map((rule) => [rule.id, rule.words === undefined ? undefined : new RegExp(rule.words, 'i')]));
+
+/** How a rule grows with the batch. Straight near the recipe's own size, and its own inverse: there and back again is where it began. */
+export function bentFactor({ from, exponent }: ScalingRule, factor: number): number {
+  if (factor > from) return from * (factor / from) ** exponent;
+  if (factor < 1 / from && factor > 0) return (factor * from) ** exponent / from;
+  return factor;
+}
+
+function ruleFor(recipe: Recipe, line: IngredientLine): ScalingRule | undefined {
+  if (!line.food) return undefined;
+  const words = () => [line.text, ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`)].join('. ');
+  let role: string | undefined;
+  return scalingRules.find((rule) => {
+    if (rule.foods.length > 0 && !rule.foods.includes(line.food!)) return false;
+    if (rule.roles.length > 0 && !rule.roles.includes((role ??= line.role ?? likelyRole(line.food!, words())) as never)) return false;
+    const pattern = patterns.get(rule.id);
+    return pattern === undefined || pattern.test(words());
+  });
+}
+
+/**
+ * One line of a recipe for a batch. `wholeFactor` is the size of the dish with all its versions: what does not grow in a straight line
+ * is bent by it, and shared out straight, so that the versions' amounts add up to the base they are taken from.
+ */
+export function scaleLine(recipe: Recipe, line: IngredientLine, factor: number, wholeFactor: number = factor): LineAmount {
+  const straight = scaleAmount(line.amount, factor);
+  const food = line.food ? foodOf(line.food) : undefined;
+  const rule = line.amount.kind === 'words' || wholeFactor <= 0 ? undefined : ruleFor(recipe, line);
+  const bend = rule ? bentFactor(rule, wholeFactor) / wholeFactor : 1;
+  if (!rule || Math.abs(bend - 1) < 0.005) return { line, amount: straight, massG: massOf(straight, food) };
+  const amount = scaleAmount(straight, bend);
+  return { line, amount, massG: massOf(amount, food), bent: { rule, straight } };
+}

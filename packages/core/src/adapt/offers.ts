@@ -114,7 +114,7 @@ function linesInTheWay(occasion: Occasion, dish: Dish, guests: readonly Guest[],
  * The best whole answer for a set of eaters: one option for each line in the way, none of which breaks an eater.
  * Lines are independent, because what a plate holds is the union of what its lines bring; so the best of each is the best of all.
  */
-function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Guest[], eaters: readonly Guest[], kept: readonly Swap[], own: readonly OwnSubstitution[]): Offer | undefined {
+export function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Guest[], eaters: readonly Guest[], kept: readonly Swap[], own: readonly OwnSubstitution[]): Offer | undefined {
   const conflicts = linesInTheWay(occasion, dish, needy, 'conflict');
   const inTheWay = conflicts.length > 0 ? conflicts : linesInTheWay(occasion, dish, needy, 'check');
   const open = inTheWay.filter((line) => !kept.some((swap) => swap.line === line));

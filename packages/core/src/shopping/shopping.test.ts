@@ -85,7 +85,7 @@ test('packages always reach the need, with less than one package over', () => {
 });
 
 test('the list holds what the batches hold, gram for gram', () => {
-  for (const name of ['lantern-supper', 'sunday-lunch', 'allotment-lunch']) {
+  for (const name of ['lantern-supper', 'sunday-lunch', 'allotment-lunch'] as const) {
     const one = demo(name);
     const made = scale(one, fit(one));
     const brought = new Set(one.dishes.filter((each) => each.brought).map((each) => each.id));

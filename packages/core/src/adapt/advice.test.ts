@@ -1,0 +1,63 @@
+import { demo, demoRecipes } from '../../test-support/demo.ts';
+import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
+import { fit } from '../fit/index.ts';
+import type { Occasion } from '../model/index.ts';
+import { adviseMenu, policies, type MenuAdvice } from './advice.ts';
+
+const rank = { clear: 0, check: 1, conflict: 2 } as const;
+const kinds = (advice: MenuAdvice) => advice.changes.map((each) => each.kind);
+
+/** Every plate that was none of a conflict before is none after. */
+function breaksNobody(before: Occasion, { after }: MenuAdvice): void {
+  const [was, is] = [fit(before), fit(after)];
+  for (const row of was.rows) {
+    const now = is.rows.find((each) => each.dish.id === row.dish.id)!;
+    for (const [id, cell] of row.cells) if (cell.judgement.verdict !== 'conflict') expect([row.dish.id, id, rank[now.cells.get(id)!.judgement.verdict] < 2]).toEqual([row.dish.id, id, true]);
+  }
+}
+
+test.each(['lantern-supper', 'sunday-lunch', 'allotment-lunch'] as const)('%s: each answer breaks nobody and leaves the same or fewer without enough', (name) => {
+  const before = demo(name);
+  for (const policy of policies) {
+    const answers = adviseMenu(before, { policy, library: demoRecipes });
+    expect(answers[0]!.policy).toBe(policy);
+    expect(new Set(answers.map((each) => JSON.stringify(each.changes.map((change) => change.words)))).size).toBe(answers.length);
+    for (const each of answers) {
+      breaksNobody(before, each);
+      expect(each.exact).toBe(true);
+      expect(each.weight).toBeGreaterThanOrEqual(each.bound - 1e-9);
+    }
+  }
+});
+
+const milky = () => occasion({
+  guests: [guest('ada', noTrace('milk')), ...['bo', 'cy', 'di', 'eve', 'fay', 'gus', 'hal', 'ida'].map((id) => guest(id))],
+  recipes: [recipe('mash', [line('potatoes', 'potato'), line('cream', 'cream', { role: 'cream-body' })], [step('mash', { uses: ['potatoes', 'cream'] })])],
+});
+
+test('one menu for all changes the pot; where taste matters it is a second batch; nothing is changed where nothing is wrong', () => {
+  expect(kinds(adviseMenu(milky(), { policy: 'one-menu' })[0]!)).toEqual(['for-all']);
+  expect(kinds(adviseMenu(milky(), { policy: 'split-where-it-matters' })[0]!)).toEqual(['second-version']);
+  const fine = occasion({ guests: [guest('bo')], recipes: [recipe('roots', [line('carrots', 'carrot')], [step('roast', { uses: ['carrots'] })])] });
+  expect(adviseMenu(fine)).toMatchObject([{ changes: [], gaps: [], cost: { extraBatches: 0, oddFoods: [] } }]);
+});
+
+test('what cannot be adapted gets a plate of its own from the library, for those who need it only', () => {
+  const roast = occasion({ guests: [guest('ada', { id: 'vegan', kind: 'diet', diet: 'vegan', strictness: 'not-ingredient' }), guest('bo')], recipes: [recipe('lamb', [line('lamb', 'goose')], [step('roast', { uses: ['lamb'] })])], dishes: [dish('lamb')] });
+  const library = [{ ...recipe('squash', [line('squash', 'squash')], [step('roast', { uses: ['squash'] })]), usualCourse: 'Main' }];
+  const read = occasion({ guests: [], recipes: library, dishes: [] }).recipes;
+  const [best] = adviseMenu(roast, { policy: 'separate-plates', library: read });
+  const added = best!.after.dishes.find((each) => each.recipe === 'squash');
+  expect(added!.notFor).toEqual(['bo']);
+  expect(best!.gaps).toEqual([]);
+});
+
+test('a guest nobody can feed is a gap that is said, not an error', () => {
+  const one = occasion({ guests: [guest('ada', noTrace('milk'))], recipes: [recipe('lassi', [line('odd', 'kefir', { role: 'stock' })], [step('pour', { uses: ['odd'] })])] });
+  expect(adviseMenu(one)[0]!.gaps).toEqual([{ guest: 'ada', course: 'main', has: 0, enough: 1 }]);
+});
+
+test('the same occasion gets the same advice', () => {
+  const words = () => adviseMenu(demo('lantern-supper'), { library: demoRecipes }).map((each) => each.changes.map((change) => change.words));
+  expect(words()).toEqual(words());
+});

@@ -46,3 +46,27 @@ export function batchesOfComponent(line: IngredientLine, component: Recipe): num
       return amount satisfies never;
   }
 }
+
+/** A recipe as an occasion keeps it: with all it is made with, itself first, without the texts they came from. */
+export const forOccasion = (recipe: Recipe, find: (id: string) => Recipe | undefined): readonly Recipe[] => madeWith(recipe, find).parts.map(({ original: _original, ...each }) => each);
+
+/** The recipes that are still needed by what is on the menu. */
+export function neededRecipes(recipes: readonly Recipe[], onMenu: readonly string[]): Recipe[] {
+  const find = (id: string) => recipes.find((each) => each.id === id);
+  const needed = new Set(onMenu.flatMap((id) => { const recipe = find(id); return recipe ? madeWith(recipe, find).parts.map((each) => each.id as string) : []; }));
+  return recipes.filter((each) => needed.has(each.id));
+}
+
+/** Where a line that stands in a recipe written out comes from: the recipe itself, or the component behind the id ("custard--milk"). */
+export function sourceOfLine(recipes: readonly Recipe[], recipe: string, line: string): { readonly recipe: string; readonly line: string } | undefined {
+  const home = recipes.find((each) => each.id === recipe);
+  if (!home) return undefined;
+  if (home.lines.some((each) => each.id === line && !each.component)) return { recipe, line };
+  for (const each of home.lines) {
+    if (each.component && line.startsWith(`${each.id}--`)) {
+      const found = sourceOfLine(recipes, each.component, line.slice(each.id.length + 2));
+      if (found) return found;
+    }
+  }
+  return undefined;
+}

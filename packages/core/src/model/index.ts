@@ -9,6 +9,6 @@ export * from './label.ts';
 export * from './occasion.ts';
 export * from './plan.ts';
 export { basisOf } from './basis.ts';
-export { madeWith, batchesOfComponent } from './components.ts';
+export { madeWith, batchesOfComponent, forOccasion, neededRecipes, sourceOfLine } from './components.ts';
 export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';
 export * from './shopping.ts';

@@ -1,4 +1,4 @@
-import type { FoodId, Food } from '../reference/index.ts';
+import { hazardOf, type Food, type FoodId } from '../reference/index.ts';
 import type { Amount, DishId, GuestId, LineId, Occasion, Shop, VersionId } from '../model/index.ts';
 import { daysBetween, knowledgeOf } from '../exposure/index.ts';
 import type { OpenCheck } from '../fit/index.ts';
@@ -15,8 +15,12 @@ export interface ItemSource {
   readonly amount: Amount;
 }
 
+/** What must not be in it, for the same guests. */
 export interface LabelWish {
+  /** "no wheat, no milk". */
   readonly words: string;
+  /** The words under which that stands on labels. */
+  readonly lookFor: string;
   readonly guests: readonly GuestId[];
 }
 
@@ -142,13 +146,24 @@ function labelWishes(checks: readonly OpenCheck[]): ReadonlyMap<string, readonly
   const wishes = new Map<string, readonly LabelWish[]>();
   for (const check of checks) {
     if (check.kind !== 'label') continue;
-    const sought = check.sought.map(({ words, guests }): LabelWish => ({ words, guests }));
-    wishes.set(check.food, sought.length > 0 ? sought : [{ words: check.why[0] ?? 'read its label', guests: check.guests }]);
+    wishes.set(check.food, wishesOf(check));
   }
   return wishes;
 }
 
+function wishesOf(check: Extract<OpenCheck, { kind: 'label' }>): readonly LabelWish[] {
+  const byGuests = new Map<string, typeof check.sought[number][]>();
+  for (const sought of check.sought) byGuests.set([...sought.guests].sort().join(), [...(byGuests.get([...sought.guests].sort().join()) ?? []), sought]);
+  const wishes = [...byGuests.values()].map((some): LabelWish => {
+    // A group says what its members say.
+    const named = some.filter(({ hazard }) => !some.some((other) => hazardOf(hazard).groups.includes(other.hazard)));
+    return { words: named.map(({ hazard }) => `no ${hazardOf(hazard).name}`).join(', '), lookFor: some.map((each) => each.words).join('; '), guests: some[0]!.guests };
+  });
+  if (check.certified) wishes.push({ words: 'must say gluten-free', lookFor: '“gluten-free”', guests: check.guests });
+  return wishes.length > 0 ? wishes : [{ words: check.why[0] ?? 'read its label', lookFor: '', guests: check.guests }];
+}
+
 function lineWishes(checks: readonly OpenCheck[], sources: readonly ItemSource[]): readonly LabelWish[] {
   const lines = new Set(sources.map((source) => `${source.dish}/${source.line}`));
-  return checks.flatMap((check) => (check.kind === 'line' && lines.has(`${check.dish}/${check.line}`) ? [{ words: 'what it is made of', guests: check.guests }] : []));
+  return checks.flatMap((check) => (check.kind === 'line' && lines.has(`${check.dish}/${check.line}`) ? [{ words: 'what it is made of', lookFor: '', guests: check.guests }] : []));
 }

@@ -33,7 +33,7 @@ test('one line for carrots by weight and by the piece, with where they go; tap w
 
 test('what no catalogue knows is bought by its words, and asks what it is made of', () => {
   const odd = listOf(two()).items.find((each) => each.name.includes('zorblat'))!;
-  expect(odd).toMatchObject({ name: 'zorblat paste', label: [{ words: 'what it is made of', guests: ['ada'] }] });
+  expect(odd).toMatchObject({ name: 'zorblat paste', label: [{ words: 'what it is made of', lookFor: '', guests: ['ada'] }] });
   expect(sumWords(odd.buy, undefined, 'metric')).toBe('2 tbsp');
 });
 

@@ -1,10 +1,10 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, Person, Plan, ProblemDocument, Product, Recipe, Tick } from '@lupin/core';
+import type { Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, OwnSubstitution, Pack, Person, Plan, ProblemDocument, Product, Recipe, RecipesRead, Tick } from '@lupin/core';
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/' }),
-  tagTypes: ['list', 'occasion', 'people', 'products', 'foods'],
+  tagTypes: ['list', 'occasion', 'people', 'products', 'foods', 'recipes', 'swaps', 'packs'],
   endpoints: (build) => ({
     occasions: build.query<OccasionSummary[], void>({ query: () => 'occasions', providesTags: ['list'] }),
     occasion: build.query<KeptOccasion, string>({ query: (id) => `occasions/${id}`, providesTags: (_result, _error, id) => [{ type: 'occasion', id }] }),
@@ -12,7 +12,27 @@ export const api = createApi({
     removeOccasion: build.mutation<void, string>({ query: (id) => ({ url: `occasions/${id}`, method: 'DELETE' }), invalidatesTags: ['list'] }),
     putOccasion: build.mutation<KeptOccasion, { id: string; baseRevision: number; occasion: Occasion }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}`, method: 'PUT', body }), invalidatesTags: ['list'] }),
     restoreOccasion: build.mutation<KeptOccasion, { id: string; baseRevision: number; revision: number }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/restore`, method: 'POST', body }), invalidatesTags: ['list'] }),
-    recipes: build.query<Recipe[], void>({ query: () => 'recipes' }),
+    recipes: build.query<Kept<Recipe>[], void>({ query: () => 'recipes', providesTags: ['recipes'] }),
+    putRecipe: build.mutation<Kept<Recipe>, { baseRevision: number; entry: Recipe }>({
+      query: (body) => ({ url: `recipes/${body.entry.id}`, method: 'PUT', body }),
+      // The editor knows what it wrote; only the list must hear of it, without asking for all of it again.
+      async onQueryStarted(_body, { dispatch, queryFulfilled }) {
+        const { data } = await queryFulfilled.catch(() => ({ data: undefined }));
+        if (!data) return;
+        dispatch(api.util.updateQueryData('recipes', undefined, (all) => {
+          const at = all.findIndex((each) => each.entry.id === data.entry.id);
+          if (at >= 0) all[at] = data as never;
+          else all.push(data as never);
+        }));
+      },
+    }),
+    removeRecipe: build.mutation<void, string>({ query: (id) => ({ url: `recipes/${id}`, method: 'DELETE' }), invalidatesTags: ['recipes'] }),
+    readRecipe: build.mutation<RecipesRead, string>({ query: (text) => ({ url: 'read/recipe', method: 'POST', body: { text } }) }),
+    swaps: build.query<Kept<OwnSubstitution>[], void>({ query: () => 'swaps', providesTags: ['swaps'] }),
+    putSwap: build.mutation<Kept<OwnSubstitution>, { baseRevision: number; entry: OwnSubstitution }>({ query: (body) => ({ url: `swaps/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['swaps'] }),
+    removeSwap: build.mutation<void, string>({ query: (id) => ({ url: `swaps/${id}`, method: 'DELETE' }), invalidatesTags: ['swaps'] }),
+    packs: build.query<Kept<Pack>[], void>({ query: () => 'packs', providesTags: ['packs'] }),
+    putPack: build.mutation<Kept<Pack>, { baseRevision: number; entry: Pack }>({ query: (body) => ({ url: `packs/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['packs'] }),
     keepPlan: build.mutation<void, { id: string; plan: Plan }>({ query: ({ id, plan }) => ({ url: `occasions/${id}/plan`, method: 'PUT', body: { plan } }) }),
     keptPlan: build.query<Plan, string>({ query: (id) => `occasions/${id}/plan` }),
     people: build.query<Kept<Person>[], void>({ query: () => 'people', providesTags: ['people'] }),
@@ -43,7 +63,7 @@ export const api = createApi({
   }),
 });
 
-export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, useKeptPlanQuery, useTicksQuery, useTickMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
+export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, usePutRecipeMutation, useRemoveRecipeMutation, useReadRecipeMutation, useSwapsQuery, usePutSwapMutation, useRemoveSwapMutation, usePacksQuery, usePutPackMutation, useKeptPlanQuery, useTicksQuery, useTickMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
 
 /** The one sentence to show for whatever went wrong with a call. */
 export function problemWords(error: unknown): string {

@@ -26,9 +26,12 @@ export const router = createBrowserRouter([
       { path: 'menu', lazy: async () => ({ Component: (await import('../features/menu/MenuPage.tsx')).MenuPage }) },
       { path: 'labels', lazy: async () => ({ Component: (await import('../features/labels/LabelsPage.tsx')).LabelsPage }) },
       { path: 'amounts', lazy: async () => ({ Component: (await import('../features/amounts/AmountsPage.tsx')).AmountsPage }) },
+      { path: 'shopping', lazy: async () => ({ Component: (await import('../features/shopping/ShoppingPage.tsx')).ShoppingPage }) },
       { path: 'timetable', lazy: async () => ({ Component: (await import('../features/timetable/TimetablePage.tsx')).TimetablePage }) },
       { path: 'cook', lazy: async () => ({ Component: (await import('../features/cook/CookPage.tsx')).CookPage }) },
     ],
   },
+  { path: '/recipes', errorElement: <Lost />, HydrateFallback: () => null, lazy: async () => ({ Component: (await import('../features/recipes/LibraryPage.tsx')).LibraryPage }) },
+  { path: '/recipes/:id', errorElement: <Lost />, HydrateFallback: () => null, lazy: async () => ({ Component: (await import('../features/recipes/RecipePage.tsx')).RecipePage }) },
   { path: '*', element: <Lost /> },
 ]);

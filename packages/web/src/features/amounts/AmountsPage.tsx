@@ -1,6 +1,7 @@
-import { InputNumber } from 'antd';
+import { InputNumber, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { foodOf, listed, scale, type Dish, type ScaledVersion } from '@lupin/core';
+import { flatten, foodOf, listed, panChoices, scale, type Dish, type Recipe, type ScaledVersion } from '@lupin/core';
+import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
 
@@ -44,6 +45,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
   const dish = occasion.dishes.find((each) => each.id === scaled.dish)!;
   const change = (part: Partial<Dish>) => edit((one) => ({ ...one, dishes: one.dishes.map((each) => (each.id === dish.id ? { ...each, ...part } : each)) }));
   const eaters = scaled.eaters.map((id) => occasion.guests.find((guest) => guest.id === id)!.name);
+  const version = dish.versions.find((each) => each.id === scaled.version)!;
   const ovens = scaled.recipe.steps.filter((step) => step.oven);
   return (
     <section aria-label={`Amounts of ${scaled.recipe.name}`}>
@@ -51,25 +53,69 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
       <p style={{ margin: '4px 0 12px' }}><strong>{round1(scaled.portions)} portions</strong> for {eaters.length === occasion.guests.length ? `all ${eaters.length}` : listed(eaters)}; the recipe makes {scaled.recipe.portions}.</p>
       <div className="row" style={{ gap: 22, marginBottom: 14 }}>
         <label className="row">Each eater takes <InputNumber aria-label="Share of a portion" min={0.1} max={4} step={0.1} value={dish.share} onChange={(share) => { if (share !== null) change({ share }); }} style={{ width: 80 }} /> of a portion</label>
+        {name && <label className="row">More of this version <InputNumber aria-label="Extra portions of this version" min={0} max={100} step={0.5} value={version.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ versions: dish.versions.map((each) => (each.id === version.id ? { ...each, extraPortions } : each)) }); }} style={{ width: 80 }} /></label>}
         <label className="row">Extra portions <InputNumber aria-label="Extra portions" min={0} max={100} step={1} value={dish.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ extraPortions }); }} style={{ width: 80 }} /></label>
       </div>
       <table className="amount-table">
         <thead><tr><th style={{ width: 190 }}>Measure</th><th style={{ width: 180 }}>Exactly</th><th>Of</th><th style={{ width: 230 }}>The recipe says</th></tr></thead>
         <tbody>
-          {scaled.lines.map(({ line, amount, massG }) => {
-            const measured = units.amount(amount, line.food, massG);
+          {scaled.lines.map((each) => {
+            const { line } = each;
             return (
               <tr key={line.id}>
-                <td className="measured">{measured.text}</td>
-                <td className="soft">{measured.exact}{measured.error !== undefined && Math.abs(measured.error) > 0.06 && <span style={{ color: 'var(--straw)' }}> ({measured.error > 0 ? '+' : '−'}{Math.round(Math.abs(measured.error) * 100)} %)</span>}</td>
-                <td>{nameInLine(line.text, line.food)}</td>
+                <td className="measured"><AmountText scaled={each} factor={scaled.factor} part="measure" /></td>
+                <td><AmountText scaled={each} factor={scaled.factor} part="exact" /></td>
+                <td>{nameInLine(line.text, line.food)}{line.heading && <span className="soft small"><br />{line.heading}</span>}</td>
                 <td className="soft small">{line.text}</td>
               </tr>
             );
           })}
         </tbody>
       </table>
+      <Pans recipe={scaled.recipe} factor={scaled.dishFactor} />
+      <Ways dish={dish} recipe={scaled.recipe} onChoose={(choices) => change({ choices })} />
       {ovens.length > 0 && <p className="soft" style={{ marginTop: 12 }}>Oven: {ovens.map((step) => `${units.degrees(step.oven!.temperatureC)} (${step.title.toLowerCase()})`).join(', then ')}.</p>}
+    </section>
+  );
+}
+
+/** Which pans of this kitchen it fits, best first, and what that does to the time. */
+function Pans({ recipe, factor }: { recipe: Recipe; factor: number }) {
+  const { occasion } = useOccasionView();
+  const choices = panChoices(recipe, factor, occasion.kitchen);
+  if (!recipe.pan) return null;
+  const percent = (ratio: number) => `${Math.round(ratio * 100)}`;
+  return (
+    <section aria-label="Pans" style={{ marginTop: 14 }}>
+      <h3>In which pan</h3>
+      {choices.length === 0 && <p className="soft small">No pan of this kitchen has its measures noted.</p>}
+      <ul className="questions">
+        {choices.map((choice, index) => (
+          <li key={choice.units.map((unit) => unit.id).join()} className={choice.overfull || choice.crowded ? 'q-contradiction' : ''}>
+            {index === 0 ? <strong>{choice.words}</strong> : choice.words}
+            {choice.timeRatio && <span className="soft"> Time about {percent(choice.timeRatio.least)}–{percent(choice.timeRatio.most)} % of the recipe’s: an estimate, look early.</span>}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Steps that can be done in more than one way. */
+function Ways({ dish, recipe, onChoose }: { dish: Dish; recipe: Recipe; onChoose: (choices: Dish['choices']) => void }) {
+  const { occasion } = useOccasionView();
+  const written = flatten(occasion.recipes.find((each) => each.id === dish.recipe) ?? recipe, (id) => occasion.recipes.find((each) => each.id === id));
+  const steps = written.steps.filter((step) => step.alternatives.length > 0);
+  if (steps.length === 0) return null;
+  return (
+    <section aria-label="Ways to do it" style={{ marginTop: 14 }}>
+      <h3>One way or another</h3>
+      {steps.map((step) => (
+        <div key={step.id} className="row" style={{ marginTop: 4 }}>
+          <Segmented aria-label={step.title} value={(dish.choices.find((each) => each.step === step.id)?.alternative as string | undefined) ?? ''} options={[{ value: '', label: `${step.title} (${step.durationMin.likely} min)` }, ...step.alternatives.map((each) => ({ value: each.id as string, label: `${each.name} (${each.durationMin.likely} min)` }))]}
+            onChange={(value) => onChoose([...dish.choices.filter((each) => each.step !== step.id), ...(value === '' ? [] : [{ step: step.id, alternative: step.alternatives.find((each) => each.id === value)!.id }])])} />
+        </div>
+      ))}
     </section>
   );
 }

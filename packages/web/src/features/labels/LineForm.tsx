@@ -1,6 +1,6 @@
 import { AutoComplete, Button, Input } from 'antd';
 import { useState } from 'react';
-import { foods, type DishId, type FoodId, type LineId } from '@lupin/core';
+import { foods, sourceOfLine, type DishId, type FoodId, type LineId } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
 import { OwnFoodForm } from './OwnFoodForm.tsx';
 
@@ -16,7 +16,9 @@ export function LineForm({ dish, line, words, onDone }: { dish: DishId; line: Li
   const [fault, setFault] = useState('');
   const recipe = occasion.dishes.find((each) => each.id === dish)?.recipe;
   const mean = (food: FoodId) => {
-    const refused = edit((one) => ({ ...one, recipes: one.recipes.map((each) => (each.id === recipe ? { ...each, lines: each.lines.map((one2) => (one2.id === line ? { ...one2, food } : one2)) } : each)) }));
+    const source = recipe && sourceOfLine(occasion.recipes, recipe, line);
+    if (!source) return setFault('The line came in with a swap: choose another swap instead.');
+    const refused = edit((one) => ({ ...one, recipes: one.recipes.map((each) => (each.id === source.recipe ? { ...each, lines: each.lines.map((one2) => (one2.id === source.line ? { ...one2, food } : one2)) } : each)) }));
     if (refused === undefined) onDone();
     else setFault(refused);
   };

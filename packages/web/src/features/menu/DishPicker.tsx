@@ -2,10 +2,12 @@ import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
 import * as v from 'valibot';
 import { useState } from 'react';
-import { Dish, type Recipe } from '@lupin/core';
+import { Link } from 'react-router';
+import { Dish, forOccasion, neededRecipes, type Recipe } from '@lupin/core';
 import { problemWords, useRecipesQuery } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { AdvicePanel } from './AdvicePanel.tsx';
 import { AskPanel } from './AskPanel.tsx';
 import { BroughtForm } from './BroughtForm.tsx';
 import { CoverPanel } from './CoverPanel.tsx';
@@ -14,17 +16,18 @@ import type { Spot } from './MenuPage.tsx';
 /** The menu as a list: dishes in and out, from the recipe library. */
 export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
   const { occasion, edit } = useOccasionView();
-  const { data: recipes, error } = useRecipesQuery();
+  const { data: library, error } = useRecipesQuery();
+  const recipes = library?.map((each) => each.entry);
   const [bringing, setBringing] = useState(false);
   const [course, setCourse] = useState(occasion.courses[0]!.id as string);
   const add = (recipe: Recipe) => edit((one) => {
     const home = one.courses.find((each) => each.name === recipe.usualCourse)?.id ?? course;
     const dish = v.parse(Dish, { id: freshId(recipe.id, one.dishes.map((each) => each.id)), course: home, recipe: recipe.id, versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }] });
-    return { ...one, dishes: [...one.dishes, dish], recipes: one.recipes.some((each) => each.id === recipe.id) ? one.recipes : [...one.recipes, recipe] };
+    return { ...one, dishes: [...one.dishes, dish], recipes: [...one.recipes, ...forOccasion(recipe, (wanted) => recipes?.find((each) => each.id === wanted)).filter((part) => !one.recipes.some((each) => each.id === part.id))] };
   });
   const remove = (id: string) => edit((one) => {
     const dishes = one.dishes.filter((each) => each.id !== id).map((dish) => ({ ...dish, shares: dish.shares.map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== id) })).filter((shared) => shared.with.length > 0) }));
-    return { ...one, dishes, recipes: one.recipes.filter((recipe) => dishes.some((dish) => dish.recipe === recipe.id)) };
+    return { ...one, dishes, recipes: neededRecipes(one.recipes, dishes.map((dish) => dish.recipe)) };
   });
   const move = (id: string, to: string) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === id ? { ...dish, course: one.courses.find((each) => each.id === to)!.id } : dish)) }));
   const spare = recipes?.filter((recipe) => !occasion.dishes.some((dish) => dish.recipe === recipe.id)) ?? [];
@@ -33,6 +36,7 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
       <h2>The menu</h2>
       <p className="soft">Press a mark in the table to see why, or a plate to see what that guest may eat.</p>
       {occasion.guests.length > 0 && <CoverPanel onSpot={onSpot} />}
+      <AdvicePanel />
       <AskPanel />
       {occasion.courses.map((each) => (
         <section key={each.id}>
@@ -50,7 +54,7 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
       ))}
       {bringing ? <BroughtForm onDone={() => setBringing(false)} /> : <div><Button size="small" icon={<PlusOutlined />} onClick={() => setBringing(true)}>A dish that others bring</Button></div>}
       <section>
-        <h3>From the library</h3>
+        <h3>From the library <Link to="/recipes" className="small" style={{ fontFamily: 'inherit', fontWeight: 400, marginLeft: 8 }}>open it, or bring recipes in</Link></h3>
         {error && <p className="fault">{problemWords(error)}</p>}
         {recipes && spare.length === 0 && <p className="soft small">Every recipe of the library is on the menu.</p>}
         {spare.map((recipe) => (

@@ -76,6 +76,8 @@ function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { 
   const unasked = occasion.guests.filter((guest) => questionsAbout(guest, occasion.date).length > 0).length;
   const short = table.plates.filter((plate) => plate.state === 'short').length;
   const open = table.plates.filter((plate) => plate.state === 'checks').length;
+  // Only once somebody has begun to shop: before that it says nothing new.
+  const toBuy = occasion.shopping.ticked.length === 0 ? 0 : Math.max(0, new Set(occasion.recipes.flatMap((recipe) => recipe.lines.map((line) => line.food ?? line.text))).size - occasion.shopping.ticked.length);
   const mark = (text: string, done = false) => <span className={done ? 'done' : 'open'}>{text}</span>;
   const timetable = !planIsCurrent || !plan ? mark('to plan') : plan.status === 'none' ? mark('no plan') : plan.plan ? mark(plan.status === 'looking' ? 'improving' : 'audited', true) : mark('planning');
   return (
@@ -84,6 +86,7 @@ function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { 
       <NavLink to="menu">Menu{occasion.dishes.length > 0 && (short > 0 ? mark(`${short} short`) : open > 0 ? mark(`${open} to check`) : mark('done', true))}</NavLink>
       <NavLink to="labels">Labels{occasion.dishes.length > 0 && (checks.length > 0 ? mark(`${checks.length} open`) : mark('done', true))}</NavLink>
       <NavLink to="amounts">Amounts</NavLink>
+      <NavLink to="shopping">Shopping{toBuy > 0 && mark(`${toBuy} to buy`)}</NavLink>
       <NavLink to="timetable">Timetable{occasion.dishes.length > 0 && timetable}</NavLink>
       <NavLink to="cook">Cook</NavLink>
     </nav>

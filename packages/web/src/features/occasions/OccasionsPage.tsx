@@ -16,6 +16,7 @@ export function OccasionsPage() {
         <img src="/lupin.svg" alt="" width={38} height={38} />
         <h1>Lupin</h1>
         <span className="soft">who may eat what, how much, and when, so that nothing crosses over</span>
+        <Link to="/recipes" style={{ marginLeft: 'auto', fontWeight: 600 }}>Recipes</Link>
       </div>
       {isLoading && <p className="soft">Opening …</p>}
       {(error ?? removal.error) && <p className="fault" role="alert">{problemWords(error ?? removal.error)}</p>}

@@ -1,0 +1,93 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import * as v from 'valibot';
+import { CheckedRecipe, type Kept, type Recipe } from '@lupin/core';
+import { problemWords, usePutRecipeMutation } from '../../app/api.ts';
+
+export interface RecipeDraft {
+  readonly recipe: Recipe;
+  /** Changes it, now and on disk. Returns what is wrong where the change makes no valid recipe; nothing is done then. */
+  change(next: (recipe: Recipe) => Recipe): string | undefined;
+  undo(): void;
+  redo(): void;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  readonly saving: boolean;
+  /** What went wrong with keeping it; what was typed is still here. */
+  readonly trouble: string | undefined;
+}
+
+const mostSteps = 200;
+
+/** A recipe as it is being edited: every change is kept at once, one write after the other, and can be undone. */
+export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
+  const [recipe, setRecipe] = useState(kept.entry);
+  const [past, setPast] = useState<readonly Recipe[]>([]);
+  const [future, setFuture] = useState<readonly Recipe[]>([]);
+  const [pending, setPending] = useState(0);
+  const [trouble, setTrouble] = useState<string>();
+  const [put] = usePutRecipeMutation();
+  const revision = useRef(kept.revision);
+  const queue = useRef<Promise<void>>(Promise.resolve());
+  const latest = useRef(recipe);
+
+  const keep = useCallback((next: Recipe) => {
+    setPending((count) => count + 1);
+    queue.current = queue.current.then(async () => {
+      // Typing is faster than the disk: only the newest state needs to be written.
+      if (latest.current !== next) return;
+      try {
+        const answer = await put({ baseRevision: revision.current, entry: next }).unwrap();
+        revision.current = answer.revision;
+        setTrouble(undefined);
+      } catch (error) {
+        setTrouble(problemWords(error));
+      }
+    }).finally(() => setPending((count) => count - 1));
+  }, [put]);
+
+  const show = useCallback((next: Recipe) => {
+    latest.current = next;
+    setRecipe(next);
+    keep(next);
+  }, [keep]);
+
+  const change = useCallback((next: (recipe: Recipe) => Recipe): string | undefined => {
+    const checked = v.safeParse(CheckedRecipe, next(latest.current));
+    if (!checked.success) return checked.issues[0].message;
+    const before = latest.current;
+    if (JSON.stringify(before) === JSON.stringify(checked.output)) return undefined;
+    setPast((all) => [...all.slice(-mostSteps), before]);
+    setFuture([]);
+    show(checked.output);
+    return undefined;
+  }, [show]);
+
+  const undo = useCallback(() => {
+    const before = past.at(-1);
+    if (!before) return;
+    setFuture((all) => [...all, latest.current]);
+    setPast((all) => all.slice(0, -1));
+    show(before);
+  }, [past, show]);
+  const redo = useCallback(() => {
+    const after = future.at(-1);
+    if (!after) return;
+    setPast((all) => [...all, latest.current]);
+    setFuture((all) => all.slice(0, -1));
+    show(after);
+  }, [future, show]);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const { target } = event;
+      if (event.key.toLowerCase() !== 'z' || event.altKey || (target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)))) return;
+      event.preventDefault();
+      if (event.shiftKey) redo();
+      else undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [undo, redo]);
+
+  return { recipe, change, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, saving: pending > 0, trouble };
+}

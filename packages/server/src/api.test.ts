@@ -16,8 +16,8 @@ const put = (base: number, occasion: unknown, id = 'sunday-lunch') => call('PUT'
 test('the demo stands there, newest first, and each can be read whole', async () => {
   const { body } = await call('GET', '/api/occasions');
   expect(body).toMatchObject([{ id: 'lantern-supper', guests: 13, dishes: 11 }, { id: 'allotment-lunch', guests: 8, dishes: 6 }, { id: 'sunday-lunch', guests: 4, dishes: 4 }]);
-  expect((await kept('lantern-supper')).occasion.recipes).toHaveLength(11);
-  expect((await call('GET', '/api/recipes')).body).toHaveLength(15);
+  expect((await kept('lantern-supper')).occasion.recipes).toHaveLength(12);
+  expect((await call('GET', '/api/recipes')).body).toHaveLength(43);
 });
 
 test('a write makes the next revision; undo brings the old one back as a new one', async () => {

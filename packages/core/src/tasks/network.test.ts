@@ -12,11 +12,11 @@ test('one dish in two versions is one base and two batches; the base is made onc
   const pears = network.batches.filter((each) => each.dish === 'pears');
   expect(pears.map((each) => [each.id, each.base, each.steps.join()])).toEqual([
     ['pears.base', undefined, 'peel,poach,cool'],
-    ['pears.as-written', 'pears.base', 'custard,chill,plate'],
-    ['pears.coconut', 'pears.base', 'custard,chill,plate'],
+    ['pears.as-written', 'pears.base', 'custard--cook,custard--chill,plate'],
+    ['pears.coconut', 'pears.base', 'custard--cook,custard--chill,plate'],
   ]);
   expect(pears[0]!.portions).toBeCloseTo(pears[1]!.portions + pears[2]!.portions, 6);
-  expect(task('pears.coconut.plate').after.map((link) => link.task)).toEqual(['pears.base.cool', 'pears.coconut.chill']);
+  expect(task('pears.coconut.plate').after.map((link) => link.task)).toEqual(['pears.base.cool', 'pears.coconut.custard--chill']);
 });
 
 test('a step carries what its food holds by then, contained or feared, and not what comes later', () => {
@@ -30,8 +30,8 @@ test('a raw risk ends where the core reaches its temperature, for the food and f
   expect(carried('duck.as-written.season')).toContain('raw-poultry');
   expect(carried('duck.as-written.roast')).not.toContain('raw-poultry');
   expect(carried('duck.as-written.sauce')).not.toContain('raw-poultry');
-  expect(carried('pears.as-written.custard')).toContain('raw-egg');
-  expect(carried('pears.as-written.chill')).not.toContain('raw-egg');
+  expect(carried('pears.as-written.custard--cook')).toContain('raw-egg');
+  expect(carried('pears.as-written.custard--chill')).not.toContain('raw-egg');
 });
 
 test('what is protected are the no-trace needs of those who eat it, relatives and unnamed groups counted', () => {

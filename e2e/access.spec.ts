@@ -12,10 +12,11 @@ test.beforeAll(async () => { server = await startServer(); });
 test.afterAll(async () => { await server.stop(); });
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'timetable', 'cook']) {
+  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'shopping', 'recipes', 'swaps', 'timetable', 'cook']) {
     test(`${station || 'the first page'} in ${colorScheme}: nothing serious for WCAG 2.2 AA`, async ({ browser }) => {
       const page = await (await browser.newContext({ colorScheme })).newPage();
-      await page.goto(`${server.url}${station ? `/o/${station === 'labels' ? 'allotment-lunch' : 'sunday-lunch'}/${station}` : '/'}`);
+      const alone = { recipes: '/recipes/roast-chicken', swaps: '/swaps' }[station];
+      await page.goto(`${server.url}${alone ?? (station ? `/o/${station === 'labels' ? 'allotment-lunch' : 'sunday-lunch'}/${station}` : '/')}`);
       await page.waitForLoadState('networkidle');
       if (station === 'timetable') await page.getByRole('heading', { name: 'Passed the audit' }).waitFor({ timeout: 60_000 });
       if (station === 'labels') await page.locator('.check-row', { hasText: 'Label of' }).first().click();

@@ -167,22 +167,22 @@ export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId, ow
 }
 
 /** Whether `offersFor` would offer anything: a version for the guest alone is the easiest to find. */
-function hasOffer(occasion: Occasion, row: DishRow, guestId: GuestId): boolean {
+function hasOffer(occasion: Occasion, row: DishRow, guestId: GuestId, own: readonly OwnSubstitution[]): boolean {
   const guest = occasion.guests.find((each) => each.id === guestId)!;
-  const alone = answer(occasion, row.dish, 'own-version', [guest], [guest], [], []);
-  return alone?.gains.includes(guestId) === true || offersFor(occasion, row, guestId).length > 0;
+  const alone = answer(occasion, row.dish, 'own-version', [guest], [guest], [], own);
+  return alone?.gains.includes(guestId) === true || offersFor(occasion, row, guestId, own).length > 0;
 }
 
 /** The verdict as shown: a conflict for which an offer exists is *adaptable*. */
 export type ShownVerdict = Verdict | 'adaptable';
 
 /** For every conflict of the table, whether an offer exists. */
-export function adaptable(occasion: Occasion, table: FitTable): ReadonlyMap<string, ShownVerdict> {
+export function adaptable(occasion: Occasion, table: FitTable, own: readonly OwnSubstitution[] = []): ReadonlyMap<string, ShownVerdict> {
   const shown = new Map<string, ShownVerdict>();
   for (const row of table.rows) {
     for (const [guest, cell] of row.cells) {
       const { verdict } = cell.judgement;
-      const turned = verdict === 'conflict' && hasOffer(occasion, row, guest);
+      const turned = verdict === 'conflict' && hasOffer(occasion, row, guest, own);
       shown.set(cellKey(row.dish.id, guest), turned ? 'adaptable' : verdict);
     }
   }

@@ -7,13 +7,13 @@ export type TemperatureScale = 'C' | 'F';
 const spoonsMl = { metric: { tbsp: 15, tsp: 5 }, us: { cup: 236.588, tbsp: 14.787, tsp: 4.929 } } as const;
 export const gramsPerOunce = 28.3495;
 
-const fractions: readonly [number, string][] = [[0, ''], [0.25, '¼'], [1 / 3, '⅓'], [0.5, '½'], [2 / 3, '⅔'], [0.75, '¾'], [1, '']];
+const fractions: readonly [number, string][] = [[0, ''], [0.125, '⅛'], [0.25, '¼'], [1 / 3, '⅓'], [0.5, '½'], [2 / 3, '⅔'], [0.75, '¾'], [1, '']];
 
-/** A number as a cook says it, to the nearest of ¼ ⅓ ½ ⅔ ¾: 1.52 → "1½". */
+/** A number as a cook says it, to the nearest of ¼ ⅓ ½ ⅔ ¾: 1.52 → "1½". An eighth only where less than a quarter is meant. */
 export function inFractions(value: number): { readonly text: string; readonly value: number } {
   const whole = Math.floor(value);
   const rest = value - whole;
-  const [part, sign] = fractions.reduce((best, each) => (Math.abs(each[0] - rest) < Math.abs(best[0] - rest) ? each : best));
+  const [part, sign] = fractions.filter(([part]) => part !== 0.125 || whole === 0).reduce((best, each) => (Math.abs(each[0] - rest) < Math.abs(best[0] - rest) ? each : best));
   if (part === 1) return { text: String(whole + 1), value: whole + 1 };
   return { text: whole === 0 ? sign || '0' : `${whole}${sign}`, value: whole + part };
 }
@@ -64,12 +64,12 @@ const plainNumber3 = (value: number) => String(Number(value.toFixed(2)));
 function spoons(volumeMl: number, system: MeasureSystem): { text: string; ml: number } {
   const sizes: readonly { name: string; ml: number; parts: readonly number[] }[] =
     system === 'us'
-      ? [{ name: 'cup', ml: spoonsMl.us.cup, parts: [0.25, 1 / 3, 0.5, 2 / 3, 0.75] }, { name: 'tbsp', ml: spoonsMl.us.tbsp, parts: [0.5] }, { name: 'tsp', ml: spoonsMl.us.tsp, parts: [0.25, 0.5, 0.75] }]
-      : [{ name: 'tbsp', ml: spoonsMl.metric.tbsp, parts: [0.5] }, { name: 'tsp', ml: spoonsMl.metric.tsp, parts: [0.25, 0.5, 0.75] }];
+      ? [{ name: 'cup', ml: spoonsMl.us.cup, parts: [0.25, 1 / 3, 0.5, 2 / 3, 0.75] }, { name: 'tbsp', ml: spoonsMl.us.tbsp, parts: [0.5] }, { name: 'tsp', ml: spoonsMl.us.tsp, parts: [0.125, 0.25, 0.5, 0.75] }]
+      : [{ name: 'tbsp', ml: spoonsMl.metric.tbsp, parts: [0.5] }, { name: 'tsp', ml: spoonsMl.metric.tsp, parts: [0.125, 0.25, 0.5, 0.75] }];
   const singles = sizes.flatMap(({ name, ml, parts }, index) => {
     const least = Math.floor(volumeMl / ml);
     const wholes = [least, least + 1].filter((count) => count > 0);
-    return [...wholes, ...wholes.flatMap((count) => parts.map((part) => count + part)), ...parts].map((value) => spoonful(name, ml, index, value));
+    return [...wholes, ...wholes.flatMap((count) => parts.filter((part) => part >= 0.25).map((part) => count + part)), ...parts].map((value) => spoonful(name, ml, index, value));
   });
   // More than eight tablespoons or three teaspoons is no measure but a chore.
   const mostOf: Readonly<Record<string, number>> = { tbsp: 8, tsp: 3 };
@@ -77,12 +77,14 @@ function spoons(volumeMl: number, system: MeasureSystem): { text: string; ml: nu
   const pool = usable.length > 0 ? usable : singles;
   let best = pool[0]!;
   for (const one of pool) if (Math.abs(one.ml - volumeMl) < Math.abs(best.ml - volumeMl)) best = one;
-  if (Math.abs(best.ml / volumeMl - 1) <= 0.03) return best;
+  // A second spoon for a tenth of a teaspoon is a chore that nobody tastes.
+  if (Math.abs(best.ml / volumeMl - 1) <= (volumeMl < 20 ? 0.09 : 0.03)) return best;
   const small = sizes.flatMap(({ name, ml, parts }, index) => [...parts, 1, 2, 3].map((value) => spoonful(name, ml, index, value)));
   let pair = { text: best.text, ml: best.ml };
   for (const one of pool) {
     for (const two of small) {
-      if (two.index <= one.index) continue;
+      const eighthMore = one.name === 'tsp' && two.name === 'tsp' && two.value === 0.125 && one.value >= 0.25;
+      if (two.index <= one.index && !eighthMore) continue;
       const ml = one.ml + two.ml;
       if (Math.abs(ml - volumeMl) < Math.abs(pair.ml - volumeMl) - 1e-9) pair = { text: `${one.text} + ${two.text}`, ml };
     }
@@ -96,7 +98,7 @@ function spoonful(name: string, ml: number, index: number, value: number) {
 
 function volume(volumeMl: number, system: MeasureSystem): Measured {
   const exact = volumeMl >= 1000 ? `${plainNumber(volumeMl / 1000)} l` : `${plainNumber(volumeMl)} ml`;
-  if (volumeMl < 0.6) return { text: 'a pinch', exact };
+  if (volumeMl < 0.45) return { text: volumeMl < 0.2 ? 'a small pinch' : 'a pinch', exact };
   if (system === 'us' && volumeMl < 4 * 946) {
     const some = spoons(volumeMl, 'us');
     return { text: some.text, exact, error: some.ml / volumeMl - 1 };

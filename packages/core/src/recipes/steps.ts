@@ -145,7 +145,7 @@ function goesByItself(text: string): boolean {
 
 function titleOf(text: string): string {
   const clean = text.replace(/\s+/g, ' ').replace(/^(?:meanwhile|next|then|now|first|finally|after that|to serve),?\s+/i, '').trim();
-  const clause = clean.split(/[.;:,(]| and (?=\p{Ll}{3,} )| until | for (?:about |at least )?\d/u)[0]!.trim() || clean;
+  const clause = clean.split(/[.;:,(]| and (?=\p{Ll}{3,} )| until | for (?:about |at least )?\d| at \d/u)[0]!.trim() || clean;
   const short = clause.length <= 60 ? clause : `${clause.slice(0, 58).replace(/\s+\S*$/, '')} …`;
   return short.charAt(0).toUpperCase() + short.slice(1) || 'Step';
 }

@@ -90,8 +90,11 @@ const cues = cueRows.cues.map(({ role, words }) => ({ role, pattern: new RegExp(
  */
 export function likelyRole(food: FoodId, words: string): Role | undefined {
   const possible = new Set(substitutionsFor(food).map((each) => each.role));
-  if (possible.size <= 1) return [...possible][0];
-  return cues.find(({ role, pattern }) => possible.has(role) && pattern.test(words))?.role ?? cueRows.otherwise.find((role) => possible.has(role)) ?? [...possible][0];
+  const [only] = possible;
+  // Meat in pieces has stand-ins; a joint or a whole bird has none.
+  if (only === 'protein' && possible.size === 1) return cues.find(({ role }) => role === 'protein')!.pattern.test(words) ? 'protein' : undefined;
+  if (possible.size <= 1) return only;
+  return cues.find(({ role, pattern }) => possible.has(role) && pattern.test(words))?.role ?? cueRows.otherwise.find((role) => possible.has(role)) ?? only;
 }
 
 /** Whether a swap made for one job does another: plain "structure" is any kind of flour's. */

@@ -32,6 +32,7 @@ export const router = createBrowserRouter([
     ],
   },
   { path: '/recipes', errorElement: <Lost />, HydrateFallback: () => null, lazy: async () => ({ Component: (await import('../features/recipes/LibraryPage.tsx')).LibraryPage }) },
+  { path: '/swaps', errorElement: <Lost />, HydrateFallback: () => null, lazy: async () => ({ Component: (await import('../features/recipes/SwapsPage.tsx')).SwapsPage }) },
   { path: '/recipes/:id', errorElement: <Lost />, HydrateFallback: () => null, lazy: async () => ({ Component: (await import('../features/recipes/RecipePage.tsx')).RecipePage }) },
   { path: '*', element: <Lost /> },
 ]);

@@ -53,11 +53,11 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
       <p style={{ margin: '4px 0 12px' }}><strong>{round1(scaled.portions)} portions</strong> for {eaters.length === occasion.guests.length ? `all ${eaters.length}` : listed(eaters)}; the recipe makes {scaled.recipe.portions}.</p>
       <div className="row" style={{ gap: 22, marginBottom: 14 }}>
         <label className="row">Each eater takes <InputNumber aria-label="Share of a portion" min={0.1} max={4} step={0.1} value={dish.share} onChange={(share) => { if (share !== null) change({ share }); }} style={{ width: 80 }} /> of a portion</label>
-        {name && <label className="row">More of this version <InputNumber aria-label="Extra portions of this version" min={0} max={100} step={0.5} value={version.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ versions: dish.versions.map((each) => (each.id === version.id ? { ...each, extraPortions } : each)) }); }} style={{ width: 80 }} /></label>}
+        {name && <label className="row">More of this version <InputNumber aria-label="Extra portions of this version" min={0} max={100} step={1} value={version.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ versions: dish.versions.map((each) => (each.id === version.id ? { ...each, extraPortions } : each)) }); }} style={{ width: 80 }} /></label>}
         <label className="row">Extra portions <InputNumber aria-label="Extra portions" min={0} max={100} step={1} value={dish.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ extraPortions }); }} style={{ width: 80 }} /></label>
       </div>
       <table className="amount-table">
-        <thead><tr><th style={{ width: 190 }}>Measure</th><th style={{ width: 180 }}>Exactly</th><th>Of</th><th style={{ width: 230 }}>The recipe says</th></tr></thead>
+        <thead><tr><th style={{ width: 190 }}>Measure</th><th style={{ width: 280 }}>Exactly</th><th>Of</th><th style={{ width: 220 }}>The recipe says</th></tr></thead>
         <tbody>
           {scaled.lines.map((each) => {
             const { line } = each;

@@ -2,6 +2,7 @@ import { Button, Select } from 'antd';
 import * as v from 'valibot';
 import { useMemo, useState } from 'react';
 import { applyOffer, cellKey, knowledgeOf, listed, nameFaults, offersFor, roleNames, VersionId, type Guest, type Offer, type Reason, type Swap } from '@lupin/core';
+import { useSwapsQuery } from '../../app/api.ts';
 import { VerdictMark } from '../../shared/VerdictMark.tsx';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -19,7 +20,8 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
   const cell = row.cells.get(guest.id)!;
   const made = row.versions.find((each) => each.version.id === cell.version)!;
   const verdict = shown.get(cellKey(dishId, guestId))!;
-  const offers = useMemo(() => offersFor(occasion, row, guest.id), [occasion, row, guest.id]);
+  const { data: own } = useSwapsQuery();
+  const offers = useMemo(() => offersFor(occasion, row, guest.id, own?.map((each) => each.entry) ?? []), [occasion, row, guest.id, own]);
   const served = !row.dish.notFor.includes(guest.id);
   const setServed = (to: boolean) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === row.dish.id ? { ...dish, notFor: to ? dish.notFor.filter((id) => id !== guest.id) : [...dish.notFor, guest.id] } : dish)) }));
   return (

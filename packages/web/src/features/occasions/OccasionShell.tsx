@@ -2,7 +2,7 @@ import { Button, Segmented } from 'antd';
 import { useCallback, useEffect, useMemo } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { adaptable, basisOf, fit, openChecks, questionsAbout, type Occasion } from '@lupin/core';
-import { problemWords, useOccasionQuery } from '../../app/api.ts';
+import { problemWords, useOccasionQuery, useSwapsQuery } from '../../app/api.ts';
 import { editOccasion, redo, undo } from '../../app/editing.ts';
 import { troubleGone } from '../../app/notices.ts';
 import { unitsSwitched } from '../../app/prefs.ts';
@@ -17,10 +17,11 @@ const typing = (target: EventTarget | null): boolean => target instanceof HTMLEl
 export function OccasionShell() {
   const { id = '' } = useParams();
   const { data, error } = useOccasionQuery(id);
+  const { data: swaps } = useSwapsQuery();
   const dispatch = useAppDispatch();
   const occasion = data?.occasion;
   const table = useMemo(() => (occasion ? fit(occasion) : undefined), [occasion]);
-  const shown = useMemo(() => (occasion && table ? adaptable(occasion, table) : undefined), [occasion, table]);
+  const shown = useMemo(() => (occasion && table ? adaptable(occasion, table, swaps?.map((each) => each.entry) ?? []) : undefined), [occasion, table, swaps]);
   const checks = useMemo(() => (occasion && table ? openChecks(occasion, table) : undefined), [occasion, table]);
   const basis = useMemo(() => (occasion ? basisOf(occasion) : ''), [occasion]);
   const planner = usePlanner(occasion);

@@ -55,6 +55,7 @@ export function LibraryPage() {
         <Link className="home" to="/" aria-label="All occasions"><img src="/lupin.svg" alt="" width={30} height={30} /></Link>
         <h1>Recipes</h1>
         <span className="when">{data ? `${rows.length} in the library` : ''}</span>
+        <Link to="/swaps">Swaps</Link>
         <span className="grow" />
         <Input.Search allowClear aria-label="Search" placeholder="name or ingredient, -without" value={search} onChange={(event) => setSearch(event.target.value)} style={{ width: 280 }} />
       </header>

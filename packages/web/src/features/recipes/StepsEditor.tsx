@@ -13,7 +13,7 @@ interface Props {
   readonly guessed?: ReadonlyMap<string, readonly string[]>;
 }
 
-const span = (step: Step): string => (step.durationMin.least === step.durationMin.most ? minutes(step.durationMin.likely) : `${step.durationMin.least}–${minutes(step.durationMin.most)}`);
+const span = (step: Step): string => (step.durationMin.least === step.durationMin.most ? minutes(step.durationMin.likely) : (step.durationMin.most >= 120 && step.durationMin.most % 60 === 0 ? `${minutes(step.durationMin.least)} to ${minutes(step.durationMin.most)}` : `${step.durationMin.least}–${minutes(step.durationMin.most)}`));
 const minutes = (value: number): string => (value >= 120 && value % 60 === 0 ? `${value / 60} h` : `${value} min`);
 
 /** The method, step by step; one is open at a time. Alt and an arrow moves a step. */

@@ -1,0 +1,169 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { startServer, type Running } from './server.ts';
+
+let server: Running;
+test.beforeAll(async () => { server = await startServer(); });
+test.afterAll(async () => { await server.stop(); });
+
+const open = (page: Page, path: string) => page.goto(`${server.url}${path}`);
+const pie = `Leek pie
+
+Serves 4-6
+
+Ingredients
+- 600 g chicken thighs
+- 2 leeks, sliced
+- 100 ml double cream
+- 320 g puff pastry
+
+Method
+1. Fry the chicken and the leeks in a large pan for 10 minutes. Stir in the cream and mustard.
+2. Tip into a pie dish and cover with the pastry. Bake at 400 °C for 30 minutes until golden.`;
+
+test('a recipe is pasted, looked at, mended and kept; the original stays with it', async ({ page }) => {
+  await open(page, '/recipes');
+  await expect(page.getByText('43 in the library')).toBeVisible();
+  await page.evaluate((text) => {
+    const data = new DataTransfer();
+    data.setData('text/plain', text);
+    document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true }));
+  }, pie);
+  const panel = page.getByRole('region', { name: 'Bring recipes in' });
+  await expect(panel.getByRole('heading', { name: 'Leek pie' })).toBeVisible();
+  await expect(panel.locator('.read-lines mark.r-amount').first()).toHaveText('600 g');
+  const odd = panel.getByRole('region', { name: 'What is odd in it' });
+  await expect(odd).toContainText('mustard');
+  await expect(odd).toContainText('400 °C');
+  await odd.getByRole('button', { name: /Take it for °F: 204 °C/ }).click();
+  await panel.getByRole('button', { name: 'Keep it and open it' }).click();
+  await expect(page).toHaveURL(/\/recipes\/leek-pie$/);
+  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Leek pie');
+  await expect(page.locator('.original')).toContainText('Bake at 400 °C');
+  await expect(page.getByRole('region', { name: 'What is odd in it' })).not.toContainText('400 °C');
+});
+
+test('lines are read as they are typed, moved by key, undone by key, and are still there after a reload', async ({ page }) => {
+  await open(page, '/recipes/roast-roots');
+  const lines = page.getByRole('region', { name: 'Ingredients' });
+  const texts = () => lines.locator('input.line-text').evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
+  await expect(lines.locator('input.line-text').first()).toBeVisible();
+  const before = await texts();
+  await lines.locator('input.line-text').first().click();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('2 tbsp tahini');
+  await expect(lines.locator('.line-reading')).toContainText('holds sesame');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Escape');
+  await expect.poll(texts).toEqual([before[0], '2 tbsp tahini', ...before.slice(1)]);
+  await lines.getByLabel('Ingredient: 2 tbsp tahini').click();
+  await page.keyboard.press('Alt+ArrowUp');
+  await expect.poll(texts).toEqual(['2 tbsp tahini', ...before]);
+  await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText('No step says what becomes of “2 tbsp tahini”');
+  await page.waitForLoadState('networkidle');
+  await page.reload();
+  await expect.poll(texts).toEqual(['2 tbsp tahini', ...before]);
+  await page.getByLabel('Ingredient: 2 tbsp tahini').fill('');
+  await page.keyboard.press('Backspace');
+  await expect.poll(texts).toEqual(before);
+  await page.locator('h2').first().click();
+  await page.keyboard.press('z');
+  await expect.poll(texts).toEqual(['2 tbsp tahini', ...before]);
+});
+
+test('a step is changed in place, and a time that makes no sense is not taken', async ({ page }) => {
+  await open(page, '/recipes/oven-potatoes');
+  await page.locator('.step-head').nth(2).click();
+  await page.getByLabel('likely minutes').fill('52');
+  await page.getByLabel('likely minutes').press('Tab');
+  await page.getByLabel('Oven temperature in °C').fill('210');
+  await page.getByLabel('Oven temperature in °C').press('Tab');
+  await expect(page.locator('.step-head').nth(2)).toContainText('oven 210 °C');
+  await page.locator('h2').first().click();
+  await page.keyboard.press('z');
+  await expect(page.locator('.step-head').nth(2)).toContainText('oven 200 °C');
+});
+
+test('another size: by people, by what there is; an egg is halved by weight', async ({ page }) => {
+  await open(page, '/recipes/ginger-cake');
+  const size = page.getByRole('region', { name: 'In another size' });
+  await size.getByLabel('For how many').fill('6');
+  await expect(size).toContainText('× 0.5');
+  await expect(size).toContainText('25 g beaten egg');
+  await size.getByText('what I have').click();
+  await size.getByLabel('How much there is').fill('500 g');
+  await expect(size).toContainText('× 2');
+});
+
+test('what is not a recipe is said, and the text stays', async ({ page }) => {
+  await open(page, '/recipes');
+  await page.getByLabel('Text of a recipe').fill('{"@type":"Recipe",');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('alert')).toContainText('not quite');
+  await expect(page.getByLabel('Text of a recipe')).toHaveValue('{"@type":"Recipe",');
+  await page.getByLabel('Text of a recipe').fill('<script>document.title = "owned"</script><p>Soup</p><p>Ingredients</p><li>2 carrots <img src=x onerror="document.title=\'owned\'"></li><p>Method</p><p>Boil for 20 minutes.</p>');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('heading', { name: 'Soup' })).toBeVisible();
+  await expect(page).not.toHaveTitle('owned');
+});
+
+test('a recipe goes on the menu with all it is made with', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/menu');
+  await page.getByRole('button', { name: 'Add Plum tart' }).click();
+  await expect(page.locator('.menu-table')).toContainText('Plum tart');
+  await page.getByRole('link', { name: /^Shopping/ }).click();
+  await expect(page.getByRole('button', { name: 'plum', exact: true })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'egg yolk', exact: true })).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByRole('button', { name: 'plum', exact: true })).toHaveCount(0);
+});
+
+test('advice is taken with one press and taken back with one key', async ({ page }) => {
+  await open(page, '/o/lantern-supper/menu');
+  await page.getByLabel('begin from the recipes as written').check();
+  const advice = page.getByRole('region', { name: 'Advice for the menu' });
+  const first = advice.getByRole('group').first();
+  await expect(first.locator('li').first()).toBeVisible();
+  const rows = await page.locator('.menu-table tr.version').count();
+  await first.getByRole('button', { name: 'Do it like this' }).click();
+  await expect(page.locator('.menu-table tr.version')).not.toHaveCount(rows);
+  await page.keyboard.press('z');
+  await expect(page.locator('.menu-table tr.version')).toHaveCount(rows);
+});
+
+test('a swap of the cook’s own is offered beside the others', async ({ page }) => {
+  await open(page, '/swaps');
+  await page.getByLabel('Instead of').fill('fresh breadcrumbs');
+  await page.getByTitle('fresh breadcrumbs', { exact: true }).click();
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Take').fill('millet');
+  await page.getByTitle('millet', { exact: true }).click();
+  await page.getByLabel('What the cook does differently').fill('Toast it dry first.');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await expect(page.locator('.split.library .main')).toContainText('Toast it dry first.');
+  await open(page, '/o/lantern-supper/menu');
+  await page.locator('[data-cell="gratin/oriel"]').click();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await why.getByRole('combobox').first().click();
+  await expect(page.getByText('millet', { exact: false }).first()).toBeVisible();
+});
+
+test('in the shop: ticked on a phone, what is in the house leaves the list, and a spreadsheet brings both back', async ({ browser }) => {
+  const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await open(page, '/o/lantern-supper/shopping');
+  await page.getByRole('checkbox', { name: /^celeriac/ }).check();
+  await expect(page.locator('.shop-item.ticked .name')).toHaveText(['celeriac']);
+  expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
+  await page.getByRole('button', { name: 'cornflour', exact: true }).click();
+  await page.getByRole('button', { name: 'All of it is here' }).click();
+  await expect(page.getByRole('heading', { name: 'In the house already' })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await page.reload();
+  await expect(page.locator('.shop-item.ticked .name')).toHaveText(['celeriac']);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'CSV', exact: true }).click()]);
+  const csv = readFileSync((await file.path())!, 'utf8');
+  expect(csv).toMatch(/vegetables?,celeriac,celeriac,.*,yes,/);
+  await page.getByLabel('CSV in').setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from('item,ticked,have\ncornflour,,\nbutter,yes,1 kg\nnapkins,,\n') });
+  await expect(page.getByRole('button', { name: 'napkins' })).toBeVisible();
+  await page.context().close();
+});

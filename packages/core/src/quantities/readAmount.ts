@@ -71,7 +71,7 @@ function amountOf(low: number, high: number | undefined, unit: Unit | undefined,
 const words = (text: string): Amount => ({ kind: 'words', words: text.slice(0, 80) });
 const tasteWords = /\b(?:to taste|as needed|as required|if needed|as desired|to season|for (?:dusting|greasing|frying|brushing|sprinkling|rolling|the tin|the pan|drizzling|deep[- ]frying|garnish|serving)|to (?:serve|garnish|finish|dust|grease)|optional)\b/iu;
 const looseStart = new RegExp(String.raw`^\s*(?:an?\s+|some\s+|a few\s+|few\s+|several\s+|(?:${digitsSource}|two|three|four)\s+)?(?:(?:${sizeWords})\s+)?(?<unit>${units.filter((unit) => unit.kind === 'loose').flatMap((unit) => unit.words).sort((a, b) => b.length - a.length).map(escape).join('|')})(?![\p{L}])`, 'iu');
-const someStart = /^\s*(?:a few|few|several|some|a little|a bit of|plenty of|lots of|enough)(?![\p{L}])/iu;
+const someStart = new RegExp(String.raw`^\s*(?:a few|few|several|some|a little|a bit of|plenty of|lots of|enough)(?![\p{L}])(?:\s+(?:${units.filter((unit) => unit.kind === 'piece').flatMap((unit) => unit.words).sort((a, b) => b.length - a.length).join('|')})(?![\p{L}]))?`, 'iu');
 
 /**
  * Reads how much an ingredient line asks for. A line without a figure has its words for an amount ("to taste"), or none.

@@ -7,7 +7,7 @@ const ingredientsHead = /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]l
 const ingredientsInline = /^[#*_=\s]*ingredients?\s*[:–-]\s*(?=\S)/i;
 const methodHead = /^[#*_=\s]*(?:method|directions?|instructions?|preparation|procedure|steps|how to make(?: it)?|to make(?: it)?|what to do|cooking method)\s*[:*_=]*\s*$/i;
 const methodInline = /^[#*_=\s]*(?:method|directions?|instructions?)\s*[:–-]\s*(?=\S)/i;
-const notesHead = /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*(?:$|(?=\S))/i;
+const notesHead = /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
 const yieldLine = /^(?:[-•*]\s*)?(?:serves?|servings?|makes|yields?|feeds|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)[^.]{0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
 const timeLine = /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)/i;
 const numbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/i;
@@ -51,7 +51,8 @@ function listedThings(text: string): string[] {
 /** Takes a pasted recipe apart. Headings lead where there are any; without them each line is taken for what it reads like. */
 export function draftOfText(text: string): Draft {
   const rows = text.replace(/\r\n?/g, '\n').replace(/\u00a0/g, ' ').split('\n').map((row) => row.trim());
-  const hasHeads = rows.some((row) => ingredientsHead.test(row) || ingredientsInline.test(row)) || rows.some((row) => methodHead.test(row) || methodInline.test(row));
+  const hasIngredientsHead = rows.some((row) => ingredientsHead.test(row) || ingredientsInline.test(row));
+  const hasMethodHead = rows.some((row) => methodHead.test(row) || methodInline.test(row));
   const ingredients: DraftLine[] = [];
   const method: DraftLine[] = [];
   const intro: string[] = [];
@@ -68,6 +69,11 @@ export function draftOfText(text: string): Draft {
     }
     const startsBlock = gap;
     gap = false;
+    if (/^step\s*\d{1,2}\s*[:.)]?$/i.test(row)) {
+      where = 'method';
+      gap = true;
+      continue;
+    }
     const bare = row.replace(/^[#*_=\s]+|[*_=\s]+$/g, '').trim();
     if (ingredientsHead.test(row)) {
       where = 'ingredients';
@@ -102,11 +108,11 @@ export function draftOfText(text: string): Draft {
     } else if (name === '' && where === 'intro') {
       name = bare;
     } else if (where === 'ingredients') {
-      if (!hasHeads && likeMethod(row)) {
+      if (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) {
         where = 'method';
         method.push({ text: row.replace(numbered, '') });
       } else ingredients.push({ text: row });
-    } else if (where === 'method' && startsBlock && afterwards.test(bare)) {
+    } else if (where === 'method' && !numbered.test(row) && afterwards.test(bare) && (startsBlock || /^(?:leftovers?|it keeps?|keeps?|store[sd]?|freezes?)\b/i.test(bare))) {
       notes.push(row);
     } else if (where === 'method') {
       const section = headingOf(row);
@@ -114,13 +120,30 @@ export function draftOfText(text: string): Draft {
       else if (!startsBlock && !numbered.test(row) && !bulleted.test(row) && method.length > 0 && !/[.!?:)]$/.test(method[method.length - 1]!.text)) method[method.length - 1] = { text: `${method[method.length - 1]!.text} ${row}`, heading };
       else method.push({ text: row.replace(bulleted, '').replace(numbered, ''), heading });
     } else if (where === 'notes') notes.push(row);
-    else if (!hasHeads && (likeIngredient(row) || headingOf(row) !== undefined)) {
+    else if (!hasIngredientsHead && (likeIngredient(row) || headingOf(row) !== undefined)) {
       where = 'ingredients';
       ingredients.push({ text: row });
-    } else if (!hasHeads && likeMethod(row)) {
+    } else if (!hasIngredientsHead && !hasMethodHead && likeMethod(row)) {
       where = 'method';
       method.push({ text: row.replace(numbered, '') });
     } else intro.push(row);
   }
+  if (ingredients.length === 0) {
+    const told = fromProse(rows.filter((row) => row !== '').join(' '));
+    if (told) return { format: 'text', ...told, about: '', yields, category: '', notes, leftOver: [], original: text };
+  }
   return { format: 'text', name, about: intro.join('\n'), yields, category: '', ingredients: headed(ingredients), method: method.filter((each) => each.text.trim() !== ''), notes, leftOver: [], original: text };
+}
+
+/** A recipe told in sentences ("Slice 1 onion, bring 120 ml vinegar to the boil …"): its amounts are its list. Undefined where it names none. */
+function fromProse(text: string): Pick<Draft, 'name' | 'ingredients' | 'method'> | undefined {
+  const [, title, rest] = /^([^.:!?]{3,80})[:.]\s+(.+)$/su.exec(text) ?? [];
+  if (title === undefined || rest === undefined) return undefined;
+  const ingredients = rest.slice(0, 20_000).split(/[,;.]|\band\b|\bwith\b|\bto the boil\b/i).flatMap((part): DraftLine[] => {
+    const from = part.search(/[\d½¼¾⅓⅔]/);
+    const words = from < 0 ? '' : part.slice(from).replace(/\s+(?:into|over|in|on|to|for|until|at)\s.*$/i, '').trim();
+    const { amount, start } = readAmount(words);
+    return words !== '' && start === 0 && amount.kind !== 'words' && readIngredient(words).foods.length > 0 ? [{ text: words }] : [];
+  });
+  return ingredients.length < 2 ? undefined : { name: title.trim(), ingredients, method: [{ text: rest }] };
 }

@@ -137,7 +137,7 @@ function fromDrafts(drafts: readonly Draft[], faults: readonly string[]): Recipe
 const originalOf = (format: Original['format'], text: string): Original => ({ format, text: text.slice(0, 200_000) });
 
 function slug(name: string, taken: Set<string>, otherwise: string, most = 48): string {
-  const base = name.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, most).replace(/-+$/, '') || otherwise;
+  const base = name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, most).replace(/-+$/, '') || otherwise;
   let id = base;
   for (let count = 2; taken.has(id); count++) id = `${base}-${count}`;
   taken.add(id);

@@ -54,7 +54,11 @@ const forms = (verb: string): string => {
   return String.raw`(?:${verb}(?:s|d|ed)?|${stem}${twice}(?:ing|ed)|${verb.endsWith('y') ? verb.slice(0, -1) + 'ie[sd]' : stem + 'ed'})`;
 };
 const word = (source: string, flags = 'iu') => new RegExp(String.raw`(?<![\p{L}-])(?:${source})(?![\p{L}])`, flags);
-const passives = stepWords.passive.map((each) => ({ ...each, pattern: word(forms(each.verb)) }));
+/** "Before roasting" says when, "baking dish" says what in: neither is the work itself. */
+const notWork = String.raw`(?<!(?:before|after|for|ready to) )`;
+const noThing = String.raw`(?!(?:-| )(?:tray|tin|sheet|dish|pan|powder|soda|paper|parchment|beans?|potato|stone|water|juices?|time))`;
+const work = (verb: string) => `${notWork}${forms(verb)}${noThing}`;
+const passives = stepWords.passive.map((each) => ({ ...each, pattern: word(work(each.verb)) }));
 const actives = stepWords.activeUsual.map((each) => ({ ...each, pattern: word(forms(each.verb)) }));
 const burnerPattern = word(stepWords.burner.map((each) => (/ /.test(each) ? each : forms(each))).join('|'));
 const busyPattern = word(stepWords.busy.join('|'));
@@ -63,6 +67,8 @@ const kitVerbs = stepWords.kit.filter(({ verbs }) => verbs.length > 0).map(({ ki
 const vessels = new Set<KitKind>(['bowl', 'saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin']);
 const preheats = /^(?:(?:first|meanwhile|while[^,]*),?\s+)?(?:pre-?\s?heat|heat|turn on|set|turn|have)\s+(?:the |your |an? )?(?:[\p{L}]+ )?oven\b|\bpre-?\s?heat(?:ing)? (?:the |your |an? )?(?:[\p{L}]+ )?oven\b/iu;
 const turnsOven = /\b(?:turn|reduce|lower|raise|increase|bring)\b[^.]{0,30}\b(?:oven|heat|temperature)\b[^.]{0,20}\b(?:to|down|up)\b/i;
+/** Only sets the oven; turning it up for the last minutes is a part of the bake. */
+const isPreheat = (text: string): boolean => preheats.test(text) && !(turnsOven.test(text) && readTimes(text).length > 0);
 const grillWords = /\b(?:under (?:the|a) (?:[\p{L}-]+ )?(?:grill|broiler)|broil(?:ed|ing)?|grill(?:ed|ing)? (?:until|for|on))\b/iu;
 const noOven = /\b(?:no[- ]bake|microwave|blind|barbecue|griddle)\b/i;
 const rhythmless = /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check)\w*\b[^.,;]{0,30}?\b(half[- ]?way(?: through)?|occasionally|now and then|from time to time|once or twice|once|frequently|regularly|often|every so often|at intervals)\b/gi;
@@ -79,6 +85,8 @@ interface Context {
 const ovenVessels = new Set<KitKind>(['roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'skillet']);
 const burnerVessels = new Set<KitKind>(['saucepan', 'large-pot', 'frying-pan', 'skillet']);
 
+const keepsWords = /^(?:it |they |this |these |the \w+ )?(?:will )?(?:keeps?|can be (?:stored|kept|frozen)|stores?|freezes?)\b[^.]*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
+
 const whole = (minutes: number) => Math.min(4320, Math.max(1, Math.round(minutes)));
 
 /**
@@ -91,18 +99,33 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
   const used = new Set<LineId>();
   const readings: StepReading[] = [];
   const ids = new Set<string>();
+  /** Words that only set the oven, on their way to the step that uses it. */
+  let waiting = '';
   paragraphs.forEach((paragraph, index) => {
     let group: Sentence[] = [];
     const close = () => {
       if (group.length === 0) return;
       const start = group[0]!.start;
       const end = group[group.length - 1]!.end;
-      const reading = readStep(paragraph.slice(start, end), context, find, used, lines, ids);
-      if (reading) readings.push({ ...reading, paragraph: index, start, end });
+      const text = paragraph.slice(start, end);
+      if (group.every((each) => isPreheat(each.text)) && find(text, used).length === 0) {
+        context.ovenC = readHeats(text).find((each) => !each.core)?.celsius ?? context.ovenC;
+        waiting = `${waiting}${text} `;
+      } else {
+        const reading = readStep(`${waiting}${text}`, context, find, used, lines, ids);
+        waiting = '';
+        if (reading) readings.push({ ...reading, paragraph: index, start, end });
+      }
       group = [];
     };
     for (const sentence of sentencesOf(paragraph)) {
-      if (preheats.test(sentence.text) && !used.size && group.length === 0 && readHeats(sentence.text).length > 0 && sentence.text.length < 160) {
+      const before = readings[readings.length - 1];
+      // How it keeps is no work; the words stay with what was done last.
+      if (keepsWords.test(sentence.text) && group.length === 0 && before) {
+        readings[readings.length - 1] = { ...before, step: { ...before.step, text: `${before.step.text} ${sentence.text}`.slice(0, 2000) } };
+        continue;
+      }
+      if (isPreheat(sentence.text) && !used.size && group.length === 0 && readHeats(sentence.text).length > 0 && sentence.text.length < 160) {
         // Warming the oven is no work of its own: the timetable does it in time. The words stay with the step.
         context.ovenC = readHeats(sentence.text).find((each) => !each.core)?.celsius ?? context.ovenC;
         group.push(sentence);
@@ -110,17 +133,37 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
       }
       if (goesByItself(sentence.text)) {
         // What was done by hand before is a step of its own, unless it only set the oven.
-        if (group.some((each) => !preheats.test(each.text))) close();
+        if (group.some((each) => !isPreheat(each.text))) close();
         group.push(sentence);
         close();
       } else group.push(sentence);
     }
     close();
   });
-  return { steps: readings, ovenC: context.ovenC };
+  const last = waiting === '' ? undefined : readStep(waiting.trim(), context, find, used, lines, ids);
+  if (last) readings.push({ ...last, paragraph: paragraphs.length - 1, start: 0, end: 0 });
+  return { steps: turnedUp(readings), ovenC: context.ovenC };
 }
 
-const anyPassive = word(stepWords.passive.map((each) => forms(each.verb)).join('|'));
+const anyPassive = word(stepWords.passive.map((each) => work(each.verb)).join('|'));
+
+/** "Turn the oven up to 220 °C for the last 10 minutes" takes its minutes from the bake before it. */
+function turnedUp(readings: readonly StepReading[]): readonly StepReading[] {
+  const turned = [...readings];
+  turned.forEach((reading, index) => {
+    const before = turned[index - 1];
+    const { text } = reading.step;
+    const end = readTimes(text).find((time) => time.use === 'moment' && /\b(?:last|final)\b/i.test(text.slice(Math.max(0, time.start - 16), time.end)));
+    const heat = readHeats(text).find((each) => !each.core);
+    if (!before?.step.oven || !end || !heat || !turnsOven.test(text) || before.step.durationMin.likely <= end.likely) return;
+    const minutes = whole(end.likely);
+    const less = (value: number) => Math.max(1, value - minutes);
+    const { least, likely, most } = before.step.durationMin;
+    turned[index - 1] = { ...before, step: { ...before.step, durationMin: { least: less(least), likely: less(likely), most: less(most) }, attention: before.step.attention.filter((each) => each.atMin < less(likely)) } };
+    turned[index] = { ...reading, guessed: [], step: { ...reading.step, title: titleOf(text), hands: 'off', durationMin: { least: minutes, likely: minutes, most: minutes }, kit: before.step.kit, oven: { ...before.step.oven, temperatureC: Math.min(320, heat.celsius), covered: false } } };
+  });
+  return turned;
+}
 
 function passiveOf(text: string) {
   if (!anyPassive.test(text)) return undefined;
@@ -139,7 +182,7 @@ function goesByItself(text: string): boolean {
   const longest = Math.max(0, ...times.map((time) => time.likely));
   // "Cook for two minutes", "boil the water": no time to do anything else in.
   if (passive.heat === 'burner') return longest >= 8;
-  if (passive.heat === 'oven') return !/\b(?:bak(?:ed|ing)|roast(?:ed|ing)) (?:tray|tin|sheet|dish|pan|powder|soda|paper|parchment|beans|potato)/i.test(passive.match!.input.slice(passive.match!.index)) || longest > 0;
+  if (passive.heat === 'oven') return true;
   return longest > 0 || /\b(?:overnight|until (?:cool|cold|set|doubled|needed|firm))\b/i.test(text);
 }
 
@@ -151,7 +194,7 @@ function titleOf(text: string): string {
 }
 
 function freshStepId(title: string, taken: Set<string>): StepId {
-  const base = title.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 24).replace(/-$/, '') || 'step';
+  const base = title.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 24).replace(/-$/, '') || 'step';
   let id = base;
   for (let count = 2; taken.has(id); count++) id = `${base}-${count}`;
   taken.add(id);
@@ -162,7 +205,7 @@ function durationOf(text: string, times: readonly ReadTime[], hands: 'on' | 'off
   const own = times.filter((time) => time.use === 'step');
   for (const time of own) notes.push({ what: 'time', start: time.start, end: time.end, words: time.words, means: `${whole(time.least)} to ${whole(time.most)} minutes${time.open ? ', or longer' : ''}` });
   // "1 hour (60 minutes)" says one thing twice; "5 minutes, then 2 minutes more" are two.
-  const counted = own.filter((time, i) => i === 0 || !(/\(\s*$/.test(text.slice(own[i - 1]!.end, time.start)) && Math.abs(time.likely - own[i - 1]!.likely) <= 1));
+  const counted = own.filter((time, i) => i === 0 || !/^[^.;]{0,40}\bor\b[^.;]{0,30}$/i.test(text.slice(own[i - 1]!.end, time.start))).filter((time, i, own) => i === 0 || !(/\(\s*$/.test(text.slice(own[i - 1]!.end, time.start)) && Math.abs(time.likely - own[i - 1]!.likely) <= 1));
   if (counted.length > 0) {
     const sum = (pick: (time: ReadTime) => number) => counted.reduce((total, time) => total + pick(time), 0);
     const likely = whole(sum((time) => time.likely));
@@ -182,7 +225,13 @@ function kitOf(text: string, heat: 'oven' | 'burner' | undefined, context: Conte
   const add = (kind: KitKind, as?: string) => { if (!uses.some((use) => use.kind === kind && use.as === as)) uses.push(as ? { kind, as } : { kind }); };
   for (const { kind, name, pattern } of kitWords) {
     const match = pattern.exec(rest);
-    if (!match || /\b(?:stock)\s*$/i.test(name)) continue;
+    if (!match) continue;
+    // A bare "pan" is the tin it was baked in, where nothing is on the hob.
+    if (name === 'pan' && heat !== 'burner' && context.ovenVessel) {
+      add(context.ovenVessel.kind, context.ovenVessel.as);
+      rest = rest.slice(0, match.index) + ' '.repeat(match[0].length) + rest.slice(match.index + match[0].length);
+      continue;
+    }
     const own = /(large|small|medium|clean|separate|second|another|heatproof|wide|deep)\s+(?:[\p{L}-]+\s+)?$/iu.exec(rest.slice(Math.max(0, match.index - 24), match.index))?.[1]?.toLowerCase();
     add(kind, vessels.has(kind) ? (own ? `${own}-${kind}` : kind) : undefined);
     notes.push({ what: 'kit', start: match.index, end: match.index + match[0].length, words: match[0], means: kind.replace('-', ' ') });
@@ -246,10 +295,10 @@ function ovenOf(text: string, heats: readonly ReadHeat[], passive: ReturnType<ty
   const set = oven.at(-1)?.celsius;
   const grill = grillWords.test(text) && !/\bgrill pan\b/i.test(text);
   const turned = turnsOven.test(text);
-  if (set !== undefined && (preheats.test(text) || turned)) context.ovenC = Math.min(320, set);
+  if (set !== undefined && (sentencesOf(text).some((sentence) => isPreheat(sentence.text)) || turned)) context.ovenC = Math.min(320, set);
   const bakes = (passive?.heat === 'oven' || /\bin(?:to)? (?:the|a|your) (?:[\p{L}-]+ )?oven\b/iu.test(text)) && !noOven.test(text);
   if (!bakes && !grill) return undefined;
-  const given = set ?? context.ovenC;
+  const given = grill ? set : set ?? context.ovenC;
   if (given === undefined) guessed.push('heat');
   const celsius = Math.min(320, given ?? (grill ? 240 : 180));
   if (!grill && set !== undefined) context.ovenC = celsius;
@@ -264,11 +313,13 @@ function readStep(text: string, context: Context, find: ReturnType<typeof finder
   const heats = readHeats(text);
   const passive = passiveOf(text);
   const oven = ovenOf(text, heats, passive, context, guessed, notes);
-  const burner = !oven && (burnerPattern.test(text) || passive?.heat === 'burner') && !/\b(?:microwave|slow cooker|off the heat$)\b/i.test(text);
+  // Setting the oven is no work at the hob, and what it looks like when done is no work at all.
+  const bare = withoutAsides(text);
+  const burner = !oven && (burnerPattern.test(bare) || passive?.heat === 'burner') && !/\b(?:microwave|slow cooker|off the heat$)\b/i.test(text);
   const hands: 'on' | 'off' = goesByItself(text) || (oven !== undefined && !oven.grill && passive?.heat === 'oven') ? 'off' : 'on';
   const alternativeNotes: StepNote[] = [];
   const body = text.replace(/\s+/g, ' ');
-  const workSentences = sentencesOf(text).filter((each) => !preheats.test(each.text));
+  const workSentences = sentencesOf(text).filter((each) => !isPreheat(each.text));
   const title = titleOf(workSentences[0]?.text ?? text);
   // Only the oven is set: there is nothing to do.
   if (workSentences.length === 0 && find(text, used).length === 0) {
@@ -281,7 +332,7 @@ function readStep(text: string, context: Context, find: ReturnType<typeof finder
   notes.push(...alternativeNotes);
   const mainTimes = times.filter((time) => !alternativeNotes.some((note) => time.start >= note.start && time.end <= note.end));
   const durationMin = durationOf(text, mainTimes, hands, passive, notes, guessed);
-  const kit = kitOf(text, oven ? 'oven' : burner ? 'burner' : undefined, context, notes);
+  const kit = kitOf(bare, oven ? 'oven' : burner ? 'burner' : undefined, context, notes);
   const attention = hands === 'off' ? attentionOf(text, durationMin.likely, mainTimes, notes) : [];
   const uses = find(text, used);
   const firstUses = uses.filter((use) => !used.has(use.line));
@@ -305,6 +356,14 @@ function readStep(text: string, context: Context, find: ReturnType<typeof finder
   };
   notes.push(...unreadNumbers(text, notes));
   return { step, notes: notes.sort((a, b) => a.start - b.start), guessed };
+}
+
+/** The text with sentences that set the oven, and clauses that say when it is done, blanked out; places stay. */
+function withoutAsides(text: string): string {
+  const blank = (words: string) => ' '.repeat(words.length);
+  let bare = text;
+  for (const sentence of sentencesOf(text)) if (isPreheat(sentence.text)) bare = bare.slice(0, sentence.start) + blank(sentence.text) + bare.slice(sentence.end);
+  return bare.replace(/\b(?:until|till)\s+[^.;]+/gi, blank).replace(/\bbrown (?:sugar|rice|bread|lentils?|onions?|stock|sauce|butter)\b/gi, blank);
 }
 
 /** Figures that nothing above has taken up: a person should look. Sizes and shares of what is listed are left alone. */

@@ -66,6 +66,7 @@ export function readTimes(text: string): readonly ReadTime[] {
 function useOf(lead: string, before: string, after: string): ReadTime['use'] {
   if (/\bevery\s*$/i.test(lead) || /\bevery\s+[\w½]+\s*\w*$/i.test(before)) return 'rhythm';
   if (/\b(?:keeps?|kept|stored?|made|prepared|cooked|ready)\b[^.]{0,24}$/i.test(before) && /^\s*(?:in advance|ahead|in (?:the|an?)|at room|before|$|\.|,)/i.test(after) && !/\bfor\s+\S+\s+\S+$/.test(before)) return 'keeps';
+  if (/^\s*before (?!serving|the (?:meal|end)|you)/i.test(after) && !/\bfor\s+(?:\w+\s+)?[\w½¼¾]+\s*\w*$/i.test(before)) return 'moment';
   if (/^\s*(?:in advance|ahead|beforehand|before (?:serving|the (?:meal|end))|before you)/i.test(after)) return 'keeps';
   if (/\b(?:keeps?|will keep|can be (?:kept|stored|frozen)|stores?)\b[^.]{0,40}$/i.test(before)) return 'keeps';
   if (/\bafter\s*$/i.test(lead) || /\bafter (?:about |the first |around )?[\w½]+\s*\w*$/i.test(before) || /\b(?:for the|in the|during the) (?:last|final|first)\b[^.]*$/i.test(before)) return 'moment';

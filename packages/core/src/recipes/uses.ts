@@ -81,7 +81,7 @@ export function finderOf(lines: readonly KnownLine[]): (text: string, used: Read
 }
 
 const under = (line: KnownLine, words: string): boolean => {
-  const wanted = tokenise(words).map((token) => token.word).filter((word) => !general.has(word));
+  const wanted = tokenise(words).map((token) => token.word).filter((word) => !['all', 'the', 'of', 'for', 'other', 'with', 'and', 'until'].includes(word));
   const heading = new Set(tokenise(line.heading ?? '').map((token) => token.word));
   return wanted.length > 0 && wanted.some((word) => heading.has(singular(word)));
 };

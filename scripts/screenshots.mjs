@@ -27,6 +27,26 @@ const views = [
   } },
   { name: 'labels-phone', path: '/o/lantern-supper/labels', width: 390, height: 844 },
   { name: 'amounts', path: '/o/lantern-supper/amounts', width: 1280, height: 800 },
+  { name: 'advice', path: '/o/lantern-supper/menu', width: 1280, height: 800, act: async (page) => {
+    await page.getByLabel('begin from the recipes as written').check();
+    await page.getByRole('button', { name: 'Do it like this' }).first().waitFor();
+    await page.getByRole('region', { name: 'Advice for the menu' }).evaluate((element) => element.scrollIntoView());
+  } },
+  { name: 'recipes', path: '/recipes', width: 1280, height: 800, act: async (page) => {
+    await page.getByLabel('Text of a recipe').fill('Leek and chicken pie\n\nServes 4\n\nIngredients\n600 g chicken thighs\n2 leeks, sliced\n100 ml double cream\n320 g puff pastry\n\nMethod\nFry the chicken and the leeks in a large pan for 10 minutes. Stir in the cream and mustard.\nTip into a pie dish and cover with the pastry. Bake at 400 °C for 30 minutes until golden.');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    await page.locator('.proposal').waitFor();
+  } },
+  { name: 'recipe', path: '/recipes/celeriac-apple-gratin', width: 1280, height: 800, act: (page) => page.locator('.step-head').nth(1).click() },
+  { name: 'shopping', path: '/o/lantern-supper/shopping', width: 1280, height: 800, act: async (page) => {
+    await page.getByRole('button', { name: 'Add a trip' }).click();
+    await page.getByRole('button', { name: 'Add a trip' }).click();
+    await page.locator('.shop-item input').nth(1).check();
+  } },
+  { name: 'shopping-phone', path: '/o/lantern-supper/shopping', width: 390, height: 844, act: async (page) => {
+    await page.locator('.shop-item input').nth(1).check();
+    await page.evaluate(() => window.scrollTo(0, 560));
+  } },
   { name: 'timetable', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
     await page.getByRole('button', { name: 'Plan again' }).waitFor({ timeout: 120_000 });
     await page.getByText('last three hours').click();

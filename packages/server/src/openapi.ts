@@ -10,7 +10,7 @@ export async function openapi(app: FastifyInstance): Promise<void> {
     openapi: {
       openapi: '3.1.0',
       info: { title: 'Lupin', version: '0.1.0', description: 'Plans, does not test food. Errors are problem documents (RFC 9457) with a stable code. Formats: docs/formats.md.' },
-      tags: [{ name: 'occasions' }, { name: 'recipes' }, { name: 'plan' }, { name: 'day' }],
+      tags: [{ name: 'occasions' }, { name: 'people' }, { name: 'labels' }, { name: 'foods' }, { name: 'recipes' }, { name: 'shopping' }, { name: 'plan' }, { name: 'day' }],
     },
     transform: ({ schema, url }) => {
       const body = (schema as { body?: unknown }).body;

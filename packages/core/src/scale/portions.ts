@@ -5,6 +5,12 @@ import { scaleLine, type LineAmount } from './lines.ts';
 /** How many adult portions one guest of an appetite takes. @source kitchen practice */
 export const appetitePortions = { child: 0.6, adult: 1, 'big-eater': 1.4 } as const;
 
+/**
+ * How much of a full portion each eater usually takes where so many dishes stand in one course: more dishes, a little more food in all.
+ * @source kitchen practice
+ */
+export const usualShare = (dishes: number): number => Math.round(Math.max(1, dishes) ** -0.6 * 20) / 20;
+
 export type ScaledLine = LineAmount;
 
 export interface ScaledVersion {

@@ -9,7 +9,7 @@ import { tasksOf } from '../tasks/index.ts';
 import { bentFactor, scaleLine } from './lines.ts';
 import { factorForLine, factorForPortions, factorForYield } from './factors.ts';
 import { factorForPan, panChoices } from './pans.ts';
-import { scale } from './portions.ts';
+import { scale, usualShare } from './portions.ts';
 
 const of = (food: string, amount: object, text = food, extra = {}) => occasion({ guests: [], recipes: [recipe('r', [line('l', food, { amount, text, ...extra })], [step('s', { uses: ['l'], text: 'Simmer it.' })])] }).recipes[0]!;
 
@@ -106,4 +106,9 @@ test('sizes by portions, by what it makes, by what there is, by pan; nonsense is
   expect(factorForLine(made.lines[0]!, { kind: 'mass', massG: 750 })).toBe(1.5);
   expect(factorForPan(gratin.pan, { shape: 'round', diameterCm: 24, depthCm: 6 })).toBeCloseTo(0.754, 3);
   for (const odd of [0, -1, NaN, Infinity, 1e9]) expect([odd, factorForPortions(made, odd), panChoices(gratin, odd, dishes([30, 20])).length > 0 && odd < 1e6]).toEqual([odd, undefined, false]);
+});
+
+test('the more dishes share a course, the less of each, and the more in all', () => {
+  expect([1, 2, 3, 4].map(usualShare)).toEqual([1, 0.65, 0.5, 0.45]);
+  for (let dishes = 1; dishes < 12; dishes++) expect(usualShare(dishes + 1) * (dishes + 1)).toBeGreaterThanOrEqual(usualShare(dishes) * dishes - 0.2);
 });

@@ -1,6 +1,6 @@
-import { InputNumber, Segmented } from 'antd';
+import { Button, InputNumber, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { flatten, foodOf, listed, panChoices, scale, type Dish, type Recipe, type ScaledVersion } from '@lupin/core';
+import { flatten, foodOf, listed, panChoices, scale, usualShare, type Dish, type Recipe, type ScaledVersion } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -45,6 +45,8 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
   const dish = occasion.dishes.find((each) => each.id === scaled.dish)!;
   const change = (part: Partial<Dish>) => edit((one) => ({ ...one, dishes: one.dishes.map((each) => (each.id === dish.id ? { ...each, ...part } : each)) }));
   const eaters = scaled.eaters.map((id) => occasion.guests.find((guest) => guest.id === id)!.name);
+  const together = occasion.dishes.filter((each) => each.course === dish.course).length;
+  const usual = usualShare(together);
   const version = dish.versions.find((each) => each.id === scaled.version)!;
   const ovens = scaled.recipe.steps.filter((step) => step.oven);
   return (
@@ -53,6 +55,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
       <p style={{ margin: '4px 0 12px' }}><strong>{round1(scaled.portions)} portions</strong> for {eaters.length === occasion.guests.length ? `all ${eaters.length}` : listed(eaters)}; the recipe makes {scaled.recipe.portions}.</p>
       <div className="row" style={{ gap: 22, marginBottom: 14 }}>
         <label className="row">Each eater takes <InputNumber aria-label="Share of a portion" min={0.1} max={4} step={0.1} value={dish.share} onChange={(share) => { if (share !== null) change({ share }); }} style={{ width: 80 }} /> of a portion</label>
+        {dish.share !== usual && <Button size="small" type="text" onClick={() => change({ share: usual })}>{together} {together === 1 ? 'dish' : 'dishes'} in this course: {usual} is usual</Button>}
         {name && <label className="row">More of this version <InputNumber aria-label="Extra portions of this version" min={0} max={100} step={1} value={version.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ versions: dish.versions.map((each) => (each.id === version.id ? { ...each, extraPortions } : each)) }); }} style={{ width: 80 }} /></label>}
         <label className="row">Extra portions <InputNumber aria-label="Extra portions" min={0} max={100} step={1} value={dish.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ extraPortions }); }} style={{ width: 80 }} /></label>
       </div>

@@ -1,7 +1,7 @@
 import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { ReadRecipeStep, Recipe, RecipeReading, StepNote } from '@lupin/core';
+import type { ReadRecipeStep, Recipe, RecipeReading, RecipesRead, StepNote } from '@lupin/core';
 import { problemWords, usePutRecipeMutation, useReadRecipeMutation } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
 import { FindingList } from './FindingList.tsx';
@@ -14,26 +14,41 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
   const [over, setOver] = useState(false);
   const [fault, setFault] = useState('');
   const [read, reading] = useReadRecipeMutation();
-  const take = (incoming: string) => {
+  const [result, setResult] = useState<RecipesRead>();
+  /** Several texts are read one after the other, and shown together. */
+  const take = async (...incoming: readonly string[]) => {
     setFault('');
-    setText(incoming);
-    if (incoming.length > mostBytes) setFault('That is more than 3 million characters; bring it in in pieces.');
-    else if (incoming.trim()) void read(incoming);
+    setText(incoming.join('\n\n'));
+    setResult(undefined);
+    const recipes: RecipeReading[] = [];
+    const faults: string[] = [];
+    for (const each of incoming) {
+      if (each.length > mostBytes) faults.push('That is more than 3 million characters; bring it in in pieces.');
+      else if (each.trim()) {
+        const answer = await read(each).unwrap().catch(() => undefined);
+        if (!answer) return;
+        // Two files may hold recipes of one name; each keeps its own.
+        for (const one of answer.recipes) {
+          const id = freshId(one.recipe.id, recipes.map((other) => other.recipe.id)) as Recipe['id'];
+          recipes.push(id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } });
+        }
+        faults.push(...answer.faults);
+      }
+    }
+    setResult({ recipes, faults });
   };
   // Dropped or pasted anywhere on the page, unless somebody is typing in a field.
   useEffect(() => {
     const files = async (list: FileList) => {
-      const texts = await Promise.all([...list].slice(0, 50).map((file) => file.text()));
-      if (texts.length === 1) take(texts[0]!);
-      else if (texts.length > 1) take(texts.every((each) => /^\s*[{[]/.test(each)) ? `[${texts.join(',')}]` : texts[0]!);
+      await take(...await Promise.all([...list].slice(0, 50).map((file) => file.text())));
     };
-    const onDrop = (event: DragEvent) => { event.preventDefault(); setOver(false); if (event.dataTransfer?.files.length) void files(event.dataTransfer.files); else { const dropped = event.dataTransfer?.getData('text'); if (dropped) take(dropped); } };
+    const onDrop = (event: DragEvent) => { event.preventDefault(); setOver(false); if (event.dataTransfer?.files.length) void files(event.dataTransfer.files); else { const dropped = event.dataTransfer?.getData('text'); if (dropped) void take(dropped); } };
     const onOver = (event: DragEvent) => { event.preventDefault(); setOver(true); };
     const onLeave = (event: DragEvent) => { if (!event.relatedTarget) setOver(false); };
     const onPaste = (event: ClipboardEvent) => {
       if (event.target instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(event.target.tagName)) return;
       const pasted = event.clipboardData?.getData('text/plain');
-      if (pasted) take(pasted);
+      if (pasted) void take(pasted);
     };
     window.addEventListener('drop', onDrop);
     window.addEventListener('dragover', onOver);
@@ -41,16 +56,15 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
     window.addEventListener('paste', onPaste);
     return () => { window.removeEventListener('drop', onDrop); window.removeEventListener('dragover', onOver); window.removeEventListener('dragleave', onLeave); window.removeEventListener('paste', onPaste); };
   });
-  const result = reading.data;
-  const clear = () => { setText(''); reading.reset(); };
+  const clear = () => { setText(''); setResult(undefined); reading.reset(); };
   return (
     <section aria-label="Bring recipes in" className={over ? 'import over' : 'import'}>
       <h2>Bring a recipe in</h2>
       <p className="soft small">Drop a file or paste anywhere on this page: a recipe in words, a saved web page, linked data, or a Lupin file. Or type it here.</p>
       <Input.TextArea aria-label="Text of a recipe" placeholder={'Name\n\nServes 4\n\nIngredients\n200 g …\n\nMethod\n…'} value={text} onChange={(event) => setText(event.target.value)} autoSize={{ minRows: result ? 3 : 9, maxRows: result ? 6 : 18 }} style={{ marginTop: 8 }} />
       <div className="row" style={{ marginTop: 8 }}>
-        <Button type="primary" disabled={!text.trim()} loading={reading.isLoading} onClick={() => take(text)}>Read it</Button>
-        <label className="ant-btn ant-btn-default file-button">Choose a file<input type="file" className="visually-hidden" aria-label="Choose a file" accept=".txt,.md,.html,.htm,.json,.jsonld" onChange={(event) => { const file = event.target.files?.[0]; if (file) void file.text().then(take); event.target.value = ''; }} /></label>
+        <Button type="primary" disabled={!text.trim()} loading={reading.isLoading} onClick={() => void take(text)}>Read it</Button>
+        <label className="ant-btn ant-btn-default file-button">Choose a file<input type="file" multiple className="visually-hidden" aria-label="Choose a file" accept=".txt,.md,.html,.htm,.json,.jsonld" onChange={(event) => { const files = [...(event.target.files ?? [])]; event.target.value = ''; void Promise.all(files.map((file) => file.text())).then((texts) => take(...texts)); }} /></label>
         {(text || result) && <Button type="text" onClick={clear}>Clear</Button>}
       </div>
       {fault && <p className="fault" role="alert">{fault}</p>}

@@ -36,6 +36,7 @@ const views = [
     await page.getByLabel('Text of a recipe').fill('Leek and chicken pie\n\nServes 4\n\nIngredients\n600 g chicken thighs\n2 leeks, sliced\n100 ml double cream\n320 g puff pastry\n\nMethod\nFry the chicken and the leeks in a large pan for 10 minutes. Stir in the cream and mustard.\nTip into a pie dish and cover with the pastry. Bake at 400 °C for 30 minutes until golden.');
     await page.getByRole('button', { name: 'Read it' }).click();
     await page.locator('.proposal').waitFor();
+    await page.evaluate(() => { window.scrollTo(0, 0); document.querySelector('.split.library > aside').scrollTo(0, 260); });
   } },
   { name: 'recipe', path: '/recipes/celeriac-apple-gratin', width: 1280, height: 800, act: (page) => page.locator('.step-head').nth(1).click() },
   { name: 'shopping', path: '/o/lantern-supper/shopping', width: 1280, height: 800, act: async (page) => {

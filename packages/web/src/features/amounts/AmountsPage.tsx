@@ -53,9 +53,9 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
     <section aria-label={`Amounts of ${scaled.recipe.name}`}>
       <h2>{scaled.recipe.name}{name && <span className="soft">, {name}</span>}</h2>
       <p style={{ margin: '4px 0 12px' }}><strong>{round1(scaled.portions)} portions</strong> for {eaters.length === occasion.guests.length ? `all ${eaters.length}` : listed(eaters)}; the recipe makes {scaled.recipe.portions}.</p>
-      <div className="row" style={{ gap: 22, marginBottom: 14 }}>
+      <div className="row" style={{ gap: '8px 18px', marginBottom: 14 }}>
         <label className="row">Each eater takes <InputNumber aria-label="Share of a portion" min={0.1} max={4} step={0.1} value={dish.share} onChange={(share) => { if (share !== null) change({ share }); }} style={{ width: 80 }} /> of a portion</label>
-        {dish.share !== usual && <Button size="small" type="text" onClick={() => change({ share: usual })}>{together} {together === 1 ? 'dish' : 'dishes'} in this course: {usual} is usual</Button>}
+        {dish.share !== usual && <Button size="small" type="text" title={`${together} ${together === 1 ? 'dish' : 'dishes'} in this course`} onClick={() => change({ share: usual })}>usual here: {usual}</Button>}
         {name && <label className="row">More of this version <InputNumber aria-label="Extra portions of this version" min={0} max={100} step={1} value={version.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ versions: dish.versions.map((each) => (each.id === version.id ? { ...each, extraPortions } : each)) }); }} style={{ width: 80 }} /></label>}
         <label className="row">Extra portions <InputNumber aria-label="Extra portions" min={0} max={100} step={1} value={dish.extraPortions} onChange={(extraPortions) => { if (extraPortions !== null) change({ extraPortions }); }} style={{ width: 80 }} /></label>
       </div>

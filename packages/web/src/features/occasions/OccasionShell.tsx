@@ -1,7 +1,7 @@
 import { Button, Segmented } from 'antd';
 import { useCallback, useEffect, useMemo } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { adaptable, basisOf, fit, openChecks, questionsAbout, type Occasion } from '@lupin/core';
+import { adaptable, basisOf, fit, openChecks, questionsAbout, scale, shoppingList, type Occasion } from '@lupin/core';
 import { problemWords, useOccasionQuery, useSwapsQuery } from '../../app/api.ts';
 import { editOccasion, redo, undo } from '../../app/editing.ts';
 import { troubleGone } from '../../app/notices.ts';
@@ -77,8 +77,7 @@ function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { 
   const unasked = occasion.guests.filter((guest) => questionsAbout(guest, occasion.date).length > 0).length;
   const short = table.plates.filter((plate) => plate.state === 'short').length;
   const open = table.plates.filter((plate) => plate.state === 'checks').length;
-  // Only once somebody has begun to shop: before that it says nothing new.
-  const toBuy = occasion.shopping.ticked.length === 0 ? 0 : Math.max(0, new Set(occasion.recipes.flatMap((recipe) => recipe.lines.map((line) => line.food ?? line.text))).size - occasion.shopping.ticked.length);
+  const toBuy = useMemo(() => shoppingList(occasion, scale(occasion, table), checks).items.filter((item) => !item.ticked && !item.inHouse).length, [occasion, table, checks]);
   const mark = (text: string, done = false) => <span className={done ? 'done' : 'open'}>{text}</span>;
   const timetable = !planIsCurrent || !plan ? mark('to plan') : plan.status === 'none' ? mark('no plan') : plan.plan ? mark(plan.status === 'looking' ? 'improving' : 'audited', true) : mark('planning');
   return (
@@ -87,7 +86,7 @@ function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { 
       <NavLink to="menu">Menu{occasion.dishes.length > 0 && (short > 0 ? mark(`${short} short`) : open > 0 ? mark(`${open} to check`) : mark('done', true))}</NavLink>
       <NavLink to="labels">Labels{occasion.dishes.length > 0 && (checks.length > 0 ? mark(`${checks.length} open`) : mark('done', true))}</NavLink>
       <NavLink to="amounts">Amounts</NavLink>
-      <NavLink to="shopping">Shopping{toBuy > 0 && mark(`${toBuy} to buy`)}</NavLink>
+      <NavLink to="shopping">Shopping{occasion.dishes.length > 0 && (toBuy > 0 ? mark(`${toBuy} to buy`) : mark('done', true))}</NavLink>
       <NavLink to="timetable">Timetable{occasion.dishes.length > 0 && timetable}</NavLink>
       <NavLink to="cook">Cook</NavLink>
     </nav>

@@ -1,3 +1,4 @@
+import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Checkbox, Input, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useMemo, useState } from 'react';
@@ -81,11 +82,11 @@ export function ShoppingPage() {
         <h3>Trips to the shops</h3>
         {shopping.shops.length === 0 && <p className="soft small">One trip for everything. With two, fresh things go on the later one.</p>}
         {shopping.shops.map((shop) => (
-          <div key={shop.id} className="row" style={{ padding: '3px 0' }}>
-            <Input size="small" aria-label="Name of the trip" defaultValue={shop.name} maxLength={120} style={{ width: 130 }} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== shop.name) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, name } : each)) }); }} />
-            <Input size="small" type="date" aria-label="Day of the trip" value={shop.day} style={{ width: 140, height: 28 }} onChange={(event) => { if (event.target.value) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, day: event.target.value } : each)) }); }} />
-            <span className="soft small">{list.items.filter((item) => item.shop === shop.id).length} things</span>
-            <Button size="small" type="text" onClick={() => { setTrip('all'); change({ shops: shopping.shops.filter((each) => each.id !== shop.id), at: shopping.at.filter((each) => each.shop !== shop.id) }); }}>Remove</Button>
+          <div key={shop.id} className="row" style={{ padding: '3px 0', flexWrap: 'nowrap' }}>
+            <Input size="small" aria-label="Name of the trip" defaultValue={shop.name} maxLength={120} style={{ width: 104 }} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== shop.name) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, name } : each)) }); }} />
+            <Input size="small" type="date" aria-label="Day of the trip" value={shop.day} style={{ width: 126, height: 28 }} onChange={(event) => { if (event.target.value) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, day: event.target.value } : each)) }); }} />
+            <span className="soft small" title="things to buy on it">{list.items.filter((item) => item.shop === shop.id).length}</span>
+            <Button size="small" type="text" icon={<DeleteOutlined />} aria-label={`Remove the trip ${shop.name}`} onClick={() => { setTrip('all'); change({ shops: shopping.shops.filter((each) => each.id !== shop.id), at: shopping.at.filter((each) => each.shop !== shop.id) }); }} />
           </div>
         ))}
         <Button size="small" style={{ marginTop: 4 }} disabled={shopping.shops.length >= 8} onClick={() => change({ shops: [...shopping.shops, { id: freshId('trip', shopping.shops.map((shop) => shop.id)), name: shopping.shops.length === 0 ? 'Big shop' : 'Fresh things', day: dayjs(occasion.date).subtract(shopping.shops.length === 0 ? 5 : 1, 'day').format('YYYY-MM-DD') }] })}>Add a trip</Button>

@@ -58,6 +58,8 @@ test('components: without an amount, missing, or in a circle', () => {
   const some = withPart('custard', { kind: 'words', words: 'some' });
   expect(found(some, () => undefined)).toEqual(['component-missing']);
   expect(found(some, (id) => (id === 'custard' ? custard : undefined))).toEqual(['component-amount']);
+  const creamy = { ...custard, lines: [{ ...custard.lines[0]!, text: '200 ml cream', food: 'cream' as never }] };
+  expect(found({ ...withPart('custard', { kind: 'batches', batches: 1 }), name: 'Vegan pears' }, () => creamy)).toContain('false-name');
   expect(found(withPart('pears', { kind: 'batches', batches: 1 }), () => withPart('pears', { kind: 'batches', batches: 1 }))).toContain('component-loop');
 });
 

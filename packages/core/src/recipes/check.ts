@@ -4,6 +4,7 @@ import { batchesOfComponent, LineId, madeWith, type IngredientLine, type Recipe,
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
 import { readIngredient } from '../reading/index.ts';
+import { flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
 import { readLine, type LineReading } from './line.ts';
 
@@ -233,14 +234,15 @@ const rawTasting: Rule = (recipe) => {
 };
 const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
 
-const rawServed: Rule = (recipe) => {
-  const egg = recipe.lines.find((line) => holdsHazard(line, 'raw-egg'));
-  if (!egg || recipe.steps.some((step) => step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71)) return [];
-  return [{ code: 'raw-served', weight: 'danger', line: egg.id, words: `${quoted(egg.text)} is never heated: raw egg is not for small children, pregnant, old or ill guests; pasteurised egg is the usual way round.` }];
+const rawServed: Rule = (recipe, find) => {
+  const { lines, steps } = flatten(recipe, find);
+  const egg = lines.find((line) => holdsHazard(line, 'raw-egg'));
+  if (!egg || steps.some((step) => step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71)) return [];
+  return [{ code: 'raw-served', weight: 'danger', ...(recipe.lines.includes(egg) && { line: egg.id }), words: `${quoted(egg.text)} is never heated: raw egg is not for small children, pregnant, old or ill guests; pasteurised egg is the usual way round.` }];
 };
 
-const falseName: Rule = (recipe) => {
-  const evidence = recipe.lines.flatMap((line) => lineEvidence(line, noLabels));
+const falseName: Rule = (recipe, find) => {
+  const evidence = flatten(recipe, find).lines.flatMap((line) => lineEvidence(line, noLabels));
   return nameFaults(recipe.name, evidence).map((fault): RecipeFinding => ({ code: 'false-name', weight: fault.state === 'broken' ? 'danger' : 'hint', words: fault.words }));
 };
 

@@ -1,6 +1,7 @@
 export { readRecipes, writtenIn, type ReadRecipeLine, type ReadRecipeStep, type RecipeReading, type RecipesRead } from './readRecipe.ts';
 export { readLine, type LineReading } from './line.ts';
-export { readSteps, type StepNote, type StepReading } from './steps.ts';
+export { readSteps, type StepReading } from './steps.ts';
+export type { StepNote } from './stepParts.ts';
 export { readTimes, readHeats, type ReadTime, type ReadHeat } from './timesAndHeats.ts';
 export { checkRecipe, type RecipeFindingCode, type RecipeFinding } from './check.ts';
 export { toJsonLd, toText, toRecipeFile } from './write.ts';

@@ -8,9 +8,11 @@ import { draftOfNode, recipeNodes } from './jsonLd.ts';
 import { readLine, type LineReading } from './line.ts';
 import { readPage } from './page.ts';
 import { draftOfText } from './plainText.ts';
-import { readSteps, sentencesOf, type StepNote } from './steps.ts';
+import type { StepNote } from './stepParts.ts';
+import { readSteps } from './steps.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './uses.ts';
+import { sentencesOf } from './wording.ts';
 import { readYield } from './yields.ts';
 
 /** A line as read, for the cook to confirm: what counts as its amount, what its words hold, what is odd. */

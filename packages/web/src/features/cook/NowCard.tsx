@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { clockTime, dayWords, foodOf, listed, span, type Occasion, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 
 interface NowCardProps {
@@ -68,10 +69,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
       {entry.freeFrom.length > 0 && <p className="free">Keep free from <strong>{listed(entry.freeFrom)}</strong>: {names} {entry.freeFor.length === 1 ? 'eats' : 'eat'} this.</p>}
       <div className="big">
         <dl>
-          {entry.amounts.map(({ line, amount, massG }) => {
-            const measured = units.amount(amount, line.food, massG);
-            return <div key={line.id} style={{ display: 'contents' }}><dt>{measured.text}</dt><dd>{(line.food ? foodOf(line.food)?.name : undefined) ?? line.text}{measured.exact && measured.exact !== measured.text && <span className="soft" style={{ fontSize: '0.75em' }}> {measured.exact}</span>}</dd></div>;
-          })}
+          {entry.amounts.map((each) => <div key={each.line.id} style={{ display: 'contents' }}><dt><AmountText scaled={each} factor={1} part="measure" /></dt><dd>{(each.line.food ? foodOf(each.line.food)?.name : undefined) ?? each.line.text} <AmountText scaled={each} factor={1} part="exact" /></dd></div>)}
           {entry.oven && <><dt>oven</dt><dd>{units.degrees(entry.oven.temperatureC)}, {entry.oven.rack}</dd></>}
           {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
           <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>

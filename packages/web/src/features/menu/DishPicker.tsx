@@ -1,5 +1,5 @@
 import { DeleteOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Select } from 'antd';
+import { Button, Input, Select } from 'antd';
 import * as v from 'valibot';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -18,6 +18,7 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
   const { occasion, edit } = useOccasionView();
   const { data: library, error } = useRecipesQuery();
   const recipes = library?.map((each) => each.entry);
+  const [search, setSearch] = useState('');
   const [bringing, setBringing] = useState(false);
   const [course, setCourse] = useState(occasion.courses[0]!.id as string);
   const add = (recipe: Recipe) => edit((one) => {
@@ -30,7 +31,9 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
     return { ...one, dishes, recipes: neededRecipes(one.recipes, dishes.map((dish) => dish.recipe)) };
   });
   const move = (id: string, to: string) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === id ? { ...dish, course: one.courses.find((each) => each.id === to)!.id } : dish)) }));
-  const spare = recipes?.filter((recipe) => !occasion.dishes.some((dish) => dish.recipe === recipe.id)) ?? [];
+  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const all = recipes?.filter((recipe) => !occasion.dishes.some((dish) => dish.recipe === recipe.id)) ?? [];
+  const spare = all.filter((recipe) => wanted.every((word) => `${recipe.name} ${recipe.usualCourse} ${recipe.lines.map((line) => line.text).join(' ')}`.toLowerCase().includes(word)));
   return (
     <div className="stack">
       <h2>The menu</h2>
@@ -56,10 +59,11 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
       <section>
         <h3>From the library <Link to="/recipes" className="small" style={{ fontFamily: 'inherit', fontWeight: 400, marginLeft: 8 }}>open it, or bring recipes in</Link></h3>
         {error && <p className="fault">{problemWords(error)}</p>}
-        {recipes && spare.length === 0 && <p className="soft small">Every recipe of the library is on the menu.</p>}
+        {all.length > 6 && <Input size="small" allowClear aria-label="Search the library" placeholder="name, course or ingredient" value={search} onChange={(event) => setSearch(event.target.value)} style={{ margin: '4px 0' }} />}
+        {recipes && spare.length === 0 && <p className="soft small">{all.length === 0 ? 'Every recipe of the library is on the menu.' : `No other recipe has all of “${search}”.`}</p>}
         {spare.map((recipe) => (
           <div className="row" key={recipe.id} style={{ flexWrap: 'nowrap', justifyContent: 'space-between', borderBottom: '1px solid var(--line)', padding: '4px 0' }}>
-            <span>{recipe.name}<br /><span className="soft small">{recipe.usualCourse} · makes {recipe.portions}</span></span>
+            <span>{recipe.name}<br /><span className="soft small">{recipe.usualCourse || 'any course'} · feeds {recipe.portions}</span></span>
             <Button size="small" icon={<PlusOutlined />} aria-label={`Add ${recipe.name}`} onClick={() => add(recipe)} />
           </div>
         ))}

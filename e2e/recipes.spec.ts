@@ -183,3 +183,19 @@ test('what would go to the table raw has no timetable until its recipe says how 
   await page.getByRole('button', { name: /ends at 74 °C inside/ }).click();
   await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
 });
+
+test('an occasion keeps its copy, and takes over the library’s when asked', async ({ page }) => {
+  await open(page, '/recipes/apple-crumble');
+  const first = page.getByRole('region', { name: 'Ingredients' }).locator('input.line-text').first();
+  await first.fill('1.5 kg apples');
+  await first.press('Tab');
+  await page.waitForLoadState('networkidle');
+  await open(page, '/o/sunday-lunch/amounts');
+  await page.getByRole('button', { name: /Apple crumble/ }).click();
+  await expect(page.getByRole('region', { name: /Amounts of Apple crumble/ })).not.toContainText('1.5 kg apples');
+  await page.getByRole('link', { name: /^Menu/ }).click();
+  await page.getByRole('button', { name: /Take over Apple crumble/ }).click();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
+  await page.getByRole('button', { name: /Apple crumble/ }).click();
+  await expect(page.getByRole('region', { name: /Amounts of Apple crumble/ })).toContainText('1.5 kg apples');
+});

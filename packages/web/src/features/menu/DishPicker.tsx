@@ -3,7 +3,7 @@ import { Button, Input, Select } from 'antd';
 import * as v from 'valibot';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Dish, forOccasion, neededRecipes, type Recipe } from '@lupin/core';
+import { Dish, forOccasion, neededRecipes, RecipeId, type Recipe } from '@lupin/core';
 import { problemWords, useRecipesQuery } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -19,12 +19,18 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
   const { data: library, error } = useRecipesQuery();
   const recipes = library?.map((each) => each.entry);
   const [search, setSearch] = useState('');
+  const [fault, setFault] = useState('');
   const [bringing, setBringing] = useState(false);
   const [course, setCourse] = useState(occasion.courses[0]!.id as string);
   const add = (recipe: Recipe) => edit((one) => {
     const home = one.courses.find((each) => each.name === recipe.usualCourse)?.id ?? course;
-    const dish = v.parse(Dish, { id: freshId(recipe.id, one.dishes.map((each) => each.id)), course: home, recipe: recipe.id, versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }] });
-    return { ...one, dishes: [...one.dishes, dish], recipes: [...one.recipes, ...forOccasion(recipe, (wanted) => recipes?.find((each) => each.id === wanted)).filter((part) => !one.recipes.some((each) => each.id === part.id))] };
+    const parts = forOccasion(recipe, (wanted) => recipes?.find((each) => each.id === wanted));
+    // What somebody brings may go by the same id and be another thing altogether.
+    const isOther = one.dishes.some((dish) => dish.recipe === recipe.id && dish.brought);
+    const id = isOther ? v.parse(RecipeId, freshId(recipe.id, one.recipes.map((each) => each.id))) : recipe.id;
+    const dish = v.parse(Dish, { id: freshId(recipe.id, one.dishes.map((each) => each.id)), course: home, recipe: id, versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }] });
+    const needed = parts.map((part) => (part.id === recipe.id ? { ...part, id } : part)).filter((part) => !one.recipes.some((each) => each.id === part.id));
+    return { ...one, dishes: [...one.dishes, dish], recipes: [...one.recipes, ...needed] };
   });
   const remove = (id: string) => edit((one) => {
     const dishes = one.dishes.filter((each) => each.id !== id).map((dish) => ({ ...dish, shares: dish.shares.map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== id) })).filter((shared) => shared.with.length > 0) }));
@@ -33,6 +39,13 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
   const move = (id: string, to: string) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === id ? { ...dish, course: one.courses.find((each) => each.id === to)!.id } : dish)) }));
   const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
   const all = recipes?.filter((recipe) => !occasion.dishes.some((dish) => dish.recipe === recipe.id)) ?? [];
+  /** The recipe as the library has it now, with its parts, as an occasion would keep it. */
+  const asInLibrary = (id: string) => { const recipe = recipes?.find((each) => each.id === id); return recipe ? forOccasion(recipe, (part) => recipes?.find((each) => each.id === part)) : []; };
+  const isNewer = (id: string) => asInLibrary(id).some((part) => { const mine = occasion.recipes.find((each) => each.id === part.id); return JSON.stringify(mine ? forOccasion(mine, () => undefined)[0] : undefined) !== JSON.stringify(part); });
+  const takeOver = (id: string) => setFault(edit((one) => {
+    const fresh = asInLibrary(id);
+    return { ...one, recipes: neededRecipes([...one.recipes.filter((each) => !fresh.some((part) => part.id === each.id)), ...fresh], one.dishes.map((dish) => dish.recipe)) };
+  }) ?? '');
   const spare = all.filter((recipe) => wanted.every((word) => `${recipe.name} ${recipe.usualCourse} ${recipe.lines.map((line) => line.text).join(' ')}`.toLowerCase().includes(word)));
   return (
     <div className="stack">
@@ -46,7 +59,7 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
           <h3 style={{ color: 'var(--violet)' }}>{each.name}</h3>
           {occasion.dishes.filter((dish) => dish.course === each.id).map((dish) => (
             <div className="row" key={dish.id} style={{ flexWrap: 'nowrap', justifyContent: 'space-between', borderBottom: '1px solid var(--line)', padding: '2px 0' }}>
-              <span>{occasion.recipes.find((recipe) => recipe.id === dish.recipe)?.name}</span>
+              <span>{occasion.recipes.find((recipe) => recipe.id === dish.recipe)?.name}{!dish.brought && isNewer(dish.recipe) && <><br /><button type="button" className="bare small" style={{ color: 'var(--violet)' }} aria-label={`Take over ${occasion.recipes.find((recipe) => recipe.id === dish.recipe)?.name} as the library has it now`} onClick={() => takeOver(dish.recipe)}>the library’s has changed: take it over</button></>}</span>
               <span className="row" style={{ flexWrap: 'nowrap', gap: 2 }}>
                 <Select size="small" variant="borderless" aria-label="Course" value={dish.course as string} options={occasion.courses.map((one) => ({ value: one.id as string, label: one.name }))} onChange={(to: string) => move(dish.id, to)} style={{ width: 102 }} />
                 <Button type="text" size="small" icon={<DeleteOutlined />} aria-label={`Take ${dish.id} off the menu`} onClick={() => remove(dish.id)} />
@@ -55,6 +68,7 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
           ))}
         </section>
       ))}
+      {fault && <p className="fault" role="alert">It cannot be taken over as it is: {fault}</p>}
       {bringing ? <BroughtForm onDone={() => setBringing(false)} /> : <div><Button size="small" icon={<PlusOutlined />} onClick={() => setBringing(true)}>A dish that others bring</Button></div>}
       <section>
         <h3>From the library <Link to="/recipes" className="small" style={{ fontFamily: 'inherit', fontWeight: 400, marginLeft: 8 }}>open it, or bring recipes in</Link></h3>

@@ -9,6 +9,7 @@ import { CopyButton } from '../../shared/CopyButton.tsx';
 import { printText } from '../../shared/printText.ts';
 import { FindingList } from './FindingList.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
+import { PanField } from './PanField.tsx';
 import { SizePanel } from './SizePanel.tsx';
 import { StepsEditor } from './StepsEditor.tsx';
 import { useRecipeDraft } from './useRecipeDraft.ts';
@@ -123,6 +124,7 @@ function Afterwards({ recipe, change }: { recipe: Recipe; change: (next: (one: R
           <label key={where} className="row">keeps <InputNumber size="small" aria-label={`Days in the ${where}`} min={1} max={365} precision={0} value={recipe.keeps.find((each) => each.where === where)?.days ?? null} onChange={(days) => change((one) => ({ ...one, keeps: [...one.keeps.filter((each) => each.where !== where), ...(days ? [{ where, days }] : [])] }))} style={{ width: 64 }} /> days in the {where}</label>
         ))}
       </div>
+      <PanField recipe={recipe} change={change} />
       <label className="field" style={{ marginTop: 8, maxWidth: 520 }}><span>Usually served with</span><Select mode="tags" size="small" aria-label="Usually served with" value={recipe.servedWith} onChange={(servedWith: string[]) => change((one) => ({ ...one, servedWith: servedWith.map((each) => each.trim().slice(0, 80)).filter(Boolean).slice(0, 10) }))} open={false} /></label>
     </section>
   );

@@ -3,6 +3,7 @@ import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { KitKind, type KitUse, type Recipe, type RecipeFinding, type Step } from '@lupin/core';
 import { useUnits } from '../../shared/units.ts';
+import { MomentsField } from './MomentsField.tsx';
 import { newStep, moveStep, rereadStep, withoutStep } from './edits.ts';
 
 interface Props {
@@ -109,6 +110,7 @@ function StepForm({ step, recipe, set, onReread, onMove, first, last, onRemove }
       <label className="field"><span>Done when</span><Input size="small" key={`u-${step.until}`} aria-label="Done when" defaultValue={step.until} maxLength={200} placeholder="fork-tender, golden at the edge …" onBlur={(event) => { if (event.target.value !== step.until) put({ until: event.target.value }); }} /></label>
       <label className="field"><span>Uses first here</span><Select mode="multiple" size="small" aria-label="Uses first here" value={step.uses as string[]} onChange={(uses: string[]) => put({ uses: uses as Step['uses'] })} options={recipe.lines.map((line) => ({ value: line.id as string, label: line.text }))} showSearch={{ optionFilterProp: 'label' }} /></label>
       <label className="field"><span>Kit</span><Select mode="multiple" size="small" aria-label="Kit" value={[...new Set(step.kit.map((use) => use.kind as string))]} onChange={setKit} options={kitNames} showSearch={{ optionFilterProp: 'label' }} /></label>
+      {step.hands === 'off' && <MomentsField step={step} put={put} />}
       <label className="field"><span>Leaves over, for another dish</span><Select mode="tags" size="small" aria-label="Leaves over" open={false} value={step.leaves} onChange={(leaves: string[]) => put({ leaves: leaves.map((each) => each.trim().slice(0, 80)).filter(Boolean).slice(0, 6) })} /></label>
       {step.alternatives.map((other) => <p key={other.id} className="small">Or: <strong>{other.name}</strong>, {other.durationMin.likely} min. Chosen dish by dish.</p>)}
       <div className="row" style={{ gap: 14 }}>

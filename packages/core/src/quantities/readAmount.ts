@@ -84,9 +84,10 @@ export function readAmount(text: string, system: WrittenIn = 'metric'): ReadAmou
   if (loose && (!numberBefore?.groups?.['unit'] || unitOf.get(numberBefore.groups['unit'].toLowerCase().replace(/\s+/g, ' '))?.kind === 'loose' || numberBefore.index > 0)) return none(words(loose[0].trim()), loose.index, loose.index + loose[0].length);
   const some = someStart.exec(text);
   if (some && (!numberBefore || numberBefore.index >= some[0].length - 1 || numberBefore.index === 0)) return none(words(some[0].trim()), some.index, some.index + some[0].length);
-  const match = numberBefore && usable(text, numberBefore) ? numberBefore : undefined;
+  const alone = unitAlone.exec(text);
+  // "Pinch of saffron, soaked in 2 tbsp water": what the line begins with is its amount, a figure further on is not.
+  const match = numberBefore && usable(text, numberBefore) && !(alone && numberBefore.index > 0) ? numberBefore : undefined;
   if (!match) {
-    const alone = unitAlone.exec(text);
     const only = alone && amountOf(1, undefined, findUnit(alone.groups!['unit']!), '', system, '');
     if (only) return none(only, 0, alone[0].length);
     const taste = tasteWords.exec(text);

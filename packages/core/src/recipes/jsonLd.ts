@@ -1,4 +1,5 @@
 import type { Draft, DraftLine } from './draft.ts';
+import { headed, listedThings, numberedApart } from './lists.ts';
 import { plainTextOf } from './page.ts';
 
 type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json };
@@ -26,6 +27,9 @@ function textOf(value: Json | undefined, depth = 0): string {
   if (typeof value === 'string') return plainTextOf(value);
   if (typeof value === 'number') return String(value);
   if (depth > deepest || !isNode(value)) return '';
+  const [name, amount] = [get(value, 'name'), get(value, 'value')];
+  // {"name": "Flour", "value": "200 g"}: the one is nothing without the other.
+  if (typeof name === 'string' && (typeof amount === 'string' || typeof amount === 'number')) return plainTextOf(`${amount} ${name}`);
   for (const key of ['text', 'name', '@value', 'value', 'description']) {
     const words = textOf(get(value, key), depth + 1);
     if (words) return words;
@@ -46,9 +50,11 @@ const lines = (text: string): string[] => text.split('\n').map((line) => line.tr
 function methodOf(value: Json | undefined, heading: string | undefined, depth: number): readonly DraftLine[] {
   if (depth > deepest) return [];
   return list(value).flatMap((each): readonly DraftLine[] => {
-    if (typeof each === 'string') return lines(plainTextOf(each)).map((text) => ({ text: text.replace(/^(?:step\s*)?\d{1,2}\s*[.):]\s+/i, ''), heading }));
+    if (typeof each === 'string') return lines(plainTextOf(each)).flatMap(numberedApart).map((text) => ({ text: text.replace(/^(?:step\s*)?\d{1,2}\s*[.):]\s+/i, ''), heading }));
     if (Array.isArray(each)) return methodOf(each, heading, depth + 1);
     if (!isNode(each)) return [];
+    // A tip is no work to be done.
+    if (typesOf(each).includes('HowToTip')) return [];
     const name = textOf(get(each, 'name'));
     const inner = get(each, 'itemListElement') ?? get(each, 'steps');
     if (typesOf(each).includes('HowToSection')) return methodOf(inner, name || heading, depth + 1);
@@ -61,11 +67,20 @@ function methodOf(value: Json | undefined, heading: string | undefined, depth: n
   });
 }
 
+function tipsOf(value: Json | undefined, depth: number): readonly string[] {
+  if (depth > deepest) return [];
+  return list(value).flatMap((each) => (!isNode(each) ? [] : typesOf(each).includes('HowToTip') ? [textOf(each)] : tipsOf(get(each, 'itemListElement') ?? get(each, 'steps'), depth + 1)));
+}
+
 const read = new Set(['@context', '@type', '@id', 'name', 'description', 'recipeYield', 'yield', 'recipeIngredient', 'ingredients', 'recipeInstructions', 'totalTime', 'prepTime', 'cookTime', 'recipeCategory']);
 
 /** A Recipe node as pieces of text. @source schema.org/Recipe, HowToSection, HowToStep */
 export function draftOfNode(node: Node, original: string): Draft {
-  const ingredients = [...list(get(node, 'recipeIngredient')), ...list(get(node, 'ingredients'))].flatMap((each) => lines(textOf(each))).map((text) => ({ text }));
+  const said = [...list(get(node, 'recipeIngredient')), ...list(get(node, 'ingredients'))].flatMap((each) => lines(textOf(each)));
+  // A whole list in one string is parted at its commas; a single line with a comma in it is left alone.
+  const parts = said.length === 1 ? listedThings(said[0]!) : said;
+  const ingredients = (parts.filter((part) => /^[\d½¼¾⅓⅔]/.test(part)).length > 1 || said.length !== 1 ? parts : said).map((text) => ({ text }));
+  const tips = tipsOf(get(node, 'recipeInstructions'), 0);
   const minutes = ['totalTime', 'prepTime', 'cookTime'].map((key) => isoMinutes(textOf(get(node, key))));
   const totalMin = minutes[0] ?? (minutes[1] === undefined && minutes[2] === undefined ? undefined : (minutes[1] ?? 0) + (minutes[2] ?? 0));
   const unread = Object.keys(node).filter((key) => !read.has(key));
@@ -74,25 +89,7 @@ export function draftOfNode(node: Node, original: string): Draft {
     format: 'json-ld', name: textOf(get(node, 'name')), about: textOf(get(node, 'description')),
     yields: [...list(get(node, 'recipeYield')), ...list(get(node, 'yield'))].map((each) => textOf(each)).filter((text) => text !== ''),
     category: list(get(node, 'recipeCategory')).map((each) => textOf(each)).join(', '),
-    ingredients: headed(ingredients), method: methodOf(get(node, 'recipeInstructions'), undefined, 0), totalMin, notes: [], original,
+    ingredients: headed(ingredients), method: methodOf(get(node, 'recipeInstructions'), undefined, 0), totalMin, notes: tips, original,
     leftOver: [...odd.map((key) => ({ words: `${key}: ${textOf(get(node, key)).slice(0, 80)}`, why: 'a time that is not written as ISO 8601 asks' })), ...(unread.length === 0 ? [] : [{ words: unread.slice(0, 30).join(', ').slice(0, 300), why: 'not used; it stays in the original' }])],
   };
-}
-
-/** Headings stand among the ingredients of many pages: "For the sauce:". */
-export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
-  let heading: string | undefined;
-  return lines.flatMap((line) => {
-    const name = headingOf(line.text);
-    if (name === undefined) return [{ ...line, heading: line.heading ?? heading }];
-    heading = name;
-    return [];
-  });
-}
-
-export function headingOf(text: string): string | undefined {
-  const bare = text.replace(/^[#*_=\-\s]+|[*_=\s]+$/g, '').trim();
-  if (bare === '' || bare.length > 60 || /\d/.test(bare)) return undefined;
-  if (/^for (?:the|a|an) [\p{L} ,&'’-]+:?$/iu.test(bare)) return bare.replace(/:$/, '');
-  return /^[\p{L} ,&'’()-]+:$/u.test(bare) ? bare.slice(0, -1) : undefined;
 }

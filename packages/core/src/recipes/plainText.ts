@@ -1,7 +1,7 @@
 import { readAmount } from '../quantities/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import type { Draft, DraftLine } from './draft.ts';
-import { headed, headingOf } from './jsonLd.ts';
+import { headed, headingOf, listedThings, numberedApart } from './lists.ts';
 
 const ingredientsHead = /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]ll| will)? need|what you(?:['’]ll| will)? need|shopping list)\b\s*(?:\([^)]*\)|for \d+[^:]*|\(?serves? \d+[^:]*)?\s*[:*_=]*\s*$/i;
 const ingredientsInline = /^[#*_=\s]*ingredients?\s*[:–-]\s*(?=\S)/i;
@@ -27,26 +27,6 @@ function likeIngredient(text: string): boolean {
 }
 
 const likeMethod = (text: string): boolean => numbered.test(text) || (text.length > 40 && /\b(?:until|then|into|stir|add|mix|heat|cook|bake|pour|place|put|chop|slice|whisk|simmer|boil|fry|roast|serve|combine|preheat|leave|cover|drain)\b/i.test(text));
-
-/** Splits "a, b (c, d), e" at the commas that stand in no bracket. */
-function listedThings(text: string): string[] {
-  const parts: string[] = [''];
-  let depth = 0;
-  for (const sign of text) {
-    if (sign === '(' || sign === '[') depth++;
-    else if (sign === ')' || sign === ']') depth = Math.max(0, depth - 1);
-    if ((sign === ',' || sign === ';') && depth === 0) parts.push('');
-    else parts[parts.length - 1] += sign;
-  }
-  // "salt, to taste" and "2 onions, chopped": what has no amount or food of its own belongs to the one before it.
-  const merged: string[] = [];
-  for (const part of parts.map((each) => each.trim()).filter((each) => each !== '')) {
-    const own = readAmount(part).amount.kind !== 'words' || readIngredient(part).foods.length > 0;
-    if (own || merged.length === 0) merged.push(part);
-    else merged[merged.length - 1] += `, ${part}`;
-  }
-  return merged;
-}
 
 /** Takes a pasted recipe apart. Headings lead where there are any; without them each line is taken for what it reads like. */
 export function draftOfText(text: string): Draft {
@@ -132,7 +112,7 @@ export function draftOfText(text: string): Draft {
     const told = fromProse(rows.filter((row) => row !== '').join(' '));
     if (told) return { format: 'text', ...told, about: '', yields, category: '', notes, leftOver: [], original: text };
   }
-  return { format: 'text', name, about: intro.join('\n'), yields, category: '', ingredients: headed(ingredients), method: method.filter((each) => each.text.trim() !== ''), notes, leftOver: [], original: text };
+  return { format: 'text', name, about: intro.join('\n'), yields, category: '', ingredients: headed(ingredients), method: method.flatMap(({ text: each, heading: part }) => numberedApart(each).map((one) => ({ text: one, heading: part }))).filter((each) => each.text.trim() !== ''), notes, leftOver: [], original: text };
 }
 
 /** A recipe told in sentences ("Slice 1 onion, bring 120 ml vinegar to the boil …"): its amounts are its list. Undefined where it names none. */

@@ -154,3 +154,24 @@ test('out and in again: Lupin’s own file loses nothing, linked data and text s
     }
   }
 });
+
+describe('linked data as pages really have it', () => {
+  const node = (part: object) => one(JSON.stringify({ '@type': 'Recipe', 'name': 'Scones', 'recipeIngredient': ['450 g self-raising flour', '100 g butter', '300 ml milk'], 'recipeInstructions': ['Mix everything.'], ...part }));
+
+  test('a method in one string with its numbers in it', () => {
+    const { recipe } = node({ recipeInstructions: '1. Heat the oven to 220C. 2. Rub the butter into the flour. 3. Stir in the milk. 4. Bake for 12 minutes until golden.' });
+    expect(recipe.steps.map((step) => [step.title, step.oven?.temperatureC])).toEqual([['Rub the butter into the flour', undefined], ['Stir in the milk', undefined], ['Bake', 220]]);
+  });
+
+  test('ingredients as name and value, markup in them, a whole list in one string', () => {
+    expect(node({ recipeIngredient: [{ '@type': 'PropertyValue', 'name': 'plain flour', 'value': '200 g' }, '<b>&frac12; tsp</b> salt<script>x</script>'] }).recipe.lines.map((line) => line.text)).toEqual(['200 g plain flour', '½ tsp salt']);
+    expect(node({ recipeIngredient: '2 eggs, 100 g flour (sifted, plain), salt' }).recipe.lines.map((line) => line.text)).toEqual(['2 eggs', '100 g flour (sifted, plain)', 'salt']);
+    expect(node({ recipeIngredient: ['2 onions, chopped'] }).recipe.lines.map((line) => line.text)).toEqual(['2 onions, chopped']);
+  });
+
+  test('a yield that is a quantity, a time that is none, a tip that is no step', () => {
+    const reading = node({ recipeYield: { '@type': 'QuantitativeValue', 'value': 6 }, cookTime: '1 hour', recipeInstructions: [{ '@type': 'HowToStep', 'text': 'Mix everything.' }, { '@type': 'HowToTip', 'text': 'Nice cold.' }] });
+    expect([reading.recipe.portions, reading.recipe.steps.length, reading.recipe.about]).toEqual([6, 1, 'Nice cold.']);
+    expect(reading.leftOver.map((each) => each.words)).toContain('cookTime: 1 hour');
+  });
+});

@@ -44,3 +44,9 @@ test('at most two measures, and no more than eight of a spoon', () => {
 test.each([[0.5, '½'], [1.98, '2'], [2.34, '2⅓'], [0.05, '0'], [3, '3']])('%d in fractions is %s', (value, text) => expect(inFractions(value).text).toBe(text));
 
 test.each([[180, 'C', '180 °C'], [180, 'F', '355 °F'], [74, 'F', '165 °F'], [63, 'F', '145 °F'], [200, 'F', '390 °F']] as const)('%d °C on %s', (celsius, scale, text) => expect(temperature(celsius, scale)).toBe(text));
+
+test('flour by the cup says how far a cup may be off; milk does not need to', () => {
+  expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 0.53, densityDoubt: 0.12 }).exact).toContain('give or take 12 %');
+  expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 1.03, densityDoubt: 0.02 }).exact).not.toContain('give or take');
+  expect(measure({ kind: 'mass', massG: 240 }, 'us').text).toBe('8½ oz');
+});

@@ -124,11 +124,18 @@ function count(amount: Extract<Amount, { kind: 'count' }>, massG: number | undef
   return some.value === 0 ? { text: `less than ¼${piece}`, exact } : { text: `${some.text}${piece}`, exact, error: some.value / amount.count - 1 };
 }
 
+export interface MeasureOptions {
+  readonly densityGPerMl?: number | undefined;
+  /** How far the density may be off, as a share of it. */
+  readonly densityDoubt?: number | undefined;
+  readonly massG?: number | undefined;
+}
+
 /**
  * An amount as a cook can measure it, with the exact figure beside it.
  * In US measures a mass of something pourable is given by volume too when `densityGPerMl` is known.
  */
-export function measure(amount: Amount, system: MeasureSystem, options: { densityGPerMl?: number | undefined; massG?: number | undefined } = {}): Measured {
+export function measure(amount: Amount, system: MeasureSystem, options: MeasureOptions = {}): Measured {
   const upper = upperEnd(amount);
   if (!upper) return measureOne(amount, system, options);
   const [low, high] = [measureOne(amount, system, options), measureOne(upper, system, { densityGPerMl: options.densityGPerMl })];
@@ -157,7 +164,7 @@ export function upperEnd(amount: Amount): Amount | undefined {
   }
 }
 
-function measureOne(amount: Amount, system: MeasureSystem, options: { densityGPerMl?: number | undefined; massG?: number | undefined }): Measured {
+function measureOne(amount: Amount, system: MeasureSystem, options: MeasureOptions): Measured {
   switch (amount.kind) {
     case 'mass': {
       if (amount.massG === 0) return { text: 'none', exact: '0 g' };
@@ -166,7 +173,8 @@ function measureOne(amount: Amount, system: MeasureSystem, options: { densityGPe
         const ml = amount.massG / options.densityGPerMl;
         if (ml >= 0.6) {
           const some = spoons(ml, 'us');
-          return { text: some.text, exact: `${weighed.exact}, ${plainNumber(amount.massG)} g`, error: some.ml / ml - 1 };
+          const doubt = options.densityDoubt !== undefined && options.densityDoubt >= 0.05 ? `; by the cup give or take ${Math.round(options.densityDoubt * 100)} %` : '';
+          return { text: some.text, exact: `${weighed.exact}, ${plainNumber(amount.massG)} g${doubt}`, error: some.ml / ml - 1 };
         }
       }
       return system === 'us' ? { ...weighed, exact: `${weighed.exact}, ${plainNumber(amount.massG)} g` } : weighed;

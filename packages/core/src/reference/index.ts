@@ -14,3 +14,4 @@ export { pieceWeightG, piecedFoods } from './pieces.ts';
 export { stepWords } from './stepWords.ts';
 export { scalingRules, type ScalingRule } from './scalingRules.ts';
 export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts';
+export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bearingOf, cleaningOf, diets, foodOf, foods, hazards, piecedFoods, pieceWeightG, HazardId, materials, membersOf, substitutions } from './index.ts';
+import { bearingOf, cleaningOf, densityDoubtOf, diets, doubtedAisles, foodOf, foods, hazards, piecedFoods, pieceWeightG, HazardId, materials, membersOf, substitutions } from './index.ts';
 import * as v from 'valibot';
 
 const id = (text: string) => v.parse(HazardId, text);
@@ -58,4 +58,10 @@ test('pieces that were weighed are of foods that are there', () => {
 
 test.each([['garlic', 'cloves', 4], ['garlic', 'large cloves', 5.6], ['garlic', 'head', 45], ['egg', 'medium', 45], ['parsley', 'small bunch', 21], ['chicken-stock-cube', 'cube', 10], ['onion', '', 140]] as const)('one %s, “%s”, weighs %d g', (food, piece, massG) => {
   expect(pieceWeightG(foodOf(food)!, piece)).toBeCloseTo(massG, 5);
+});
+
+test('shelves whose cups are doubted are shelves that there are; no food with a density goes without', () => {
+  const aisles = new Set(foods.map((food) => food.aisle));
+  expect(doubtedAisles.filter((aisle) => !aisles.has(aisle))).toEqual([]);
+  for (const food of foods) if (food.densityGPerMl !== undefined) expect(densityDoubtOf(food)).toBeGreaterThan(0);
 });

@@ -157,7 +157,7 @@ function wishesOf(check: Extract<OpenCheck, { kind: 'label' }>): readonly LabelW
   const wishes = [...byGuests.values()].map((some): LabelWish => {
     // A group says what its members say.
     const named = some.filter(({ hazard }) => !some.some((other) => hazardOf(hazard).groups.includes(other.hazard)));
-    return { words: named.map(({ hazard }) => `no ${hazardOf(hazard).name}`).join(', '), lookFor: some.map((each) => each.words).join('; '), guests: some[0]!.guests };
+    return { words: named.map(({ hazard }) => `no ${hazardOf(hazard).name.replace(/^another /, 'other ')}`).join(', '), lookFor: some.map((each) => each.words).join('; '), guests: some[0]!.guests };
   });
   if (check.certified) wishes.push({ words: 'must say gluten-free', lookFor: '“gluten-free”', guests: check.guests });
   return wishes.length > 0 ? wishes : [{ words: check.why[0] ?? 'read its label', lookFor: '', guests: check.guests }];

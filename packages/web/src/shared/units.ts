@@ -1,4 +1,4 @@
-import { foodOf, measure, temperature, type Amount, type Measured, type MeasureSystem, type TemperatureScale } from '@lupin/core';
+import { densityDoubtOf, foodOf, measure, temperature, type Amount, type Measured, type MeasureSystem, type TemperatureScale } from '@lupin/core';
 import { useAppSelector } from '../app/store.ts';
 
 export interface Units {
@@ -13,7 +13,10 @@ export function useUnits(): Units {
   const prefs = useAppSelector((state) => state.prefs);
   return {
     ...prefs,
-    amount: (amount, food, massG) => measure(amount, prefs.measure, { densityGPerMl: food ? foodOf(food)?.densityGPerMl : undefined, massG }),
+    amount: (amount, food, massG) => {
+      const entry = food ? foodOf(food) : undefined;
+      return measure(amount, prefs.measure, { densityGPerMl: entry?.densityGPerMl, densityDoubt: entry && densityDoubtOf(entry), massG });
+    },
     degrees: (celsius) => temperature(celsius, prefs.temperature),
   };
 }

@@ -271,3 +271,15 @@ describe('the recipe library', () => {
     expect((await call('POST', '/api/check/recipe', { recipe: { ...toast, portions: null } })).status).toBe(422);
   });
 });
+
+test('advice and the shopping list are there for scripts', async () => {
+  const { occasion } = await kept('lantern-supper');
+  const bare = { ...occasion, dishes: occasion.dishes.map((dish) => ({ ...dish, versions: [{ ...dish.versions[0]!, swaps: [], guests: [] }] })) };
+  const advice = (await call('POST', '/api/advise', { occasion: bare, policy: 'one-menu' })).body as { policy: string; changes: unknown[]; after: Occasion }[];
+  expect(advice[0]).toMatchObject({ policy: 'one-menu' });
+  expect(advice[0]!.changes.length).toBeGreaterThan(0);
+  expect((await call('POST', '/api/advise', { occasion, policy: 'as you like' })).status).toBe(422);
+  const shopping = (await call('POST', '/api/shopping', { occasion })).body as { items: { key: string; need: { massG: number } }[]; csv: string };
+  expect(shopping.items.find((item) => item.key === 'celeriac')!.need.massG).toBeGreaterThan(500);
+  expect(shopping.csv.split('\r\n')[0]).toMatch(/^aisle,item,id/);
+});

@@ -59,7 +59,7 @@ export async function buildApp({ store, shelf, webDir, blank }: AppOptions): Pro
   occasionRoutes(app, store, blank);
   shelfRoutes(app, shelf);
   recipeRoutes(app, shelf);
-  computeRoutes(app);
+  computeRoutes(app, shelf);
 
   const hasWeb = webDir !== undefined && existsSync(join(webDir, 'index.html'));
   if (hasWeb) {

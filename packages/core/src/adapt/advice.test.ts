@@ -1,3 +1,4 @@
+import * as fc from 'fast-check';
 import { demo, demoRecipes } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
@@ -60,4 +61,18 @@ test('a guest nobody can feed is a gap that is said, not an error', () => {
 test('the same occasion gets the same advice', () => {
   const words = () => adviseMenu(demo('lantern-supper'), { library: demoRecipes }).map((each) => each.changes.map((change) => change.words));
   expect(words()).toEqual(words());
+});
+
+test('for any table and any menu: nobody’s plate gets worse, and nobody who had enough has less', () => {
+  const mains = demoRecipes.filter((each) => each.lines.every((line) => !line.component));
+  const need = fc.constantFrom(...['gluten', 'milk', 'egg', 'tree-nut', 'soy', 'sesame', 'mustard', 'celery', 'fish'].map((hazard) => noTrace(hazard)), { id: 'vegan', kind: 'diet', diet: 'vegan', strictness: 'not-ingredient' });
+  fc.assert(fc.property(fc.array(fc.array(need, { maxLength: 2 }), { minLength: 1, maxLength: 6 }), fc.shuffledSubarray([...mains], { minLength: 1, maxLength: 5 }), fc.constantFrom(...policies), (needs, recipes, policy) => {
+    const before = occasion({ guests: needs.map((some, i) => guest(`g${i}`, ...some.filter((each, at) => some.findIndex((other) => other['id'] === each['id']) === at))), recipes: recipes as never, dishes: recipes.map((each) => dish(each.id)) });
+    for (const each of adviseMenu(before, { policy, library: demoRecipes })) {
+      breaksNobody(before, each);
+      const eats = (one: Occasion, id: string) => fit(one).rows.filter((row) => row.cells.get(id as never)!.served && row.cells.get(id as never)!.judgement.verdict !== 'conflict').length;
+      for (const { id } of before.guests) expect(eats(each.after, id)).toBeGreaterThanOrEqual(Math.min(eats(before, id), 1));
+      expect(each.changes.length === 0 || each.weight <= adviseMenu(before, { policy: each.policy, library: demoRecipes })[0]!.weight + 1e-9).toBe(true);
+    }
+  }), { numRuns: 25 });
 });

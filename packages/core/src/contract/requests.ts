@@ -28,6 +28,8 @@ export const PutSwap = v.strictObject({ baseRevision: BaseRevision, entry: OwnSu
 export const PutPack = v.strictObject({ baseRevision: BaseRevision, entry: Pack });
 export const PutRecipe = v.strictObject({ baseRevision: BaseRevision, entry: CheckedRecipe });
 export const CheckRecipeBody = v.strictObject({ recipe: CheckedRecipe, components: v.optional(v.pipe(v.array(CheckedRecipe), v.maxLength(80)), []) });
+export const AdviseMenu = v.strictObject({ occasion: Occasion, policy: v.optional(v.picklist(['one-menu', 'split-where-it-matters', 'separate-plates'], 'A policy is one-menu, split-where-it-matters or separate-plates.'), 'split-where-it-matters') });
+export const MakeShopping = v.strictObject({ occasion: Occasion });
 /** Text of any kind that a cook has, or linked data as it is. */
 export const ReadRecipeBody = v.union([
   v.strictObject({ text: v.pipe(v.string('The text of a recipe.'), v.maxLength(3_000_000, 'At most 3 million characters.')) }),

@@ -1,10 +1,11 @@
 import type { FastifyInstance } from 'fastify';
-import { audit, AuditPlan, checkRecipe, CheckRecipeBody, makePlan, MakePlan, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes } from '@lupin/core';
+import { adviseMenu, AdviseMenu, audit, AuditPlan, checkRecipe, CheckRecipeBody, fit, makePlan, MakePlan, MakeShopping, openChecks, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes, scale, shoppingList, toShoppingCsv, type Sum } from '@lupin/core';
 import { Problem } from '../problems.ts';
+import type { Shelf } from '../shelf.ts';
 import { checked } from '../validation.ts';
 
 /** The computation over HTTP, for scripts; nothing is kept. */
-export function computeRoutes(app: FastifyInstance): void {
+export function computeRoutes(app: FastifyInstance, shelf: Shelf): void {
   app.post('/api/plan', { schema: { summary: 'Plan an occasion', tags: ['plan'], body: MakePlan } }, (request) => {
     const { occasion, seed, rounds } = checked(MakePlan, request.body);
     const result = makePlan(occasion, { seed, rounds });
@@ -27,6 +28,20 @@ export function computeRoutes(app: FastifyInstance): void {
   app.post('/api/check/recipe', { schema: { summary: 'Check a recipe', description: 'What is odd in it, the gravest first, with recipes that mend it.', tags: ['recipes'], body: CheckRecipeBody } }, (request) => {
     const { recipe, components } = checked(CheckRecipeBody, request.body);
     return checkRecipe(recipe, (id) => [recipe, ...components].find((each) => each.id === id));
+  });
+
+  app.post('/api/advise', { schema: { summary: 'Advice for a menu', description: 'The smallest sets of changes with which everyone has enough in every course, by the policy wanted and by the others; the library and the own swaps are at hand. Each answer holds the occasion as it would be (`after`).', tags: ['plan'], body: AdviseMenu } }, async (request) => {
+    const { occasion, policy } = checked(AdviseMenu, request.body);
+    const [library, own] = await Promise.all([shelf.list('recipe'), shelf.list('swap')]);
+    return adviseMenu(occasion, { policy, library: library.map((each) => each.entry), own: own.map((each) => each.entry) });
+  });
+
+  app.post('/api/shopping', { schema: { summary: 'The shopping list of an occasion', description: 'Items by aisle with what is needed, had and to be bought, packages, what labels must not say and for whom; and the same as CSV.', tags: ['shopping'], body: MakeShopping } }, (request) => {
+    const { occasion } = checked(MakeShopping, request.body);
+    const table = fit(occasion);
+    const { items, cost } = shoppingList(occasion, scale(occasion, table), openChecks(occasion, table));
+    const plain = (sum: Sum) => ({ ...sum, pieces: Object.fromEntries(sum.pieces) });
+    return { items: items.map((item) => ({ ...item, need: plain(item.need), have: plain(item.have), buy: plain(item.buy) })), cost, csv: toShoppingCsv(occasion, { items, cost }) };
   });
 
   app.post('/api/audit', { schema: { summary: 'Audit a plan against an occasion', tags: ['plan'], body: AuditPlan } }, (request) => {

@@ -1,6 +1,6 @@
 import { foodOf, likelyRole, sameJob, substitutionsFor, type FoodId, type Role, type Substitution } from '../reference/index.ts';
 import type { Dish, Guest, GuestId, IngredientLine, LineId, Occasion, OwnSubstitution, Recipe, Swap, Version } from '../model/index.ts';
-import { knowledgeOf, servedEvidence } from '../exposure/index.ts';
+import { knowledgeOf, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
 import { dishEvidence, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 
@@ -44,12 +44,26 @@ export interface Offer {
 
 const rank: Record<Verdict, number> = { clear: 0, check: 1, conflict: 2 };
 
+const freshOf = new WeakMap<Recipe, { readonly knowledge: Knowledge; readonly bySwap: Map<string, readonly Evidence[]> }>();
+
+/** What a swap brings that was not there: the same for every guest, so it is found once for a recipe as long as what is known stays the same. */
+function freshEvidence(recipe: Recipe, swap: Swap, knowledge: Knowledge): readonly Evidence[] {
+  let known = freshOf.get(recipe);
+  if (known?.knowledge !== knowledge) freshOf.set(recipe, (known = { knowledge, bySwap: new Map() }));
+  const key = JSON.stringify(swap);
+  let fresh = known.bySwap.get(key);
+  if (!fresh) {
+    const kept = new Set(recipe.lines.map((each) => each.id));
+    fresh = servedEvidence(applySwaps(recipe, [swap]), knowledge).filter((evidence) => evidence.line === undefined || !kept.has(evidence.line));
+    known.bySwap.set(key, fresh);
+  }
+  return fresh;
+}
+
 function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, substitution: Pick<Substitution, 'with' | 'technique' | 'closeness'> | undefined, eaters: readonly Guest[]): LineOption {
   const recipe = recipeOf(occasion, dish);
   const before = recipe.lines.find((each) => each.id === line)!;
-  const changed = applySwaps(recipe, [swap]);
-  const kept = new Set(recipe.lines.map((each) => each.id));
-  const fresh = servedEvidence(changed, knowledgeOf(occasion)).filter((evidence) => evidence.line === undefined || !kept.has(evidence.line));
+  const fresh = freshEvidence(recipe, swap, knowledgeOf(occasion));
   const verdicts = eaters.map((guest) => ({ guest: guest.id, verdict: judge(guest, fresh).verdict }));
   const of = (verdict: Verdict) => verdicts.filter((each) => each.verdict === verdict).map((each) => each.guest);
   return {

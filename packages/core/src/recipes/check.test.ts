@@ -33,6 +33,8 @@ test.each([
   ['a coating that is thrown away', '4 fish fillets, cod\n100 g flour', 'Dredge the fish in the flour and throw the remaining flour away. Fry for 6 minutes until a probe reads 74 °C.'],
   ['kit named like food', '200 g flour\n100 g butter', 'Rub the butter into the flour until it looks like breadcrumbs. Line a baking sheet with baking paper and bake at 180 °C for 20 minutes, 93 °C inside.'],
   ['both scales agree', '500 g carrots', 'Roast the carrots at 200 °C/180 °C fan/400 °F/gas 6 for 30 minutes.'],
+  ['the kinds of what is listed', '300 g strawberries\n200 g cheddar\n4 chicken thighs', 'Brown the meat. Add the berries and the cheese and simmer for 25 minutes until the chicken is cooked through (75 °C).'],
+  ['parts of a listed egg, and a pastry case', '4 eggs\n250 g flour\n125 g butter', 'Whisk the egg whites, beat the yolks, rub the butter into the flour. Fill the pastry case and bake at 190 °C for 30 minutes, 93 °C inside.'],
   ['tasted after it was cooked', '100 g chickpea flour\n500 ml water', 'Simmer the chickpea flour and the water for 10 minutes, stirring. Taste and adjust the seasoning.'],
 ])('no false alarm: %s', (_name, ingredients, method) => {
   expect(codes(ingredients, method)).toEqual([]);

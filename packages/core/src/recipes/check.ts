@@ -60,6 +60,9 @@ const unusedIngredients: Rule = (recipe) => {
   });
 };
 
+/** What every kitchen has and many lists leave out. */
+const seasonings = new Set<string>(['salt', 'black-pepper', 'olive-oil', 'sunflower-oil', 'vegetable-oil', 'oil', 'sugar']);
+
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice', 'paper', 'stock-pot', 'baking-powder']);
 const kitchenThings = /\b(?:baking (?:sheet|tray|paper|parchment|dish|powder tin|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand)|(?:serve|served|good|goes well|eaten|delicious)[^.]{0,20} with [^.]*)/gi;
@@ -84,13 +87,14 @@ const unlistedIngredients: Rule = (recipe, find) => {
       const unseen = brings.filter((hazard) => !known.has(hazard));
       // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.
       const another = food.families.some((family) => families.has(family)) || words.split(/[\s-]+/).some((word) => word.length > 3 && texts.some((line) => line.includes(word.replace(/s$/, ''))));
-      if (unseen.length === 0 && another) return [];
+      const ofThisDish = brings.length > 0 || words.split(/[\s-]+/).some((word) => madeHere.has(word.replace(/s$/, '')));
+      if (unseen.length === 0 && (another || ofThisDish)) return [];
       seen.add(food.id);
       const names = unseen.map((hazard) => hazardOf(hazard).name);
       const id = v.parse(LineId, `${food.id.slice(0, 50)}-added`);
       const line: IngredientLine = { id, text: named.words, food: food.id, amount: { kind: 'words', words: 'as needed' }, part: 'body', canOmit: false };
       return [{
-        code: 'unlisted-ingredient', weight: unseen.length > 0 ? 'danger' : 'odd', step: step.id,
+        code: 'unlisted-ingredient', weight: unseen.length > 0 ? 'danger' : seasonings.has(food.id) ? 'hint' : 'odd', step: step.id,
         words: `“${step.title}” uses ${quoted(named.words)}, which is not on the list${names.length > 0 ? `: ${names.slice(0, 4).join(', ')} would go unseen` : ''}.`,
         ...(recipe.lines.some((each) => each.id === id) ? {} : { fix: { label: `Put ${named.words} on the list`, recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, step.id, { uses: [...step.uses, id] }) } }),
       }];

@@ -17,7 +17,7 @@ const kitWords = stepWords.kit.flatMap(({ kind, words }) => words.map((name) => 
 const kitVerbs = stepWords.kit.filter(({ verbs }) => verbs.length > 0).map(({ kind, verbs }) => ({ kind: v.parse(KitKind, kind), pattern: word(verbs.map(forms).join('|')) }));
 const vessels = new Set<KitKind>(['bowl', 'saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin']);
 const grillWords = /\b(?:under (?:the|a) (?:[\p{L}-]+ )?(?:grill|broiler)|broil(?:ed|ing)?|grill(?:ed|ing)? (?:until|for|on))\b/iu;
-const noOven = /\b(?:no[- ]bake|microwave|blind|barbecue|griddle)\b/i;
+const noOven = /\b(?:no[- ]bake|microwave|barbecue|griddle)\b/i;
 const rhythmless = /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check)\w*\b[^.,;]{0,30}?\b(half[- ]?way(?: through)?|occasionally|now and then|from time to time|once or twice|once|frequently|regularly|often|every so often|at intervals)\b/gi;
 const rhythmVerb = /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check|brush|fold)\w*\b/i;
 

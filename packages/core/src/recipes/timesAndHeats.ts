@@ -85,7 +85,7 @@ export interface ReadHeat extends Span {
 }
 
 const heat = /(?<![\d.,])(?<figure>\d{2,3})(?:\s?[-–]\s?\d{2,3})?\s?(?:(?<degree>°|º|˚|degrees?|deg\.?)\s?)?(?<scale>c(?:elsius|entigrade)?|f(?:ahrenheit)?)?(?![\p{L}\d])(?<fan>\s?\(?fan\)?)?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)|fan\s?(?<fanFigure>\d{3})\s?(?:°|º)?\s?c?(?![\p{L}\d])/giu;
-const coreWords = /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|temperature of the (?:meat|bird|fish|custard))\b/i;
+const coreWords = /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
 export const toCelsius = (fahrenheit: number): number => Math.round(((fahrenheit - 32) * 5) / 9);
 
 /** All temperatures in a text, in °C. The same heat said on several scales ("180 °C/160 °C fan/gas 4") is one. */

@@ -1,4 +1,4 @@
-import { foodOf } from '../reference/index.ts';
+import { foodOf, substitutionsFor, type FoodId } from '../reference/index.ts';
 import type { LineId } from '../model/index.ts';
 import { singular, tokenise, type Token } from '../reading/index.ts';
 import type { LineReading } from './line.ts';
@@ -20,6 +20,17 @@ export interface Use {
 /** Words too general to name one ingredient. */
 const general = new Set(['fresh', 'large', 'small', 'dried', 'ground', 'whole', 'leaf', 'piece', 'powder', 'juice', 'plain', 'white', 'black', 'red', 'green', 'yellow', 'hot', 'cold', 'raw', 'sweet', 'mixed', 'good', 'quality', 'fine', 'sharp', 'extra', 'virgin', 'light', 'dark', 'sauce', 'paste', 'seed', 'salted', 'unsalted', 'ripe', 'soft', 'thick', 'thin', 'free', 'range', 'organic', 'baby']);
 
+/** What a cook calls a food by its kind: "the berries" for strawberries, "the cheese" for cheddar, "the meat" for chicken. */
+function kindsOf(id: FoodId): readonly string[] {
+  const food = foodOf(id);
+  if (!food) return [];
+  const kinds: string[] = food.families.flatMap((family) => kindOfFamily[family] ?? []);
+  if (food.contains.some((hazard) => ['meat', 'poultry', 'pork'].includes(hazard))) kinds.push('meat');
+  if (substitutionsFor(id).some((each) => each.role.endsWith('-cheese'))) kinds.push('cheese');
+  return kinds;
+}
+const kindOfFamily: Readonly<Record<string, readonly string[]>> = { 'berry': ['berry', 'fruit'], 'nut': ['nut'], 'herb': ['herb'], 'white-fish': ['fish'], 'oily-fish': ['fish'], 'citrus': ['fruit'], 'pome': ['fruit'], 'stone-fruit': ['fruit'], 'tropical-fruit': ['fruit'], 'mushroom': ['mushroom'], 'legume': ['pulse'] };
+
 /** The phrases by which a step may call an ingredient, longest first: its words on the line, its catalogue name, and their last words. */
 function callsOf({ reading, componentName }: KnownLine): readonly (readonly string[])[] {
   const names = new Set<string>();
@@ -28,6 +39,7 @@ function callsOf({ reading, componentName }: KnownLine): readonly (readonly stri
     const entry = foodOf(food.food);
     for (const name of [entry?.name, entry?.us]) if (name) names.add(name);
   }
+  for (const { food } of reading.ingredient.foods) for (const kind of kindsOf(food)) names.add(kind);
   for (const unknown of reading.ingredient.unknown) names.add(unknown.words);
   if (componentName) names.add(componentName);
   const calls = new Map<string, readonly string[]>();
@@ -52,8 +64,9 @@ export function finderOf(lines: readonly KnownLine[]): (text: string, used: Read
     const { foods } = line.reading.ingredient;
     const lastWords = new Set(foods.map((food) => tokenise(food.words).at(-1)?.word));
     const names = new Set(foods.map((food) => tokenise(foodOf(food.food)?.name ?? '').map((token) => token.word).join(' ')));
+    const kinds = new Set(foods.flatMap((food) => kindsOf(food.food)));
     for (const call of callsOf(line)) {
-      const entry = { call, line: line.id, whole: call.length > 1 || lastWords.has(call[0]!) || names.has(call[0]!) };
+      const entry = { call, line: line.id, whole: call.length > 1 || lastWords.has(call[0]!) || names.has(call[0]!) || kinds.has(call[0]!) };
       byFirst.set(call[0]!, [...(byFirst.get(call[0]!) ?? []), entry]);
     }
   }

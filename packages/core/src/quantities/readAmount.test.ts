@@ -45,6 +45,9 @@ test.each<[string, object]>([
   ['olive oil, for frying', words('for frying')],
   ['salt and pepper', words('')],
   ['flour type 00', words('')],
+  ['900000 kg flour', words('900000 kg')],
+  ['10000.5 eggs', words('10000.5')],
+  ['2 x 900 kg sacks flour', words('2 x 900 kg')],
   ['', words('')],
 ])('%s', (text, amount) => {
   expect(readAmount(text).amount).toEqual(amount);

@@ -78,6 +78,31 @@ const someStart = new RegExp(String.raw`^\s*(?:a few|few|several|some|a little|a
  * Sizes of packs are kept ("2 tins of 400 g" are two of 400 g each); ranges stay ranges; a second way of saying it is kept beside the first.
  */
 export function readAmount(text: string, system: WrittenIn = 'metric'): ReadAmount {
+  const read = readAny(text, system);
+  const also = read.also.filter(isKitchenSized);
+  // A figure no kitchen has is kept as the words it is, and counts for nothing.
+  return isKitchenSized(read.amount) ? { ...read, also } : { ...read, amount: words(text.slice(read.start, read.end).trim()), also };
+}
+
+/** What the model takes for an amount at all: up to 200 kg, 200 l, 10 000 pieces of up to 20 kg. */
+function isKitchenSized(amount: Amount): boolean {
+  switch (amount.kind) {
+    case 'mass':
+      return Math.max(amount.massG, amount.toMassG ?? 0) <= 200_000;
+    case 'volume':
+      return Math.max(amount.volumeMl, amount.toVolumeMl ?? 0) <= 200_000;
+    case 'count':
+      return Math.max(amount.count, amount.toCount ?? 0) <= 10_000 && (amount.eachG ?? 0) <= 20_000;
+    case 'batches':
+      return amount.batches <= 1000;
+    case 'words':
+      return true;
+    default:
+      return amount satisfies never;
+  }
+}
+
+function readAny(text: string, system: WrittenIn): ReadAmount {
   const none = (amount: Amount, start = 0, end = 0): ReadAmount => ({ amount, start, end, manner: [], also: [] });
   const loose = looseStart.exec(text);
   const numberBefore = numberThenUnit.exec(text);

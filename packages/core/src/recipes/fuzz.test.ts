@@ -34,6 +34,11 @@ test('recipes with their lines torn out, doubled and shuffled', () => {
   }), { numRuns: 80 });
 });
 
+test('figures no kitchen has, anywhere in a recipe', () => {
+  const big = fc.oneof(fc.double({ min: 0, max: 1e15, noNaN: true }), fc.nat(1e9), fc.constantFrom('1/0', '0/0', '99999999/3', '1e400', '-5'));
+  fc.assert(fc.property(big, fc.constantFrom('g', 'kg', 'cups', 'tins', 'eggs', 'x 400 g tins', 'minutes', 'hours', '°C', '°F', ''), (figure, unit) => holds(`Soup\n\nServes ${figure}\nMakes ${figure} rolls\n\nIngredients\n${figure} ${unit} flour\n\nMethod\nBake at ${figure} °C for ${figure} ${unit}, stirring every ${figure} minutes, until ${figure} °C inside. Keeps for ${figure} days.`)), { numRuns: 150 });
+});
+
 test('linked data with its values put in each other’s place', () => {
   const nodes = demoRecipes.map((recipe) => toJsonLd(recipe));
   const odd = fc.oneof(fc.constant(null), fc.string(), fc.double(), fc.array(fc.string(), { maxLength: 4 }), fc.record({ '@type': fc.constantFrom('HowToStep', 'HowToSection', 'Recipe', 'Thing'), 'text': fc.string() }));

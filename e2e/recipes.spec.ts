@@ -199,3 +199,29 @@ test('an occasion keeps its copy, and takes over the library’s when asked', as
   await page.getByRole('button', { name: /Apple crumble/ }).click();
   await expect(page.getByRole('region', { name: /Amounts of Apple crumble/ })).toContainText('1.5 kg apples');
 });
+
+test('lines are dragged by the hand; files dropped anywhere are read together', async ({ page }) => {
+  await open(page, '/recipes/braised-red-cabbage');
+  const inputs = page.getByRole('region', { name: 'Ingredients' }).locator('input.line-text');
+  await expect(inputs.first()).toBeVisible();
+  const texts = () => inputs.evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value));
+  const before = await texts();
+  const [from, to] = [await page.locator('.handle').nth(0).boundingBox(), await page.locator('.handle').nth(2).boundingBox()];
+  await page.mouse.move(from!.x + 6, from!.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(from!.x + 8, from!.y + 30, { steps: 5 });
+  await page.mouse.move(to!.x + 8, to!.y + 20, { steps: 10 });
+  await page.mouse.up();
+  await expect.poll(texts).toEqual([before[1], before[2], before[0], ...before.slice(3)]);
+
+  await open(page, '/recipes');
+  await expect(page.getByRole('heading', { name: 'Bring a recipe in' })).toBeVisible();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.items.add(new File(['Plain toast\n\nIngredients\n1 slice bread\n\nMethod\nToast the bread for 3 minutes.'], 'a.txt', { type: 'text/plain' }));
+    data.items.add(new File(['{"@type":"Recipe","name":"Pot of tea","recipeIngredient":["2 tea bags"],"recipeInstructions":"Steep for 4 minutes."}'], 'b.json'));
+    window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+  });
+  await page.getByRole('button', { name: 'Keep all 2' }).click();
+  await expect(page.locator('tr.fresh .recipe-link')).toHaveText(['Plain toast', 'Pot of tea'], { useInnerText: true });
+});

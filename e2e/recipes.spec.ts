@@ -141,6 +141,11 @@ test('a swap of the cook’s own is offered beside the others', async ({ page })
   await page.getByLabel('What the cook does differently').fill('Toast it dry first.');
   await page.getByRole('button', { name: 'Add it' }).click();
   await expect(page.locator('.split.library .main')).toContainText('Toast it dry first.');
+  await page.getByRole('button', { name: 'Change', exact: true }).click();
+  await page.getByLabel('What the cook does differently').fill('Toast it dry, five minutes.');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.locator('.split.library .main')).toContainText('five minutes');
+  await expect(page.getByRole('heading', { name: 'A swap of your own' })).toBeVisible();
   await open(page, '/o/lantern-supper/menu');
   await page.locator('[data-cell="gratin/oriel"]').click();
   const why = page.getByRole('complementary', { name: 'Why' });

@@ -28,6 +28,7 @@ export function SwapsPage() {
   const { data: own, error } = useSwapsQuery();
   const [remove] = useRemoveSwapMutation();
   const [search, setSearch] = useState('');
+  const [editing, setEditing] = useState<Kept<OwnSubstitution>>();
   const rows = useMemo((): readonly Row[] => [
     ...(own ?? []).map((each): Row => ({ ...each.entry, role: each.entry.role, source: `your own, ${each.entry.changedOn}`, own: each })),
     ...substitutions,
@@ -59,7 +60,7 @@ export function SwapsPage() {
                       <td style={{ width: '24%' }}>{row.replaces.map(nameOf).join(', ')}</td>
                       <td style={{ width: '26%' }}><strong>{row.with.map((part) => `${part.ratio === 1 ? '' : `${part.ratio} × `}${nameOf(part.food)}`).join(' + ')}</strong><Brings foods={row.with.map((part) => part.food)} /></td>
                       <td>{row.technique}{row.addMin !== 0 && <span className="soft"> {row.addMin > 0 ? '+' : '−'}{Math.abs(row.addMin)} min.</span>}</td>
-                      <td className="soft small" style={{ width: '16%' }}>{closenessWords[row.closeness]}<br />{row.source}{row.own && <><br /><Button size="small" type="text" onClick={() => void remove(row.id)}>Take out</Button></>}</td>
+                      <td className="soft small" style={{ width: '16%' }}>{closenessWords[row.closeness]}<br />{row.source}{row.own && <><br /><Button size="small" type="text" onClick={() => setEditing(row.own)}>Change</Button><Button size="small" type="text" onClick={() => { if (editing?.entry.id === row.id) setEditing(undefined); void remove(row.id); }}>Take out</Button></>}</td>
                     </tr>
                   ))}
                 </tbody>
@@ -67,7 +68,7 @@ export function SwapsPage() {
             </section>
           ))}
         </div>
-        <aside aria-label="Add a swap"><OwnSwap taken={rows.map((row) => row.id)} /></aside>
+        <aside aria-label="Add a swap"><OwnSwap key={editing ? `${editing.entry.id}-${editing.revision}` : 'new'} taken={rows.map((row) => row.id)} before={editing} onDone={() => setEditing(undefined)} /></aside>
       </div>
     </div>
   );
@@ -79,25 +80,26 @@ function Brings({ foods: some }: { foods: readonly FoodId[] }) {
   return held.length === 0 ? null : <span className="small" style={{ color: 'var(--clay)' }}><br />brings {held.join(', ')}</span>;
 }
 
-function OwnSwap({ taken }: { taken: readonly string[] }) {
+function OwnSwap({ taken, before, onDone }: { taken: readonly string[]; before: Kept<OwnSubstitution> | undefined; onDone: () => void }) {
   const [put, { error }] = usePutSwapMutation();
-  const [replaces, setReplaces] = useState<string[]>([]);
-  const [into, setInto] = useState<string>();
-  const [ratio, setRatio] = useState<number | null>(1);
-  const [role, setRole] = useState('');
-  const [technique, setTechnique] = useState('');
+  const old = before?.entry;
+  const [replaces, setReplaces] = useState<string[]>(old ? [...old.replaces] : []);
+  const [into, setInto] = useState<string | undefined>(old?.with[0]?.food);
+  const [ratio, setRatio] = useState<number | null>(old?.with[0]?.ratio ?? 1);
+  const [role, setRole] = useState<string>(old?.role ?? '');
+  const [technique, setTechnique] = useState(old?.technique ?? '');
   const [fault, setFault] = useState('');
   const save = () => {
     const name = into ? nameOf(into as FoodId) : '';
-    const made = v.safeParse(OwnSubstitution, { id: freshId(`${name} for ${replaces[0] ?? ''}`, taken), name: name || ' ', replaces, with: into ? [{ food: into, ratio: ratio ?? 0 }] : [], ...(role && { role }), technique, changedOn: dayjs().format('YYYY-MM-DD') });
+    const made = v.safeParse(OwnSubstitution, { ...old, id: old?.id ?? freshId(`${name} for ${replaces[0] ?? ''}`, taken), name: name || ' ', replaces, with: into ? [{ food: into, ratio: ratio ?? 0 }, ...(old?.with.slice(1) ?? [])] : [], role: role || undefined, technique, changedOn: dayjs().format('YYYY-MM-DD') });
     if (!made.success) return setFault(replaces.length === 0 ? 'Which food does it replace?' : !into ? 'What goes in instead?' : made.issues[0].message);
     setFault('');
-    void put({ baseRevision: 0, entry: made.output }).unwrap().then(() => { setReplaces([]); setInto(undefined); setTechnique(''); }, () => undefined);
+    void put({ baseRevision: before?.revision ?? 0, entry: made.output }).unwrap().then(() => { setReplaces([]); setInto(undefined); setTechnique(''); onDone(); }, () => undefined);
     return undefined;
   };
   return (
     <div className="stack">
-      <h2>A swap of your own</h2>
+      <h2>{old ? `Change ${old.name}` : 'A swap of your own'}</h2>
       <p className="soft small">It is offered beside the others, and judged for every guest like them: what it brings in is told from its foods and their labels.</p>
       <label className="field"><span>Instead of</span><Select mode="multiple" aria-label="Instead of" value={replaces} onChange={setReplaces} options={foodOptions} showSearch={{ optionFilterProp: 'label' }} /></label>
       <div className="row" style={{ alignItems: 'flex-end' }}>
@@ -108,7 +110,7 @@ function OwnSwap({ taken }: { taken: readonly string[] }) {
       <label className="field"><span>What the cook does differently</span><Input.TextArea aria-label="What the cook does differently" value={technique} maxLength={2000} autoSize={{ minRows: 2, maxRows: 5 }} onChange={(event) => setTechnique(event.target.value)} /></label>
       {fault && <p className="fault" role="alert">{fault}</p>}
       {error && <p className="fault" role="alert">{problemWords(error)}</p>}
-      <div><Button type="primary" onClick={save}>Add it</Button></div>
+      <div className="row"><Button type="primary" onClick={save}>{old ? 'Keep it' : 'Add it'}</Button>{old && <Button onClick={onDone}>Leave it</Button>}</div>
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { foodOf, substitutionOf, type FoodId } from '../reference/index.ts';
 import { Dish as DishSchema, VersionId, type CourseId, type Dish, type DishId, type Guest, type GuestId, type Occasion, type OwnSubstitution, type Recipe, type Swap } from '../model/index.ts';
 import { dishEvidence, fit, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, flatten, recipeOf } from '../versions/index.ts';
-import { answer, applyOffer } from './offers.ts';
+import { answer, applyOffer, nameFor } from './offers.ts';
 
 /** What the cook would rather have: one pot for all, a second version where it costs taste, or a plate of its own. */
 export type Policy = 'one-menu' | 'split-where-it-matters' | 'separate-plates';
@@ -137,7 +137,7 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
     for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), sharers)) verdicts.set(id, verdict);
     if (fine.some((guest) => verdicts.get(guest.id) === 'conflict')) return;
     const { words, loss, foods } = swapsInWords(recipe, offer.swaps.filter((swap) => !kept.some((each) => each.line === swap.line)));
-    const changed = { ...first, swaps: [...offer.swaps], guests: whole ? [] : first.guests };
+    const changed = { ...first, name: nameFor(first.name, offer.swaps), swaps: [...offer.swaps], guests: whole ? [] : first.guests };
     options.push({
       change: { kind: 'for-all', course: dish.course, dish: dish.id, recipe, guests: sharers.map((guest) => guest.id), swaps: offer.swaps, words: `${recipe.name}: ${words}, for ${sharers.length === occasion.guests.length ? 'everyone' : namesOf(occasion, sharers.map((guest) => guest.id))}` },
       apply: (one) => ({ ...one, dishes: one.dishes.map((each) => (each.id === dish.id ? { ...each, versions: whole ? [changed] : each.versions.map((version) => (version.id === first.id ? changed : version)) } : each)) }),

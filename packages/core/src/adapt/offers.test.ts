@@ -23,6 +23,10 @@ test('breadcrumbs in the way of a coeliac: offered for all, best first, and it w
   expect(after.cells.get('oriel' as never)!.judgement.verdict).toBe('clear');
 });
 
+test('what was changed for all is not called “as written” any more', () => {
+  expect(taken('gratin', 'oriel', 'everyone').dishes.find((each) => each.id === 'gratin')!.versions[0]!.name).toBe('changed for all');
+});
+
 test('an option that breaks somebody who shares the dish is named, never chosen', () => {
   for (const row of table.rows) {
     for (const guest of lantern.guests) {

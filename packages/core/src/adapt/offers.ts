@@ -205,11 +205,14 @@ export function adaptable(occasion: Occasion, table: FitTable, own: readonly Own
 
 export const cellKey = (dish: string, guest: string): string => `${dish}/${guest}`;
 
+/** A version that was changed is not as written any more; a name the cook gave stays. */
+export const nameFor = (name: string, swaps: readonly Swap[]): string => (name === 'as written' && swaps.length > 0 ? 'changed for all' : name === 'changed for all' && swaps.length === 0 ? 'as written' : name);
+
 /** Puts an offer into the dish: changes the shared version, or adds a version of its own (or joins one with the same swaps). */
 export function applyOffer(dish: Dish, offer: Pick<Offer, 'scope' | 'swaps' | 'guests'>, guest: GuestId, newId: Version['id'], name: string): Dish {
   if (offer.scope === 'everyone') {
     const mine = dish.versions.find((version) => version.guests.includes(guest)) ?? dish.versions[0]!;
-    return { ...dish, versions: dish.versions.map((version) => (version.id === mine.id ? { ...version, swaps: [...offer.swaps] } : version)) };
+    return { ...dish, versions: dish.versions.map((version) => (version.id === mine.id ? { ...version, swaps: [...offer.swaps], name: nameFor(version.name, offer.swaps) } : version)) };
   }
   const moved = new Set(offer.guests);
   const rest = dish.versions.map((version) => ({ ...version, guests: version.guests.filter((id) => !moved.has(id)) }));

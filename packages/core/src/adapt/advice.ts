@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { foodOf, substitutionOf, type FoodId } from '../reference/index.ts';
-import { Dish as DishSchema, VersionId, type CourseId, type Dish, type DishId, type Guest, type GuestId, type Occasion, type OwnSubstitution, type Recipe, type Swap } from '../model/index.ts';
+import { Dish as DishSchema, forOccasion, listed, VersionId, type CourseId, type Dish, type DishId, type Guest, type GuestId, type Occasion, type OwnSubstitution, type Recipe, type Swap } from '../model/index.ts';
 import { dishEvidence, fit, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, flatten, recipeOf } from '../versions/index.ts';
 import { answer, applyOffer, nameFor } from './offers.ts';
@@ -47,13 +47,13 @@ export interface MenuAdvice {
 }
 
 /** What each thing counts for, by policy. A gap counts for more than everything else. @source kitchen practice */
-const weights: Readonly<Record<Policy, { gap: number; batch: number; wash: number; odd: number; taste: number; newDish: number; check: number }>> = {
+export const weights: Readonly<Record<Policy, { gap: number; batch: number; wash: number; odd: number; taste: number; newDish: number; check: number }>> = {
   'one-menu': { gap: 1000, batch: 9, wash: 3, odd: 1, taste: 0.15, newDish: 14, check: 0.3 },
   'split-where-it-matters': { gap: 1000, batch: 3, wash: 1, odd: 1, taste: 0.9, newDish: 9, check: 0.3 },
   'separate-plates': { gap: 1000, batch: 4, wash: 1.5, odd: 1, taste: 3, newDish: 3, check: 0.3 },
 };
 
-interface Option {
+export interface Option {
   readonly change: MenuChange | undefined;
   readonly apply: (occasion: Occasion) => Occasion;
   /** Who can eat the dish then, at least once its checks turn out well. */
@@ -82,10 +82,7 @@ function verdictsOf(occasion: Occasion, dish: Dish, recipe: Recipe, guests: read
   return new Map(guests.map((guest) => [guest.id, judge(guest, evidence).verdict]));
 }
 
-const namesOf = (occasion: Occasion, ids: readonly GuestId[]): string => {
-  const names = ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id);
-  return names.length <= 1 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]!}`;
-};
+const namesOf = (occasion: Occasion, ids: readonly GuestId[]): string => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
 
 /** Each swap in words, and how much taste it costs. */
 function swapsInWords(recipe: Recipe, swaps: readonly Swap[]): { readonly words: string; readonly loss: number; readonly foods: readonly FoodId[] } {
@@ -187,7 +184,7 @@ function separateDishes(occasion: Occasion, course: CourseId, hungry: readonly G
   });
   candidates.sort((a, b) => b.fed.length - a.fed.length || a.checks - b.checks || (a.recipe.id < b.recipe.id ? -1 : 1));
   return candidates.slice(0, 3).map(({ recipe, flat, dish, fed, checks }): readonly Option[] => {
-    const parts = [...new Set([recipe.id, ...recipe.lines.flatMap((line) => line.component ?? [])])].flatMap((id) => find(id) ?? []);
+    const parts = forOccasion(recipe, find);
     const none: Option = { change: undefined, apply: (one) => one, feeds: new Set(), checks: 0, batches: 0, washes: 0, foods: [], changed: 0, loss: 0, newDish: 0 };
     return [none, {
       change: { kind: 'separate-dish', course, recipe, guests: fed, swaps: [], words: `${recipe.name} as one more dish, for ${namesOf(occasion, fed)}` },
@@ -205,7 +202,7 @@ interface Found {
 }
 
 /** The best choice of one option a dish for a course: all combinations, cut off where they cannot get better any more. */
-function search(slots: readonly (readonly Option[])[], guests: readonly Guest[], enough: number, policy: Policy, bought: ReadonlySet<FoodId>): Found {
+export function search(slots: readonly (readonly Option[])[], guests: readonly Guest[], enough: number, policy: Policy, bought: ReadonlySet<FoodId>): Found {
   const weight = weights[policy];
   const alone = (option: Option) => option.batches * weight.batch + option.washes * weight.wash + option.loss * weight.taste + option.newDish * weight.newDish + option.checks * weight.check;
   const sorted = slots.map((options) => [...options].sort((a, b) => alone(a) - alone(b)));

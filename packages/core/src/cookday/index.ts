@@ -1,2 +1,2 @@
-export { runSheet, listed, markWords, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';
+export { runSheet, markWords, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';
 export { clockTime, dayOf, dayWords, span } from './clock.ts';

@@ -1,7 +1,8 @@
 import { demo } from '../../test-support/demo.ts';
 import { makePlan } from '../plan/index.ts';
 import { clockTime, dayWords, span } from './clock.ts';
-import { listed, runSheet, type StepEntry } from './runSheet.ts';
+import { listed } from '../model/index.ts';
+import { runSheet, type StepEntry } from './runSheet.ts';
 
 const sunday = demo('sunday-lunch');
 const result = makePlan(sunday, { rounds: 20 });

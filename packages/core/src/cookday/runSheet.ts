@@ -1,5 +1,5 @@
 import { hazardOf } from '../reference/index.ts';
-import type { CookId, DishId, GuestId, Occasion, Plan, ResidueMark } from '../model/index.ts';
+import { listed, type CookId, type DishId, type GuestId, type Occasion, type Plan, type ResidueMark } from '../model/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, type LineAmount } from '../scale/index.ts';
 import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
@@ -159,9 +159,4 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   }
   const rank = { oven: 0, look: 1, wash: 2, step: 3 };
   return entries.sort((a, b) => a.startMin - b.startMin || rank[a.kind] - rank[b.kind] || (a.id < b.id ? -1 : 1));
-}
-
-/** "a, b and c". */
-export function listed(words: readonly string[]): string {
-  return words.length <= 1 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]}`;
 }

@@ -12,3 +12,4 @@ export { basisOf } from './basis.ts';
 export { madeWith, batchesOfComponent, forOccasion, neededRecipes, sourceOfLine } from './components.ts';
 export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';
 export * from './shopping.ts';
+export { listed, freshId } from './words.ts';

@@ -40,6 +40,14 @@ test.each([
   expect(codes(ingredients, method)).toEqual([]);
 });
 
+test('what the name or another line only seems to cover is said', () => {
+  expect(read('200 g self-raising flour\n2 eggs', 'Fold the flour and the eggs with walnuts. Bake at 180 °C for 30 minutes, 93 °C inside.', 'Walnut cake').findings).toContainEqual(expect.objectContaining({ code: 'unlisted-ingredient', weight: 'danger' }));
+  const bare = read('100 g peanut butter\n4 bananas', 'Fry the bananas in butter and spread with the peanut butter.').findings.filter((each) => each.code === 'unlisted-ingredient');
+  expect(bare).toEqual([expect.objectContaining({ weight: 'hint', words: expect.stringContaining('if that is not what the list has') as string })]);
+  expect(codes('200 g gluten-free flour\n100 ml oat milk', 'Whisk the flour into the milk and simmer for 8 minutes until 75 °C inside.')).not.toContain('unlisted-ingredient');
+  expect(codes('200 g carrots', 'Roast the carrots at 200 °C for 30 minutes. Serve with soured cream.')).toContain('unlisted-ingredient');
+});
+
 test('a fix mends what it was offered for, and brings nothing new', () => {
   for (const [ingredients, method] of [['200 g carrots\n2 onions', 'Roast the carrots at 400 °C for 30 minutes, with sesame oil.'], ['4 chicken thighs', 'Roast the chicken at 200 °C for 40 minutes.'], ['200 g pasta', 'Boil the pasta for 10 minutes. Bake at 200 °C for 25 minutes.'], ['2 chicken legs\n100 g chickpea flour', 'Coat the chicken with the chickpea flour, taste. Bake. Use the remaining coating.']] as const) {
     const { recipe, findings } = read(ingredients, method);

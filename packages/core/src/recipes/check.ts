@@ -1,12 +1,13 @@
 import * as v from 'valibot';
 import { foodOf, hazardOf, hazards } from '../reference/index.ts';
-import { batchesOfComponent, LineId, madeWith, type IngredientLine, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { batchesOfComponent, CheckedRecipe, LineId, listed as inWords, madeWith, type IngredientLine, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
-import { readLine, type LineReading } from './line.ts';
+import { readLine } from './line.ts';
+import { servedWithOf } from './servedWith.ts';
 
 export type RecipeFindingCode =
   | 'unused-ingredient' | 'unlisted-ingredient' | 'conflicting-times' | 'conflicting-heats' | 'no-oven-heat' | 'no-yield' | 'component-amount' | 'component-missing' | 'component-loop'
@@ -35,15 +36,9 @@ const weightOrder = { danger: 0, odd: 1, hint: 2 } as const;
 
 /** Checks a recipe as a careful editor would; the gravest first. Fixes are whole recipes, so that one click applies and one key undoes. */
 export function checkRecipe(recipe: Recipe, find: Find = () => undefined, context: CheckContext = {}): readonly RecipeFinding[] {
-  return rules.flatMap((rule) => rule(recipe, find, context)).sort((a, b) => weightOrder[a.weight] - weightOrder[b.weight]);
-}
-
-const readLines = new WeakMap<IngredientLine, LineReading>();
-/** A line read once, though several rules ask. */
-function lineReading(line: IngredientLine): LineReading {
-  let reading = readLines.get(line);
-  if (!reading) readLines.set(line, (reading = readLine(line.text)));
-  return reading;
+  // A fix that makes no recipe (an oven at 480 °C, a line too many) is none; the finding stands without it.
+  const sound = (finding: RecipeFinding): RecipeFinding => (finding.fix && !v.is(CheckedRecipe, finding.fix.recipe) ? { ...finding, fix: undefined } : finding);
+  return rules.flatMap((rule) => rule(recipe, find, context)).map(sound).sort((a, b) => weightOrder[a.weight] - weightOrder[b.weight]);
 }
 
 const withStep = (recipe: Recipe, id: StepId, part: Partial<Step>): Recipe => ({ ...recipe, steps: recipe.steps.map((step) => (step.id === id ? { ...step, ...part } : step)) });
@@ -64,12 +59,12 @@ const unusedIngredients: Rule = (recipe) => {
 const seasonings = new Set<string>(['salt', 'black-pepper', 'olive-oil', 'sunflower-oil', 'vegetable-oil', 'oil', 'sugar']);
 
 /** Foods that a step may name without their being ingredients of this dish. */
-const notIngredients = new Set(['water', 'ice', 'paper', 'stock-pot', 'baking-powder']);
-const kitchenThings = /\b(?:baking (?:sheet|tray|paper|parchment|dish|powder tin|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand)|(?:serve|served|good|goes well|eaten|delicious)[^.]{0,20} with [^.]*)/gi;
+const notIngredients = new Set(['water', 'ice']);
+const kitchenThings = /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand)|(?:serve|served|good|goes well|eaten|delicious)[^.]{0,20} with [^.]*)/gi;
 
 const unlistedIngredients: Rule = (recipe, find) => {
   const texts = recipe.lines.map((line) => `${line.text} ${line.food ? foodOf(line.food)?.name ?? '' : ''} ${line.component ? find(line.component)?.name ?? '' : ''}`.toLowerCase());
-  const listed = new Set<string>(recipe.lines.flatMap((line) => [...lineReading(line).ingredient.foods.map((each) => each.food as string), ...(line.food ? [line.food] : [])]));
+  const listed = new Set<string>(recipe.lines.flatMap((line) => [...readLine(line.text).ingredient.foods.map((each) => each.food as string), ...(line.food ? [line.food] : [])]));
   const parts = new Set<string>([...listed].flatMap((id) => foodOf(id)?.holds ?? []));
   const families = new Set<string>([...listed].flatMap((id) => foodOf(id)?.families ?? []));
   const known = new Set<string>(recipe.lines.flatMap((line) => [...lineEvidence(line, noLabels), ...componentEvidence(line, find)]).flatMap(({ about }) => (about.kind === 'hazard' ? [about.hazard] : [])));
@@ -82,20 +77,24 @@ const unlistedIngredients: Rule = (recipe, find) => {
       const words = named.words.toLowerCase();
       const stem = words.replace(/(?:es|s)$/, '');
       if (seen.has(food.id) || listed.has(food.id) || parts.has(food.id) || notIngredients.has(food.id) || words.length < 4 || madeHere.has(words.replace(/s$/, ''))) return [];
-      if (texts.some((line) => line.includes(stem)) || titleWords.includes(stem)) return [];
       const brings = [...food.contains, ...food.possible.filter((each) => !each.trace).map((each) => each.hazard)].filter((hazard) => hazardOf(hazard).kind === 'allergen');
       const unseen = brings.filter((hazard) => !known.has(hazard));
       // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.
       const another = food.families.some((family) => families.has(family)) || words.split(/[\s-]+/).some((word) => word.length > 3 && texts.some((line) => line.includes(word.replace(/s$/, ''))));
       const ofThisDish = brings.length > 0 || words.split(/[\s-]+/).some((word) => madeHere.has(word.replace(/s$/, '')));
-      if (unseen.length === 0 && (another || ofThisDish)) return [];
+      // "Beside the bread" of the flatbread; but a walnut cake whose list has no walnuts forgot them.
+      if (titleWords.includes(stem) && !food.contains.some((hazard) => unseen.includes(hazard))) return [];
+      const namedThere = texts.some((line) => line.includes(stem));
+      if (unseen.length === 0 && (another || ofThisDish || namedThere)) return [];
+      // "The flour" is the gluten-free flour of the list; a bare "flour" may be another.
+      if (namedThere && /\b(?:the|your|this|that|all|of)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, named.start))) return [];
       seen.add(food.id);
       const names = unseen.map((hazard) => hazardOf(hazard).name);
       const id = v.parse(LineId, `${food.id.slice(0, 50)}-added`);
       const line: IngredientLine = { id, text: named.words, food: food.id, amount: { kind: 'words', words: 'as needed' }, part: 'body', canOmit: false };
       return [{
-        code: 'unlisted-ingredient', weight: unseen.length > 0 ? 'danger' : seasonings.has(food.id) ? 'hint' : 'odd', step: step.id,
-        words: `“${step.title}” uses ${quoted(named.words)}, which is not on the list${names.length > 0 ? `: ${names.slice(0, 4).join(', ')} would go unseen` : ''}.`,
+        code: 'unlisted-ingredient', weight: namedThere || seasonings.has(food.id) ? 'hint' : unseen.length > 0 ? 'danger' : 'odd', step: step.id,
+        words: namedThere ? `“${step.title}” says ${quoted(named.words)}: if that is not what the list has, ${inWords(names.slice(0, 4))} would go unseen.` : `“${step.title}” uses ${quoted(named.words)}, which is not on the list${names.length > 0 ? `: ${names.slice(0, 4).join(', ')} would go unseen` : ''}.`,
         ...(recipe.lines.some((each) => each.id === id) ? {} : { fix: { label: `Put ${named.words} on the list`, recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, step.id, { uses: [...step.uses, id] }) } }),
       }];
     });
@@ -112,9 +111,9 @@ function componentEvidence(line: IngredientLine, find: Find): ReturnType<typeof 
 const madeHere = new Set(['roll', 'sauce', 'juice', 'mixture', 'dough', 'batter', 'dressing', 'filling', 'topping', 'glaze', 'marinade', 'gravy', 'soup', 'stew', 'salad', 'curry', 'pudding', 'crumble', 'pie', 'tart', 'cake', 'loaf', 'loave', 'bun', 'biscuit', 'cookie', 'pancake', 'dumpling', 'sponge', 'meringue', 'puree', 'paste', 'vegetable', 'fruit', 'herb', 'spice', 'seed', 'leaf', 'leave', 'poultry', 'meat', 'bird', 'stuffing', 'icing', 'patty', 'burger', 'wrap', 'dip', 'spread', 'mince', 'skin', 'bone', 'crackling', 'dripping', 'cooking juice', 'pan juice', 'pickle', 'jelly', 'round', 'finger', 'log', 'crust', 'case', 'base', 'seasoning', 'cooking water', 'cooking liquid']);
 
 /** What stands beside the dish is eaten with it, and counts like everything in it. */
-const servedBeside: Rule = (recipe) => recipe.servedWith.flatMap((words): readonly RecipeFinding[] => {
+const servedBeside: Rule = (recipe) => [...new Set([...recipe.servedWith, ...servedWithOf(recipe.steps.map((step) => step.text).join('\n'))])].flatMap((words): readonly RecipeFinding[] => {
   const { ingredient } = readLine(words);
-  const listed = new Set<string>(recipe.lines.flatMap((line) => [...lineReading(line).ingredient.foods.map((each) => each.food as string), ...(line.food ? [line.food] : [])]));
+  const listed = new Set<string>(recipe.lines.flatMap((line) => [...readLine(line.text).ingredient.foods.map((each) => each.food as string), ...(line.food ? [line.food] : [])]));
   if (ingredient.foods.length === 0 || ingredient.foods.every((each) => listed.has(each.food))) return [];
   const last = recipe.steps[recipe.steps.length - 1]!;
   let id = 'beside';
@@ -192,7 +191,7 @@ const boiledThenBaked: Rule = (recipe) => recipe.steps.flatMap((step, index): re
 });
 
 const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
-const wholeCut = /\b(?:stock|cooked|leftover|smoked|cured|rotisserie|pasteuri[sz]ed|hard-boiled)\b/i;
+const notRaw = /\b(?:cooked|leftover|smoked|cured|rotisserie|pasteuri[sz]ed|hard-boiled)\b/i;
 
 /** Every raw-food risk must end somewhere: no plan holds in which something goes to the table raw. */
 const rawEnds: Rule = (recipe, find) => {
@@ -207,7 +206,7 @@ const rawEnds: Rule = (recipe, find) => {
     const safe = hazard.safeCoreC ?? 74;
     // A whole cut may be served from 63 °C; the chart's figure for meat is that of mince.
     const enough = hazard.id === 'raw-meat' ? 63 : safe;
-    const line = flat.lines.find((each) => holdsHazard(each, hazard.id) && !wholeCut.test(each.text) && reachedBy(each) < enough);
+    const line = flat.lines.find((each) => holdsHazard(each, hazard.id) && !notRaw.test(each.text) && reachedBy(each) < enough);
     return line ? [{ hazard, line, safe }] : [];
   });
   const first = open.find((each) => each.hazard.id === 'raw-poultry') ?? open[0];
@@ -270,7 +269,7 @@ const falseName: Rule = (recipe, find) => {
 
 const oddLines: Rule = (recipe) => recipe.lines.flatMap((line): readonly RecipeFinding[] => {
   if (line.component) return [];
-  const { ingredient, doubts } = lineReading(line);
+  const { ingredient, doubts } = readLine(line.text);
   const found: RecipeFinding[] = [];
   if (!line.food && ingredient.unknown.length > 0) found.push({ code: 'odd-line', weight: 'odd', line: line.id, words: `${quoted(line.text)}: ${ingredient.unknown.map((each) => quoted(each.words)).join(', ')} is not known, so nobody who avoids anything is clear of it.` });
   for (const doubt of doubts) if (/agree/.test(doubt)) found.push({ code: 'odd-amount', weight: 'odd', line: line.id, words: `${quoted(line.text)}: ${doubt}` });

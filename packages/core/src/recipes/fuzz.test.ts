@@ -13,7 +13,8 @@ function holds(input: string): void {
     expect(v.is(CheckedRecipe, reading.recipe)).toBe(true);
     expect(reading.lines.map((line) => line.id)).toEqual(reading.recipe.lines.map((line) => line.id));
     expect(reading.steps.map((step) => step.id)).toEqual(reading.recipe.steps.map((step) => step.id));
-    reading.steps.forEach((step, i) => { for (const note of step.notes) expect(note.start >= 0 && note.end <= reading.recipe.steps[i]!.text.length + 200).toBe(true); });
+    reading.steps.forEach((step, i) => { for (const note of step.notes) expect(reading.recipe.steps[i]!.text.slice(note.start, note.end).trim()).toBe(note.words.trim()); });
+    for (const finding of reading.findings) if (finding.fix) expect(v.is(CheckedRecipe, finding.fix.recipe)).toBe(true);
     for (const line of reading.lines) expect(line.amountSpan.start >= 0 && line.amountSpan.end <= line.text.length).toBe(true);
   }
 }

@@ -30,6 +30,19 @@ const preparation = /\b(?:for (?:the )?(?:tin|pan|greasing|frying|dusting|brushi
  * A food is named only where it tells all that the words tell; else the words themselves are judged, so nothing said is lost.
  */
 export function readLine(raw: string, system: WrittenIn = 'metric'): LineReading {
+  const key = `${system}:${raw}`;
+  let reading = remembered.get(key);
+  if (!reading) {
+    // The list, the check and the editor ask for the same lines again and again; the memory is let go before it grows.
+    if (remembered.size > 5000) remembered.clear();
+    remembered.set(key, (reading = read(raw, system)));
+  }
+  return reading;
+}
+
+const remembered = new Map<string, LineReading>();
+
+function read(raw: string, system: WrittenIn): LineReading {
   const text = raw.replace(bullet, '').trim();
   const { amount: found, start, end, also } = readAmount(text, system);
   const ingredient = readIngredient(withoutMeasure(text, start, end));

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { CheckedRecipe, LineId, RecipeId, StepId, type IngredientLine, type Original, type Recipe } from '../model/index.ts';
+import { CheckedRecipe, freshId, LineId, RecipeId, StepId, type IngredientLine, type Original, type Recipe } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
 import { checkRecipe, type RecipeFinding } from './check.ts';
@@ -10,6 +10,7 @@ import { readPage } from './page.ts';
 import { draftOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
 import { readSteps } from './steps.ts';
+import { servedWithOf } from './servedWith.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './uses.ts';
 import { sentencesOf } from './wording.ts';
@@ -138,10 +139,9 @@ function fromDrafts(drafts: readonly Draft[], faults: readonly string[]): Recipe
 
 const originalOf = (format: Original['format'], text: string): Original => ({ format, text: text.slice(0, 200_000) });
 
+/** A new id, noted as taken. */
 function slug(name: string, taken: Set<string>, otherwise: string, most = 48): string {
-  const base = name.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, most).replace(/-+$/, '') || otherwise;
-  let id = base;
-  for (let count = 2; taken.has(id); count++) id = `${base}-${count}`;
+  const id = freshId(name, taken, most, otherwise);
   taken.add(id);
   return id;
 }
@@ -199,7 +199,7 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     ...(reading.food && { food: reading.food }), ...(heading && { heading }),
   }));
   const paragraphs = draft.method.map((each) => each.text.trim()).filter((text) => text !== '');
-  const { steps: read } = readSteps(paragraphs.map((text) => text.slice(0, 20_000)), known);
+  const read = readSteps(paragraphs.map((text) => text.slice(0, 20_000)), known);
   if (read.length > mostSteps) {
     notes.push(`Its method falls into ${read.length} steps; a recipe holds ${mostSteps}. The rest stays in the original.`);
     leftOver.push(...read.slice(mostSteps).map(({ step }) => ({ words: step.text.slice(0, 300), why: `more than ${mostSteps} steps` })));
@@ -244,9 +244,4 @@ function holdOf(text: string): Recipe['hold'] {
   if (/\bserve (?:it |them )?(?:at once|immediately|straight ?away|right away|piping hot)\b/i.test(text)) return { mostMin: 10, how: 'the recipe says: serve at once' };
   if (/\bserve (?:it |them )?(?:cold|chilled|at room temperature)\b|\bchill(?:ed)? until (?:needed|serving|ready)\b/i.test(text)) return { mostMin: 240, how: 'served cold; keep it in the fridge until then' };
   return { mostMin: 30, how: 'not said in the recipe; taken as half an hour' };
-}
-
-function servedWithOf(text: string): string[] {
-  const found = [...text.matchAll(/\b(?:serve[sd]?(?: it| them| hot| warm| cold| immediately| at once)?|eaten|goes well|good|delicious|lovely) with ([^.;\n]{3,80})/gi)].map((match) => match[1]!.trim().replace(/,?\s+(?:if you like|on the side|alongside|to serve)$/i, ''));
-  return [...new Set(found)].slice(0, 10);
 }

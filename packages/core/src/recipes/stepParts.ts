@@ -137,6 +137,6 @@ export function ovenOf(text: string, heats: readonly ReadHeat[], passive: Return
   const celsius = Math.min(320, given ?? (grill ? 240 : 180));
   if (!grill && set !== undefined) context.ovenC = celsius;
   const covered = /\b(?:cover(?:ed)?(?! with water)|with (?:the |a )?lid|foil)\b/i.test(text) && !/\b(?:uncover|remove the (?:foil|lid|cover)|take off the|without (?:the )?(?:lid|foil))/i.test(text);
-  return { temperatureC: grill && given === undefined ? 240 : celsius, toleranceC: 10, racks: 1, covered, grill };
+  return { temperatureC: celsius, toleranceC: 10, racks: 1, covered, grill };
 }
 

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { foodOf } from '../reference/index.ts';
-import { StepId, type LineId, type Step } from '../model/index.ts';
+import { freshId, StepId, type LineId, type Step } from '../model/index.ts';
 import { alternativesOf, attentionOf, durationOf, kitOf, ovenOf, whole, type Context, type StepNote } from './stepParts.ts';
 import { readHeats, readTimes } from './timesAndHeats.ts';
 import { finderOf, type KnownLine } from './uses.ts';
@@ -8,10 +8,6 @@ import { burnerPattern, goesByItself, isPreheat, keepsWords, passiveOf, sentence
 
 export interface StepReading {
   readonly step: Step;
-  /** The paragraph it comes from, and where in it the step stands. */
-  readonly paragraph: number;
-  readonly start: number;
-  readonly end: number;
   /** Places are in the step's own text. */
   readonly notes: readonly StepNote[];
   /** What the text does not say and was guessed: to be looked at first. */
@@ -22,7 +18,7 @@ export interface StepReading {
  * Reads a method as steps: paragraphs are taken apart where something goes by itself (baking, resting, chilling), because those are
  * what a timetable can fill; hands-on sentences stay together. Everything found is a proposal with its place in the text.
  */
-export function readSteps(paragraphs: readonly string[], lines: readonly KnownLine[]): { readonly steps: readonly StepReading[]; readonly ovenC: number | undefined } {
+export function readSteps(paragraphs: readonly string[], lines: readonly KnownLine[]): readonly StepReading[] {
   const context: Context = { ovenC: undefined, ovenVessel: undefined, burnerVessel: undefined };
   const find = finderOf(lines);
   const used = new Set<LineId>();
@@ -30,7 +26,7 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
   const ids = new Set<string>();
   /** Words that only set the oven, on their way to the step that uses it. */
   let waiting = '';
-  paragraphs.forEach((paragraph, index) => {
+  for (const paragraph of paragraphs) {
     let group: Sentence[] = [];
     const close = () => {
       if (group.length === 0) return;
@@ -43,7 +39,7 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
       } else {
         const reading = readStep(`${waiting}${text}`, context, find, used, lines, ids);
         waiting = '';
-        if (reading) readings.push({ ...reading, paragraph: index, start, end });
+        if (reading) readings.push(reading);
       }
       group = [];
     };
@@ -54,13 +50,8 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
         readings[readings.length - 1] = { ...before, step: { ...before.step, text: `${before.step.text} ${sentence.text}`.slice(0, 2000) } };
         continue;
       }
-      if (isPreheat(sentence.text) && !used.size && group.length === 0 && readHeats(sentence.text).length > 0 && sentence.text.length < 160) {
-        // Warming the oven is no work of its own: the timetable does it in time. The words stay with the step.
-        context.ovenC = readHeats(sentence.text).find((each) => !each.core)?.celsius ?? context.ovenC;
-        group.push(sentence);
-        continue;
-      }
-      if (goesByItself(sentence.text)) {
+      // Warming the oven is no work of its own: the timetable does it in time. The words stay with the step.
+      if (goesByItself(sentence.text) && !isPreheat(sentence.text)) {
         // What was done by hand before is a step of its own, unless it only set the oven.
         if (group.some((each) => !isPreheat(each.text))) close();
         group.push(sentence);
@@ -68,10 +59,10 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
       } else group.push(sentence);
     }
     close();
-  });
+  }
   const last = waiting === '' ? undefined : readStep(waiting.trim(), context, find, used, lines, ids);
-  if (last) readings.push({ ...last, paragraph: paragraphs.length - 1, start: 0, end: 0 });
-  return { steps: turnedUp(readings), ovenC: context.ovenC };
+  if (last) readings.push(last);
+  return turnedUp(readings);
 }
 
 /** "Turn the oven up to 220 °C for the last 10 minutes" takes its minutes from the bake before it. */
@@ -92,15 +83,9 @@ function turnedUp(readings: readonly StepReading[]): readonly StepReading[] {
   return turned;
 }
 
-function freshStepId(title: string, taken: Set<string>): StepId {
-  const base = title.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 24).replace(/-$/, '') || 'step';
-  let id = base;
-  for (let count = 2; taken.has(id); count++) id = `${base}-${count}`;
-  taken.add(id);
-  return v.parse(StepId, id);
-}
-
-function readStep(text: string, context: Context, find: ReturnType<typeof finderOf>, used: Set<LineId>, lines: readonly KnownLine[], ids: Set<string>): Omit<StepReading, 'paragraph' | 'start' | 'end'> | undefined {
+function readStep(raw: string, context: Context, find: ReturnType<typeof finderOf>, used: Set<LineId>, lines: readonly KnownLine[], ids: Set<string>): StepReading | undefined {
+  // Places of notes are in the step's own text: it is brought to its final form before anything is read in it.
+  const text = raw.replace(/\s+/g, ' ').trim().slice(0, 2000);
   const notes: StepNote[] = [];
   const guessed: ('time' | 'heat')[] = [];
   const times = readTimes(text);
@@ -112,16 +97,17 @@ function readStep(text: string, context: Context, find: ReturnType<typeof finder
   const burner = !oven && (burnerPattern.test(bare) || passive?.heat === 'burner') && !/\b(?:microwave|slow cooker|off the heat$)\b/i.test(text);
   const hands: 'on' | 'off' = goesByItself(text) || (oven !== undefined && !oven.grill && passive?.heat === 'oven') ? 'off' : 'on';
   const alternativeNotes: StepNote[] = [];
-  const body = text.replace(/\s+/g, ' ');
   const workSentences = sentencesOf(text).filter((each) => !isPreheat(each.text));
   const title = titleOf(workSentences[0]?.text ?? text);
   // Only the oven is set: there is nothing to do.
   if (workSentences.length === 0 && find(text, used).length === 0) {
     if (heats.length === 0) return undefined;
-    const id = freshStepId('warm-the-oven', ids);
-    return { step: { id, title: 'Warm the oven', text: body.slice(0, 2000), uses: [], durationMin: { least: 1, likely: 1, most: 1 }, hands: 'on', attention: [], grows: false, kit: [], burner: false, looseFlour: false, until: '', splitPoint: false, alternatives: [], leaves: [] }, notes, guessed };
+    const id = v.parse(StepId, freshId('warm-the-oven', ids));
+    ids.add(id);
+    return { step: { id, title: 'Warm the oven', text, uses: [], durationMin: { least: 1, likely: 1, most: 1 }, hands: 'on', attention: [], grows: false, kit: [], burner: false, looseFlour: false, until: '', splitPoint: false, alternatives: [], leaves: [] }, notes, guessed };
   }
-  const id = freshStepId(title, ids);
+  const id = v.parse(StepId, freshId(title, ids, 24, 'step'));
+  ids.add(id);
   const alternatives = alternativesOf(text, times, id, alternativeNotes);
   notes.push(...alternativeNotes);
   const mainTimes = times.filter((time) => !alternativeNotes.some((note) => time.start >= note.start && time.end <= note.end));
@@ -143,7 +129,7 @@ function readStep(text: string, context: Context, find: ReturnType<typeof finder
   const wheat = uses.some((use) => { const food = lines.find((line) => line.id === use.line)?.reading.likeFood; return food !== undefined && (foodOf(food)?.families.includes('flour' as never) || /flour/.test(food)); });
   const looseFlour = /\b(?:flour(?:ed)? (?:the |a )?(?:work|surface|bench|board)|floured|dust(?:ed|ing)?|knead|roll(?:ed|ing)? out|sift|sieve)\b/i.test(text) && (wheat || /\bflour/i.test(text));
   const step: Step = {
-    id, title, text: body.slice(0, 2000), uses: firstUses.map((use) => use.line), durationMin, hands, attention,
+    id, title, text, uses: firstUses.map((use) => use.line), durationMin, hands, attention,
     grows: hands === 'on' && kit.some((use) => use.kind === 'knife' || use.kind === 'grater'),
     kit, ...(oven && { oven }), burner, looseFlour, ...(core && { coreC: core.celsius }),
     until: sign ? sign[1]!.trim().slice(0, 200) : '', splitPoint: split !== null, alternatives, leaves: [],

@@ -100,7 +100,7 @@ export function shoppingList(occasion: Occasion, made: readonly ScaledVersion[],
     const keepsDays = like?.keepsDays ?? 3;
     const shop = inHouse ? undefined : shopFor(shopping.shops, at.get(key), keepsDays, occasion.date);
     return {
-      key, ...(food && { food: food.id }), name, aisle: like?.aisle ?? 'other things', need, have, buy: isNothing(have) ? need : buy, inHouse,
+      key, ...(food && { food: food.id }), name, aisle: like?.aisle ?? 'other things', need, have, buy, inHouse,
       packing: inHouse ? undefined : packUp(buy, food, shopping.packs), sources,
       label: food ? wishes.get(food.id) ?? [] : lineWishes(checks, sources), ...(food && knowledge.label(food.id) && { product: knowledge.label(food.id)!.product }),
       keepsDays, ...(shop && { shop: shop.id }), tooEarly: shop !== undefined && daysBetween(shop.day, occasion.date) > keepsDays, ticked: ticked.has(key),
@@ -114,23 +114,13 @@ export function shoppingList(occasion: Occasion, made: readonly ScaledVersion[],
 
 /** The line without its amount: what is written on the list. */
 function bareWords(text: string): string {
-  const { amountSpan, text: line } = readLineOnce(text);
+  const { amountSpan, text: line } = readLine(text);
   const rest = amountSpan.start === 0 ? line.slice(amountSpan.end) : line;
   return rest.replace(/^\s*(?:of\s+)?/i, '').split(/,\s/)[0]!.trim() || line;
 }
 
-const linesRead = new Map<string, ReturnType<typeof readLine>>();
-function readLineOnce(text: string): ReturnType<typeof readLine> {
-  let reading = linesRead.get(text);
-  if (!reading) {
-    if (linesRead.size > 5000) linesRead.clear();
-    linesRead.set(text, (reading = readLine(text)));
-  }
-  return reading;
-}
-
 function likeFood(words: string, find: (id: FoodId) => Food | undefined): Food | undefined {
-  const { likeFood: like } = readLineOnce(words);
+  const { likeFood: like } = readLine(words);
   return like ? find(like) : undefined;
 }
 

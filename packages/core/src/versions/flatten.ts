@@ -43,13 +43,13 @@ export function scaleAmount(amount: Amount, factor: number): Amount {
   }
 }
 
-/** Joins two ids into one of at most 64 characters; what is too long is shortened in a way that keeps different ids different. */
-function joinedId(first: string, second: string): string {
+/** Joins two ids into one of at most so many characters; what is too long is shortened in a way that keeps different ids different. */
+function joinedId(first: string, second: string, most = 64): string {
   const whole = `${first}--${second}`;
-  if (whole.length <= 64) return whole;
+  if (whole.length <= most) return whole;
   let hash = 0x811c9dc5;
   for (let i = 0; i < whole.length; i++) hash = Math.imul(hash ^ whole.charCodeAt(i), 0x01000193);
-  return `${whole.slice(0, 55)}-${(hash >>> 0).toString(36)}`;
+  return `${whole.slice(0, most - 9)}-${(hash >>> 0).toString(36)}`;
 }
 
 function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Recipe {
@@ -78,14 +78,11 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
       before.push({
         ...step,
         id: stepId(step.id),
-        title: step.title,
         uses: step.uses.map(lineId),
         after: follows.map((link) => ({ ...link, step: stepId(link.step) })),
         durationMin: { least: Math.min(grown(step.durationMin.least), grown(step.durationMin.likely)), likely: grown(step.durationMin.likely), most: grown(step.durationMin.most) },
-        kit: step.kit.map((use) => (use.as ? { ...use, as: joinedId(line.id, use.as).slice(0, 40) } : use)),
+        kit: step.kit.map((use) => (use.as ? { ...use, as: joinedId(line.id, use.as, 40) } : use)),
         alternatives: step.alternatives.map((each) => ({ ...each, id: stepId(each.id) })),
-        // Taking out a portion is decided dish by dish; a component is taken as a whole unless its own step says otherwise.
-        splitPoint: step.splitPoint,
       });
     });
     const keepsMin = Math.max(raw.hold.mostMin, ...raw.keeps.map((each) => Math.min(4320, each.days * 1440)));

@@ -1,7 +1,8 @@
 import type { FastifyInstance } from 'fastify';
+import type { GenericSchema } from 'valibot';
 import { PutFood, PutPack, PutPerson, PutProduct, PutSwap } from '@lupin/core';
 import { Problem } from '../problems.ts';
-import type { Shelf } from '../shelf.ts';
+import type { Entry, Shelf, ShelfKind } from '../shelf.ts';
 import { checked } from '../validation.ts';
 
 interface WithId {
@@ -12,60 +13,34 @@ export function sameId(address: string, id: string): void {
   if (address !== id) throw new Problem('invalid-field', 'The entry has another id than its address.', { errors: [{ pointer: '/entry/id', message: 'It must be the id in the address.' }] });
 }
 
-/** The address book, the products with their last label, and foods that the user added or corrected. */
+interface ShelfPlace<Kind extends ShelfKind> {
+  readonly path: string;
+  readonly kind: Kind;
+  readonly tag: string;
+  readonly body: GenericSchema<unknown, { readonly baseRevision: number; readonly entry: Entry<Kind> }>;
+  /** What the API page says: of the whole, of keeping one, of taking one out. */
+  readonly says: readonly [list: string, put: string, remove: string];
+}
+
+/** List, keep and take out, the same for everything that outlives an occasion. */
+function shelfPlace<Kind extends ShelfKind>(app: FastifyInstance, shelf: Shelf, { path, kind, tag, body, says: [list, put, remove] }: ShelfPlace<Kind>): void {
+  app.get(path, { schema: { summary: list, tags: [tag] } }, () => shelf.list(kind));
+  app.put<WithId>(`${path}/:id`, { schema: { summary: put, description: 'baseRevision 0 for a new one; 409 where it is not the latest.', tags: [tag], body } }, (request) => {
+    const { baseRevision, entry } = checked(body, request.body);
+    sameId(request.params.id, entry.id);
+    return shelf.put(kind, baseRevision, entry);
+  });
+  app.delete<WithId>(`${path}/:id`, { schema: { summary: remove, tags: [tag] } }, async (request, reply) => {
+    await shelf.remove(kind, request.params.id);
+    return reply.status(204).send();
+  });
+}
+
+/** The address book, the products with their last label, and foods, swaps and packages of the user's own. Recipes have more to them and routes of their own. */
 export function shelfRoutes(app: FastifyInstance, shelf: Shelf): void {
-  app.get('/api/people', { schema: { summary: 'The address book', tags: ['people'] } }, () => shelf.list('person'));
-  app.put<WithId>('/api/people/:id', { schema: { summary: 'Keep a person', description: 'baseRevision 0 for somebody new; 409 where it is not the latest.', tags: ['people'], body: PutPerson } }, (request) => {
-    const { baseRevision, entry } = checked(PutPerson, request.body);
-    sameId(request.params.id, entry.id);
-    return shelf.put('person', baseRevision, entry);
-  });
-  app.delete<WithId>('/api/people/:id', { schema: { summary: 'Take a person out of the address book', description: 'Occasions keep what was noted for them.', tags: ['people'] } }, async (request, reply) => {
-    await shelf.remove('person', request.params.id);
-    return reply.status(204).send();
-  });
-
-  app.get('/api/products', { schema: { summary: 'Products and what was last read on their labels', tags: ['labels'] } }, () => shelf.list('product'));
-  app.put<WithId>('/api/products/:id', { schema: { summary: 'Keep what was read on a label', tags: ['labels'], body: PutProduct } }, (request) => {
-    const { baseRevision, entry } = checked(PutProduct, request.body);
-    sameId(request.params.id, entry.id);
-    return shelf.put('product', baseRevision, entry);
-  });
-  app.delete<WithId>('/api/products/:id', { schema: { summary: 'Forget a product', tags: ['labels'] } }, async (request, reply) => {
-    await shelf.remove('product', request.params.id);
-    return reply.status(204).send();
-  });
-
-  app.get('/api/foods', { schema: { summary: 'Foods that the user added or corrected', tags: ['foods'] } }, () => shelf.list('food'));
-  app.put<WithId>('/api/foods/:id', { schema: { summary: 'Add or correct a food', description: 'The user’s word; hazards that the catalogue knows to be in it stay.', tags: ['foods'], body: PutFood } }, (request) => {
-    const { baseRevision, entry } = checked(PutFood, request.body);
-    sameId(request.params.id, entry.id);
-    return shelf.put('food', baseRevision, entry);
-  });
-  app.delete<WithId>('/api/foods/:id', { schema: { summary: 'Take back what was added or corrected', tags: ['foods'] } }, async (request, reply) => {
-    await shelf.remove('food', request.params.id);
-    return reply.status(204).send();
-  });
-
-  app.get('/api/swaps', { schema: { summary: 'Swaps that the user added', tags: ['foods'] } }, () => shelf.list('swap'));
-  app.put<WithId>('/api/swaps/:id', { schema: { summary: 'Add or change a swap', tags: ['foods'], body: PutSwap } }, (request) => {
-    const { baseRevision, entry } = checked(PutSwap, request.body);
-    sameId(request.params.id, entry.id);
-    return shelf.put('swap', baseRevision, entry);
-  });
-  app.delete<WithId>('/api/swaps/:id', { schema: { summary: 'Take a swap out of the table', tags: ['foods'] } }, async (request, reply) => {
-    await shelf.remove('swap', request.params.id);
-    return reply.status(204).send();
-  });
-
-  app.get('/api/packs', { schema: { summary: 'Package sizes and prices that the user noted', tags: ['shopping'] } }, () => shelf.list('pack'));
-  app.put<WithId>('/api/packs/:id', { schema: { summary: 'Note how a food is sold', tags: ['shopping'], body: PutPack } }, (request) => {
-    const { baseRevision, entry } = checked(PutPack, request.body);
-    sameId(request.params.id, entry.id);
-    return shelf.put('pack', baseRevision, entry);
-  });
-  app.delete<WithId>('/api/packs/:id', { schema: { summary: 'Forget how a food is sold', tags: ['shopping'] } }, async (request, reply) => {
-    await shelf.remove('pack', request.params.id);
-    return reply.status(204).send();
-  });
+  shelfPlace(app, shelf, { path: '/api/people', kind: 'person', tag: 'people', body: PutPerson, says: ['The address book', 'Keep a person', 'Take a person out of the address book; occasions keep what was noted for them'] });
+  shelfPlace(app, shelf, { path: '/api/products', kind: 'product', tag: 'labels', body: PutProduct, says: ['Products and what was last read on their labels', 'Keep what was read on a label', 'Forget a product'] });
+  shelfPlace(app, shelf, { path: '/api/foods', kind: 'food', tag: 'foods', body: PutFood, says: ['Foods that the user added or corrected', 'Add or correct a food: the user’s word; hazards that the catalogue knows to be in it stay', 'Take back what was added or corrected'] });
+  shelfPlace(app, shelf, { path: '/api/swaps', kind: 'swap', tag: 'foods', body: PutSwap, says: ['Swaps that the user added', 'Add or change a swap', 'Take a swap out of the table'] });
+  shelfPlace(app, shelf, { path: '/api/packs', kind: 'pack', tag: 'shopping', body: PutPack, says: ['Package sizes and prices that the user noted', 'Note how a food is sold', 'Forget how a food is sold'] });
 }

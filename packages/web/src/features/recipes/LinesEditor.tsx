@@ -54,7 +54,7 @@ export function LinesEditor({ recipe, others, findings, change }: Props) {
                   else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') { event.preventDefault(); focusAt(index + (event.key === 'ArrowUp' ? -1 : 1)); }
                   else if (event.key === 'Enter') setAdding(index);
                 }}
-                after={adding === index && <NewLine system={recipe} onDone={(text) => add(index, text)} onMore={(text) => { add(index, text); setAdding(index + 1); }} />}
+                after={adding === index && <NewLine onDone={(text) => add(index, text)} onMore={(text) => { add(index, text); setAdding(index + 1); }} />}
               />
             ))}
           </ol>
@@ -66,7 +66,7 @@ export function LinesEditor({ recipe, others, findings, change }: Props) {
   );
 }
 
-function NewLine({ onDone, onMore }: { system: Recipe; onDone: (text: string) => void; onMore: (text: string) => void }) {
+function NewLine({ onDone, onMore }: { onDone: (text: string) => void; onMore: (text: string) => void }) {
   const [text, setText] = useState('');
   return (
     <div className="line-new">

@@ -50,6 +50,7 @@ function Details({ item, change }: Pick<Props, 'item' | 'change'>) {
   const setHave = (text: string) => {
     const rest = shopping.have.filter((each) => each.item !== item.key);
     if (!text.trim()) return void change({ have: rest });
+    if (held && text === units.amount(held.amount, item.food, undefined).text) return undefined;
     const { amount } = readAmount(text);
     if (amount.kind === 'words') return setFault('An amount, as “500 g” or “2”.');
     setFault('');
@@ -77,7 +78,8 @@ function wholeNeed({ key, need }: ShoppingItem): Shopping['have'] {
   if (need.massG > 0) amounts.push({ item: key, amount: { kind: 'mass', massG: Math.ceil(need.massG) } });
   if (need.volumeMl > 0) amounts.push({ item: key, amount: { kind: 'volume', volumeMl: Math.ceil(need.volumeMl) } });
   for (const [piece, count] of need.pieces) amounts.push({ item: key, amount: { kind: 'count', count: Math.ceil(count), piece } });
-  return amounts.length > 0 ? amounts : [{ item: key, amount: { kind: 'mass', massG: 1000 } }];
+  // "To taste" has no figure: there is enough of it.
+  return amounts.length > 0 ? amounts : [{ item: key, amount: { kind: 'words', words: 'enough' } }];
 }
 
 /** How this food is sold here, and what it cost; remembered for next time. */

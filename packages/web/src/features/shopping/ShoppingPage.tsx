@@ -56,7 +56,7 @@ export function ShoppingPage() {
       </div>
       <aside aria-label="Trips and lists">
         <div className="stack" style={{ gap: 20 }}>
-          <Trips />
+          <Trips items={list.items} change={change} onRemoved={() => setTrip('all')} />
           <Besides change={change} />
           <section>
             <h3>Take it along</h3>
@@ -75,24 +75,27 @@ export function ShoppingPage() {
       </aside>
     </div>
   );
+}
 
-  function Trips() {
-    return (
-      <section aria-label="Trips to the shops">
-        <h3>Trips to the shops</h3>
-        {shopping.shops.length === 0 && <p className="soft small">One trip for everything. With two, fresh things go on the later one.</p>}
-        {shopping.shops.map((shop) => (
-          <div key={shop.id} className="row" style={{ padding: '3px 0', flexWrap: 'nowrap' }}>
-            <Input size="small" aria-label="Name of the trip" defaultValue={shop.name} maxLength={120} style={{ width: 104 }} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== shop.name) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, name } : each)) }); }} />
-            <Input size="small" type="date" aria-label="Day of the trip" value={shop.day} style={{ width: 126, height: 28 }} onChange={(event) => { if (event.target.value) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, day: event.target.value } : each)) }); }} />
-            <span className="soft small" title="things to buy on it">{list.items.filter((item) => item.shop === shop.id).length}</span>
-            <Button size="small" type="text" icon={<DeleteOutlined />} aria-label={`Remove the trip ${shop.name}`} onClick={() => { setTrip('all'); change({ shops: shopping.shops.filter((each) => each.id !== shop.id), at: shopping.at.filter((each) => each.shop !== shop.id) }); }} />
-          </div>
-        ))}
-        <Button size="small" style={{ marginTop: 4 }} disabled={shopping.shops.length >= 8} onClick={() => change({ shops: [...shopping.shops, { id: freshId('trip', shopping.shops.map((shop) => shop.id)), name: shopping.shops.length === 0 ? 'Big shop' : 'Fresh things', day: dayjs(occasion.date).subtract(shopping.shops.length === 0 ? 5 : 1, 'day').format('YYYY-MM-DD') }] })}>Add a trip</Button>
-      </section>
-    );
-  }
+/** The days on which one goes shopping; with two, fresh things go on the later one. */
+function Trips({ items, change, onRemoved }: { items: readonly ShoppingItem[]; change: (part: Partial<Shopping>) => string | undefined; onRemoved: () => void }) {
+  const { occasion } = useOccasionView();
+  const { shopping } = occasion;
+  return (
+    <section aria-label="Trips to the shops">
+      <h3>Trips to the shops</h3>
+      {shopping.shops.length === 0 && <p className="soft small">One trip for everything. With two, fresh things go on the later one.</p>}
+      {shopping.shops.map((shop) => (
+        <div key={shop.id} className="row" style={{ padding: '3px 0', flexWrap: 'nowrap' }}>
+          <Input size="small" aria-label="Name of the trip" defaultValue={shop.name} maxLength={120} style={{ width: 104 }} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== shop.name) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, name } : each)) }); }} />
+          <Input size="small" type="date" aria-label="Day of the trip" value={shop.day} style={{ width: 126, height: 28 }} onChange={(event) => { if (event.target.value) change({ shops: shopping.shops.map((each) => (each.id === shop.id ? { ...each, day: event.target.value } : each)) }); }} />
+          <span className="soft small" title="things to buy on it">{items.filter((item) => item.shop === shop.id).length}</span>
+          <Button size="small" type="text" icon={<DeleteOutlined />} aria-label={`Remove the trip ${shop.name}`} onClick={() => { onRemoved(); change({ shops: shopping.shops.filter((each) => each.id !== shop.id), at: shopping.at.filter((each) => each.shop !== shop.id) }); }} />
+        </div>
+      ))}
+      <Button size="small" style={{ marginTop: 4 }} disabled={shopping.shops.length >= 8} onClick={() => change({ shops: [...shopping.shops, { id: freshId('trip', shopping.shops.map((shop) => shop.id)), name: shopping.shops.length === 0 ? 'Big shop' : 'Fresh things', day: dayjs(occasion.date).subtract(shopping.shops.length === 0 ? 5 : 1, 'day').format('YYYY-MM-DD') }] })}>Add a trip</Button>
+    </section>
+  );
 }
 
 /** Things no recipe asks for. */

@@ -230,3 +230,18 @@ test('lines are dragged by the hand; files dropped anywhere are read together', 
   await page.getByRole('button', { name: 'Keep all 2' }).click();
   await expect(page.locator('tr.fresh .recipe-link')).toHaveText(['Plain toast', 'Pot of tea'], { useInnerText: true });
 });
+
+test('a recipe changed elsewhere meanwhile is not overwritten unasked, and nothing typed is lost', async ({ page }) => {
+  await open(page, '/recipes/berry-fool');
+  const name = page.getByLabel('Name of the recipe');
+  await expect(name).toHaveValue('Berry fool');
+  const kept = (await (await page.request.get(`${server.url}/api/recipes/berry-fool`)).json()) as { revision: number; entry: object };
+  await page.request.put(`${server.url}/api/recipes/berry-fool`, { data: { baseRevision: kept.revision, entry: { ...kept.entry, about: 'Changed elsewhere.' } } });
+  await name.fill('Berry fool with mint');
+  await name.press('Tab');
+  await expect(page.getByRole('alert')).toContainText('Not saved.');
+  await expect(name).toHaveValue('Berry fool with mint');
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect.poll(async () => ((await (await page.request.get(`${server.url}/api/recipes/berry-fool`)).json()) as { entry: { name: string } }).entry.name).toBe('Berry fool with mint');
+});

@@ -48,7 +48,7 @@ function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[
         <Segmented size="small" aria-label="Units" value={measure} onChange={(value) => dispatch(unitsSwitched(value === 'us' ? 'us' : 'metric'))} options={[{ value: 'metric', label: 'g · °C' }, { value: 'us', label: 'cup · °F' }]} />
         <Button size="small" className="undo" disabled={!draft.canUndo} onClick={draft.undo}>Undo <kbd>Z</kbd></Button>
       </header>
-      {draft.trouble && <div className="trouble" role="alert"><strong>Not saved.</strong><span>{draft.trouble}</span></div>}
+      {draft.trouble && <div className="trouble" role="alert"><strong>Not saved.</strong><span>{draft.trouble} What you typed is still here.</span><Button size="small" onClick={draft.keepMine}>Keep mine</Button></div>}
       <div className="split recipe-page">
         <div className="main">
           <Input key={`n-${recipe.name}`} className="recipe-name" variant="borderless" aria-label="Name of the recipe" defaultValue={recipe.name} maxLength={120} onBlur={(event) => { if (event.target.value !== recipe.name) setNameFault(change((one) => ({ ...one, name: event.target.value })) ?? ''); }} />

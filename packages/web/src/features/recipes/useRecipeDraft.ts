@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import * as v from 'valibot';
 import { CheckedRecipe, type Kept, type Recipe } from '@lupin/core';
-import { problemWords, usePutRecipeMutation } from '../../app/api.ts';
+import { api, problemWords, usePutRecipeMutation } from '../../app/api.ts';
+import { useAppDispatch } from '../../app/store.ts';
 
 export interface RecipeDraft {
   readonly recipe: Recipe;
@@ -14,6 +15,8 @@ export interface RecipeDraft {
   readonly saving: boolean;
   /** What went wrong with keeping it; what was typed is still here. */
   readonly trouble: string | undefined;
+  /** Writes what stands here over what is kept, after it was refused or could not be sent. */
+  keepMine(): void;
 }
 
 const mostSteps = 200;
@@ -26,6 +29,7 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
   const [pending, setPending] = useState(0);
   const [trouble, setTrouble] = useState<string>();
   const [put] = usePutRecipeMutation();
+  const dispatch = useAppDispatch();
   const revision = useRef(kept.revision);
   const queue = useRef<Promise<void>>(Promise.resolve());
   const latest = useRef(recipe);
@@ -44,6 +48,13 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
       }
     }).finally(() => setPending((count) => count - 1));
   }, [put]);
+
+  const keepMine = useCallback(() => {
+    void dispatch(api.endpoints.recipes.initiate(undefined, { forceRefetch: true, subscribe: false })).unwrap().then((all) => {
+      revision.current = all.find((each) => each.entry.id === latest.current.id)?.revision ?? 0;
+      keep(latest.current);
+    }, (error: unknown) => setTrouble(problemWords(error)));
+  }, [dispatch, keep]);
 
   const show = useCallback((next: Recipe) => {
     latest.current = next;
@@ -89,5 +100,5 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
     return () => window.removeEventListener('keydown', onKey);
   }, [undo, redo]);
 
-  return { recipe, change, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, saving: pending > 0, trouble };
+  return { recipe, change, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, saving: pending > 0, trouble, keepMine };
 }

@@ -1,8 +1,8 @@
 import { foodOf, looseStart, measureEggs, type LineAmount } from '@lupin/core';
 import { useUnits } from './units.ts';
 
-/** An amount as a cook can measure it, the exact figure beside it, and why it does not grow in a straight line. `wide`: in a table of its own columns. */
-export function AmountText({ scaled, factor, part = 'both' }: { scaled: LineAmount; factor: number; part?: 'measure' | 'exact' | 'both' }) {
+/** An amount as a cook can measure it, the exact figure beside it, and why it does not grow in a straight line. `exact` fills a column of its own; `beside` says only what the measure does not, as large as it is read from afar. */
+export function AmountText({ scaled, factor, part = 'both' }: { scaled: LineAmount; factor: number; part?: 'measure' | 'exact' | 'beside' | 'both' }) {
   const units = useUnits();
   const { line, amount, massG, bent } = scaled;
   const food = line.food ? foodOf(line.food) : undefined;
@@ -13,14 +13,14 @@ export function AmountText({ scaled, factor, part = 'both' }: { scaled: LineAmou
   const straight = bent ? units.amount(bent.straight, line.food, undefined).text : undefined;
   return (
     <>
-      {part !== 'exact' && <span className={part === 'both' ? 'measured-inline' : undefined}>{eggs?.text ?? (measured.text || 'as it takes')}</span>}
+      {(part === 'measure' || part === 'both') && <span className={part === 'both' ? 'measured-inline' : undefined}>{eggs?.text ?? (measured.text || 'as it takes')}</span>}
       {part !== 'measure' && (
-        <span className="soft small">
+        <span className={part === 'beside' ? 'soft' : 'soft small'} style={part === 'beside' ? { fontSize: '0.75em' } : undefined}>
           {part === 'both' && ' '}{(part === 'exact' || measured.exact !== measured.text) && measured.exact}
           {off !== undefined && <span style={{ color: 'var(--straw)' }}> ({off > 0 ? '+' : '−'}{Math.round(Math.abs(off) * 100)} %)</span>}
           {eggs?.orWhole && <span> or {eggs.orWhole}</span>}
           {start && <span>{start}</span>}
-          {bent && <span style={{ color: 'var(--straw)' }}> not {straight}: {bent.rule.why}</span>}
+          {bent && straight !== measured.text && <span style={{ color: 'var(--straw)' }}> not {straight}: {bent.rule.why}</span>}
         </span>
       )}
     </>

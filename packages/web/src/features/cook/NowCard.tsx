@@ -69,7 +69,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
       {entry.freeFrom.length > 0 && <p className="free">Keep free from <strong>{listed(entry.freeFrom)}</strong>: {names} {entry.freeFor.length === 1 ? 'eats' : 'eat'} this.</p>}
       <div className="big">
         <dl>
-          {entry.amounts.map((each) => <div key={each.line.id} style={{ display: 'contents' }}><dt><AmountText scaled={each} factor={1} part="measure" /></dt><dd>{(each.line.food ? foodOf(each.line.food)?.name : undefined) ?? each.line.text} <AmountText scaled={each} factor={1} part="exact" /></dd></div>)}
+          {entry.amounts.map((each) => <div key={each.line.id} style={{ display: 'contents' }}><dt><AmountText scaled={each} factor={1} part="measure" /></dt><dd>{(each.line.food ? foodOf(each.line.food)?.name : undefined) ?? each.line.text} <AmountText scaled={each} factor={1} part="beside" /></dd></div>)}
           {entry.oven && <><dt>oven</dt><dd>{units.degrees(entry.oven.temperatureC)}, {entry.oven.rack}</dd></>}
           {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
           <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>

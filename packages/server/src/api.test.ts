@@ -118,7 +118,7 @@ test('a new occasion starts with the usual kitchen, an id of its own, and nobody
 describe('plans', () => {
   test('made over HTTP, they pass the audit over HTTP, and can be kept and read', async () => {
     const { occasion } = await kept();
-    const made = await call('POST', '/api/plan', { occasion, rounds: 20 });
+    const made = await call('POST', '/api/plan', { occasion, seconds: 0.05 });
     expect(made.status).toBe(200);
     const report = await call('POST', '/api/audit', { occasion, plan: made.body });
     expect(report.body).toMatchObject({ passed: true, findings: [] });
@@ -128,7 +128,7 @@ describe('plans', () => {
 
   test('one with a finding, or of another state of the occasion, is not kept', async () => {
     const { occasion, revision } = await kept();
-    const result = makePlan(occasion, { rounds: 20 });
+    const result = makePlan(occasion, { seconds: 0.05 });
     if (result.kind === 'none') throw new Error('no plan');
     const spoiled = { ...result.plan, tasks: result.plan.tasks.filter((task) => task.kind !== 'wash') };
     expect(await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: spoiled })).toMatchObject({ status: 422, body: { code: 'plan-has-findings' } });
@@ -139,7 +139,7 @@ describe('plans', () => {
   test('where none is possible, the answer says why and what would free it', async () => {
     const { occasion } = await kept();
     const nobody = { ...occasion, kitchen: { ...occasion.kitchen, cooks: [{ id: 'late', name: 'Late', windows: [{ fromMin: 0, toMin: 10 }] }] } };
-    const answer = await call('POST', '/api/plan', { occasion: nobody, rounds: 5 });
+    const answer = await call('POST', '/api/plan', { occasion: nobody, seconds: 0.05 });
     expect(answer).toMatchObject({ status: 422, body: { code: 'no-plan-possible', reason: { tryThis: expect.stringContaining('time in the kitchen') as string } } });
   });
 });

@@ -14,7 +14,7 @@ function dice(seed: number): (sides: number) => number {
 
 const plans = (['sunday-lunch', 'lantern-supper'] as const).map((name): [Occasion, Plan] => {
   const occasion = demo(name);
-  const result = makePlan(occasion, { rounds: 30 });
+  const result = makePlan(occasion, { seconds: 0.2 });
   if (result.kind === 'none') throw new Error(name);
   return [occasion, result.plan];
 });

@@ -15,7 +15,8 @@ export const PutTick = v.strictObject({ basis: v.pipe(v.string(), v.maxLength(64
 export const MakePlan = v.strictObject({
   occasion: Occasion,
   seed: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2 ** 31)), 1),
-  rounds: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(2000)), 60),
+  /** How much is looked for, in seconds of an ordinary machine; the same number gives the same plan on any. */
+  seconds: v.optional(v.pipe(v.number('Seconds are a number.'), v.minValue(0, 'Seconds cannot be negative.'), v.maxValue(120, 'At most 120 seconds.')), 2),
 });
 export const AuditPlan = v.strictObject({ occasion: Occasion, plan: Plan });
 

@@ -5,7 +5,7 @@ import { listed } from '../model/index.ts';
 import { runSheet, type StepEntry } from './runSheet.ts';
 
 const sunday = demo('sunday-lunch');
-const result = makePlan(sunday, { rounds: 20 });
+const result = makePlan(sunday, { seconds: 0.05 });
 if (result.kind === 'none') throw new Error('no plan');
 const entries = runSheet(sunday, result.plan);
 

@@ -1,6 +1,6 @@
 import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '../reference/index.ts';
 import type { Occasion, ResidueMark } from '../model/index.ts';
-import type { Activity, Problem } from '../schedule/index.ts';
+import { usualGoals, type Activity, type Problem } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 
 /** Marks as the scheduler numbers them: every hazard, then "unread". */
@@ -25,23 +25,26 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     const carries = task.carries.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
     return {
       id: task.id,
-      durationMin: task.durationMin.planned,
-      handsOn: task.step.hands === 'on',
-      attention: task.attention,
-      uses: task.kit.map((use) => ({ kind: use.kind, hold: use.as === undefined ? undefined : `${task.batch}/${use.kind}/${use.as}` })),
-      chamber: task.oven && {
-        wishC: task.oven.temperatureC,
-        lowC: task.oven.temperatureC - task.oven.toleranceC,
-        highC: Math.min(kitchen.oven.mostC, task.oven.temperatureC + task.oven.toleranceC),
-        shelves: Math.min(task.oven.racks, kitchen.oven.racks),
-        covered: task.oven.covered,
-        alone: task.oven.grill,
-      },
-      flame: task.step.burner,
+      modes: [{
+        durationMin: task.durationMin.planned,
+        handsOn: task.step.hands === 'on',
+        attention: task.attention,
+        uses: task.kit.map((use) => ({ kind: use.kind, hold: use.as === undefined ? undefined : `${task.batch}/${use.kind}/${use.as}` })),
+        chamber: task.oven && {
+          in: [0],
+          wishC: task.oven.temperatureC,
+          lowC: task.oven.temperatureC - task.oven.toleranceC,
+          highC: Math.min(kitchen.oven.mostC, task.oven.temperatureC + task.oven.toleranceC),
+          shelves: Math.min(task.oven.racks, kitchen.oven.racks),
+          covered: task.oven.covered,
+          alone: task.oven.grill,
+        },
+        flame: task.step.burner,
+      }],
       dust: task.step.looseFlour ? carries.filter(({ mark }) => marks[mark] !== 'unread') : [],
       carries,
       guards: task.guards.map((guard) => ({ mark: numbered(guard.mark), exempt: guard.exempt.map((id) => batchNumber.get(id)!) })),
-      ends: task.step.coreC === undefined ? undefined : { marks: endedBy(task.step.coreC), kit: task.step.hands === 'off' },
+      ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
       before: task.after.map((link) => ({ activity: taskNumber.get(link.task)!, leastMin: link.leastMin, mostMin: link.mostMin ?? Infinity })),
       dueMin: task.serve?.atMin,
       mostHoldMin: task.serve?.mostHoldMin,
@@ -55,8 +58,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       washMin: unit.washMin,
       barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(numbered))],
     })),
-    workers: kitchen.cooks.map((cook) => ({ windows: cook.windows })),
-    chamber: { shelves: kitchen.oven.racks, mostC: kitchen.oven.mostC, roomC: rules.roomC, heatsCPerMin: rules.ovenHeatsCPerMin, coolsCPerMin: rules.ovenCoolsCPerMin },
+    workers: kitchen.cooks.map((cook) => ({ windows: cook.windows, washesUp: true })),
+    chambers: [{ shelves: kitchen.oven.racks, roomC: rules.roomC, heatsCPerMin: rules.ovenHeatsCPerMin, coolsCPerMin: rules.ovenCoolsCPerMin }],
     flames: kitchen.burners,
     marks: marks.length,
     unknownMark: numbered('unread'),
@@ -64,5 +67,6 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     settleMin: rules.flourSettlesMin,
     handsMin: rules.handWashMin,
     dayStartsMin: rules.dayStartsMin,
+    goals: usualGoals,
   };
 }

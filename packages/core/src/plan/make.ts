@@ -1,13 +1,13 @@
 import { basisOf, type GuestId, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
-import { isStuck, lowerBoundMin, solve, type Problem, type Stuck, type Timetable } from '../schedule/index.ts';
+import { effortPerSecond, isStuck, lowerBoundMin, solve, type Problem, type Stuck, type Timetable } from '../schedule/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { compile, marks } from './compile.ts';
 
 export interface PlanOptions {
   readonly seed?: number;
-  /** How many timetables to try; more is better and slower. */
-  readonly rounds?: number;
+  /** How much to look for, in seconds of an ordinary machine; the same number gives the same plan on any. */
+  readonly seconds?: number;
 }
 
 export type PlanEvent =
@@ -27,10 +27,10 @@ export type PlanResult = { readonly kind: 'plan'; readonly plan: Plan } | { read
 
 /**
  * Plans an occasion: yields every better plan as it is found, and progress; returns the best or why there is none.
- * Fixed rounds and a seed: the same occasion gives the same plan to the minute.
+ * Work is counted, not timed: the same occasion and seed give the same plan to the minute.
  */
 export function* planning(occasion: Occasion, options: PlanOptions = {}, table: FitTable = fit(occasion)): Generator<PlanEvent, PlanResult> {
-  const { seed = 1, rounds = 240 } = options;
+  const { seed = 1, seconds = 2 } = options;
   const network = tasksOf(occasion, table);
   if (network.tasks.length === 0) {
     return { kind: 'none', reason: { what: 'There is nothing to plan yet.', why: 'No dish on the menu is eaten by anybody.', tryThis: 'Add guests and dishes.', proven: true } };
@@ -39,7 +39,7 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
   if (lacking) return { kind: 'none', reason: lacking };
   const problem = compile(occasion, network);
   const bound = lowerBoundMin(problem);
-  const search = solve(problem, { seed, rounds });
+  const search = solve(problem, { seed, effort: seconds * effortPerSecond });
   for (;;) {
     const next = search.next();
     if (next.done) {
@@ -142,6 +142,10 @@ function explain(occasion: Occasion, network: TaskNetwork, stuck: Stuck): NoPlan
       return { what, why: `Of ${kinds}, no piece can be clean enough for those who eat it.`, tryThis: 'Add one that comes clean with hot water and detergent, or keep one for what is free-from.', proven: false };
     case 'wait-too-long':
       return { what, why: 'It would have to wait longer for the next step than the recipe allows.', tryThis: 'Another cook or burner, or serve a course later.', proven: false };
+    case 'too-early':
+      return { what, why: 'It would have to be done before the time it may begin.', tryThis: 'Let it begin earlier, or serve later.', proven: false };
+    case 'dust':
+      return { what, why: 'Flour would be in the air over food that must stay free from it.', tryThis: 'Do the dusty work the evening before, or use a flour that they may have.', proven: false };
     case 'stands-too-long':
       return { what, why: 'It would be ready longer before serving than it can stand.', tryThis: 'Serve a course later, or take a dish off the menu.', proven: false };
     case 'no-chamber':

@@ -1,37 +1,82 @@
-/** Intervals taken on one thing that can do one thing at a time. Half-open: [start, end). */
+/** Intervals taken on one thing that can do one thing at a time: disjoint, half-open [start, end), the latest first. */
 export class Busy {
-  private readonly taken: { start: number; end: number }[] = [];
+  private readonly starts: number[] = [];
+  private readonly ends: number[] = [];
+  private readonly owners: number[] = [];
 
-  get length(): number {
-    return this.taken.length;
+  /** The start of the earliest interval, or Infinity. */
+  get first(): number {
+    return this.starts.length > 0 ? this.starts[this.starts.length - 1]! : Infinity;
   }
 
-  /** Forgets the intervals added last, down to this many. */
-  set length(count: number) {
-    this.taken.length = count;
-  }
-
-  add(start: number, end: number): void {
-    this.taken.push({ start, end });
-  }
-
-  /** The start of an interval that overlaps [start, end), the earliest such; or undefined where it is free. */
-  clash(start: number, end: number): number | undefined {
-    let first: number | undefined;
-    for (const each of this.taken) {
-      if (each.start < end && each.end > start && (first === undefined || each.start < first)) first = each.start;
+  /** The place of the latest interval that starts before a moment. */
+  private from(moment: number): number {
+    let high = this.starts.length;
+    // Most questions are about what lies before everything placed so far.
+    if (high === 0 || moment <= this.starts[high - 1]!) return high;
+    let low = 0;
+    while (low < high) {
+      const mid = (low + high) >> 1;
+      if (this.starts[mid]! < moment) high = mid;
+      else low = mid + 1;
     }
-    return first;
+    return low;
+  }
+
+  add(start: number, end: number, owner: number): void {
+    if (start < this.first) {
+      this.starts.push(start);
+      this.ends.push(end);
+      this.owners.push(owner);
+      return;
+    }
+    const at = this.from(start);
+    this.starts.splice(at, 0, start);
+    this.ends.splice(at, 0, end);
+    this.owners.splice(at, 0, owner);
+  }
+
+  remove(start: number): void {
+    const at = this.starts.indexOf(start);
+    this.starts.splice(at, 1);
+    this.ends.splice(at, 1);
+    this.owners.splice(at, 1);
+  }
+
+  /** The start of the latest interval that overlaps [start, end), or undefined where it is free. */
+  clash(start: number, end: number): number | undefined {
+    const at = this.from(end);
+    return at < this.starts.length && this.ends[at]! > start ? this.starts[at] : undefined;
+  }
+
+  /** The latest end, at most `end`, of a free stretch of this length. */
+  latestGap(end: number, length: number): number {
+    let latest = end;
+    for (let at = this.from(end); at < this.starts.length && this.ends[at]! > latest - length; at++) latest = this.starts[at]!;
+    return latest;
+  }
+
+  /** The end of the latest interval that overlaps [start, end), or undefined where it is free. */
+  blockedUntil(start: number, end: number): number | undefined {
+    const at = this.from(end);
+    return at < this.starts.length && this.ends[at]! > start ? this.ends[at] : undefined;
+  }
+
+  /** Whose interval starts at a moment. */
+  ownerAt(start: number): number {
+    return this.owners[this.starts.indexOf(start)] ?? -1;
   }
 }
 
 /** How many intervals are open at once at most within [start, end), counting only those given. */
 export function mostAtOnce(intervals: readonly { readonly start: number; readonly end: number }[], start: number, end: number): number {
-  const inside = intervals.filter((each) => each.start < end && each.end > start);
   let most = 0;
-  for (const each of inside) {
+  for (const each of intervals) {
+    if (each.start >= end || each.end <= start) continue;
     const at = Math.max(each.start, start);
-    most = Math.max(most, inside.filter((other) => other.start <= at && other.end > at).length);
+    let count = 0;
+    for (const other of intervals) if (other.start <= at && other.end > at) count++;
+    most = Math.max(most, count);
   }
   return most;
 }

@@ -8,63 +8,103 @@ export interface Load {
   readonly activity: number;
 }
 
+/** Loads that overlap, directly or through others, share one temperature for the whole stretch. */
 interface Stretch {
   readonly start: number;
   readonly end: number;
-  readonly temperatureC: number;
+  readonly lowC: number;
+  readonly highC: number;
+  readonly wishSumC: number;
+  readonly count: number;
+  readonly alone: boolean;
 }
 
-/** Loads that overlap, directly or through others, share one temperature. Undefined where no temperature suits them all. */
-function stretchesOf(loads: readonly Load[]): readonly Stretch[] | undefined {
-  const sorted = [...loads].sort((a, b) => a.start - b.start);
-  const stretches: Stretch[] = [];
-  let group: Load[] = [];
-  let end = -Infinity;
-  const close = (): boolean => {
-    if (group.length === 0) return true;
-    const low = Math.max(...group.map((load) => load.use.lowC));
-    const high = Math.min(...group.map((load) => load.use.highC));
-    if (low > high || (group.length > 1 && group.some((load) => load.use.alone))) return false;
-    const wish = group.reduce((sum, load) => sum + load.use.wishC, 0) / group.length;
-    stretches.push({ start: group[0]!.start, end, temperatureC: Math.min(high, Math.max(low, Math.round(wish / 5) * 5)) });
-    return true;
-  };
-  for (const load of sorted) {
-    if (load.start >= end && group.length > 0) {
-      if (!close()) return undefined;
-      group = [];
-    }
-    group.push(load);
-    end = group.length === 1 ? load.end : Math.max(end, load.end);
-  }
-  return close() ? stretches : undefined;
-}
+const temperatureOf = (stretch: Stretch): number => Math.min(stretch.highC, Math.max(stretch.lowC, Math.round(stretch.wishSumC / stretch.count / 5) * 5));
+
+const stretchOf = (start: number, end: number, { lowC, highC, wishC, alone }: ChamberUse): Stretch => ({ start, end, lowC, highC, wishSumC: wishC, count: 1, alone });
+
+const join = (a: Stretch, b: Stretch): Stretch => ({
+  start: Math.min(a.start, b.start), end: Math.max(a.end, b.end),
+  lowC: Math.max(a.lowC, b.lowC), highC: Math.min(a.highC, b.highC), wishSumC: a.wishSumC + b.wishSumC, count: a.count + b.count, alone: a.alone || b.alone,
+});
 
 export function changeMin(fromC: number, toC: number, chamber: Chamber): number {
   return Math.ceil(toC >= fromC ? (toC - fromC) / chamber.heatsCPerMin : (fromC - toC) / chamber.coolsCPerMin);
 }
 
-/** Whether these loads can share the chamber: temperatures agree where they overlap, and change in time between. */
-export function fits(loads: readonly Load[], chamber: Chamber): boolean {
-  const stretches = stretchesOf(loads);
-  if (!stretches) return false;
-  for (let i = 1; i < stretches.length; i++) {
-    const [one, two] = [stretches[i - 1]!, stretches[i]!];
-    if (one.end + changeMin(one.temperatureC, two.temperatureC, chamber) > two.start) return false;
-  }
-  return true;
-}
-
 /** A gap longer than this is not heated through; the chamber goes off and warms up again. */
 const offAfterMin = 90;
 
-/** When the chamber is turned to what. */
-export function heatsOf(loads: readonly Load[], chamber: Chamber): readonly Heat[] {
-  const stretches = stretchesOf(loads) ?? [];
-  return stretches.map((stretch, index): Heat => {
-    const before = stretches[index - 1];
-    const warm = before && stretch.start - before.end <= offAfterMin;
-    const change = changeMin(warm ? before.temperatureC : chamber.roomC, stretch.temperatureC, chamber);
-    return { startMin: warm ? Math.max(before.end, stretch.start - change) : stretch.start - change, readyMin: stretch.start, untilMin: stretch.end, temperatureC: stretch.temperatureC };
-  });
+/** What is in a chamber and when, as far as it is placed. */
+export class Contents {
+  loads: readonly Load[] = [];
+  /** Disjoint, the earliest first. */
+  private stretches: readonly Stretch[] = [];
+
+  constructor(private readonly chamber: Chamber) {}
+
+  /**
+   * Whether a load could be in it in [start, end) with regard to heat: undefined where it could; otherwise the latest end,
+   * before this one, that is worth a try.
+   */
+  refuses(start: number, end: number, use: ChamberUse): number | undefined {
+    let merged = stretchOf(start, end, use);
+    let before: Stretch | undefined;
+    let after: Stretch | undefined;
+    for (const stretch of this.stretches) {
+      if (stretch.end <= start) before = stretch;
+      else if (stretch.start >= end) { after = stretch; break; }
+      else merged = join(merged, stretch);
+    }
+    if (merged.lowC > merged.highC || (merged.count > 1 && merged.alone)) return Math.min(end - 1, this.clearOf(start, end));
+    const atC = temperatureOf(merged);
+    // With the same loads around it nothing changes; they change where it clears one, or comes to overlap an earlier one.
+    const otherwise = Math.max(this.clearOf(start, end), before ? before.end + (end - start) - 1 : -Infinity);
+    if (after && merged.end + changeMin(atC, temperatureOf(after), this.chamber) > after.start) {
+      const inTime = merged.end === end ? after.start - changeMin(atC, temperatureOf(after), this.chamber) : -Infinity;
+      return Math.min(end - 1, Math.max(inTime, otherwise));
+    }
+    if (before && before.end + changeMin(temperatureOf(before), atC, this.chamber) > merged.start) return Math.min(end - 1, otherwise);
+    return undefined;
+  }
+
+  /** The latest start of a load in the way: before it, there is one less. */
+  private clearOf(start: number, end: number): number {
+    let latest = -Infinity;
+    for (const load of this.loads) if (load.start < end && load.end > start) latest = Math.max(latest, load.start);
+    return latest;
+  }
+
+  add(load: Load): void {
+    this.loads = [...this.loads, load];
+    const apart: Stretch[] = [];
+    let merged = stretchOf(load.start, load.end, load.use);
+    for (const stretch of this.stretches) {
+      if (stretch.end <= load.start || stretch.start >= load.end) apart.push(stretch);
+      else merged = join(merged, stretch);
+    }
+    this.stretches = [...apart, merged].sort((a, b) => a.start - b.start);
+  }
+
+  remember(): () => void {
+    const { loads, stretches } = this;
+    return () => {
+      this.loads = loads;
+      this.stretches = stretches;
+    };
+  }
+
+  /** When it is turned to what. */
+  heats(number: number): readonly Heat[] {
+    return this.stretches.map((stretch, index): Heat => {
+      const before = this.stretches[index - 1];
+      const temperatureC = temperatureOf(stretch);
+      const fromCold = changeMin(this.chamber.roomC, temperatureC, this.chamber);
+      if (!before) return { chamber: number, startMin: stretch.start - fromCold, readyMin: stretch.start, untilMin: stretch.end, temperatureC };
+      const fromBefore = changeMin(temperatureOf(before), temperatureC, this.chamber);
+      // Whether it is still warm after a long gap nobody knows: then it is given the time for either.
+      const change = stretch.start - before.end <= offAfterMin ? fromBefore : Math.max(fromCold, fromBefore);
+      return { chamber: number, startMin: Math.max(before.end, stretch.start - change), readyMin: stretch.start, untilMin: stretch.end, temperatureC };
+    });
+  }
 }

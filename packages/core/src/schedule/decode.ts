@@ -1,86 +1,175 @@
-import { heatsOf } from './chamber.ts';
 import { commit, tryPlace, type Choice, type Refusal } from './place.ts';
+import type { Prepared } from './prepare.ts';
 import { prune } from './prune.ts';
-import type { Placed, Problem, Score, Stuck, Timetable, Wash } from './problem.ts';
-import { emptyState, remember, type Prepared, type State } from './state.ts';
+import { scoreOf } from './score.ts';
+import type { Stuck, Timetable } from './problem.ts';
+import { emptyState, modeOf, takeBack, type State } from './state.ts';
 
-/** How an order is turned into a timetable. */
+/** How the activities are turned into a timetable. */
 export interface Leaning {
-  /** Minutes by which an activity goes sooner in line, and so later in time. */
+  /** Which goes in first, and so last in time; absent: whatever can end latest. Followers stand before what they follow. */
+  readonly line?: Int32Array | undefined;
+  /** Without a line: minutes by which an activity goes sooner in it. */
   readonly lean: Float64Array;
   /** Minutes by which an activity is put earlier than it could be, so that what comes before it finds room. */
   readonly early: Float64Array;
+  /** Which way each activity is done. */
+  readonly modes: Uint8Array;
   /** A place with fewer washes is taken if it is at most this many minutes earlier. */
   readonly patienceMin: number;
 }
 
-/** A wait of at most this long binds two activities into one chain. */
-const tightMin = 60;
+export interface Decoded {
+  readonly result: Timetable | Stuck;
+  /** How many places were looked at: the measure of work. */
+  readonly looked: number;
+}
+
 const chainTries = 8;
 
 /**
- * Builds one timetable from the serving backwards: again and again the activity that can end latest is placed, as late as
- * everything already placed allows. Demands ("no wheat from here on") travel backwards with it, so a wash is put in exactly
- * where a residue would otherwise reach somebody it must not. Same problem and leaning: same timetable.
+ * Builds one timetable from the serving backwards: one activity after the other is placed, as late as everything already
+ * placed allows. Demands ("no wheat from here on") travel backwards with it, so a wash is put in exactly where a residue
+ * would otherwise reach somebody it must not. Same problem and leaning: same timetable.
+ * @param near the timetable that the leaning is a neighbour of: it is given back where nothing has changed
  */
-export function decode(prepared: Prepared, leaning: Leaning): Timetable | Stuck {
-  const { problem } = prepared;
-  const { activities } = problem;
-  const { lean } = leaning;
-  const state = emptyState(prepared);
-  while (state.order.length < activities.length) {
-    // What can be done last goes first; of what all could be done now by a pair of hands, that which can wait least.
-    const now = Math.max(...state.hands.map((hands) => hands.uses.reduce((first, use) => Math.min(first, use.start), Infinity)));
-    const eligible = activities
-      .flatMap((activity, index) => {
-        if (state.placed[index] !== undefined || state.waiting[index] !== 0) return [];
-        const latest = latestEnd(problem, state, leaning, index);
-        return [{ index, turn: (activity.handsOn ? Math.min(latest, now) : latest) + lean[index]!, earliest: earliestEnd(problem, state, index) }];
-      })
-      .sort((a, b) => b.turn - a.turn || (a.earliest === b.earliest ? a.index - b.index : b.earliest - a.earliest));
-    let stuck: Stuck | undefined;
-    let done = false;
-    // A unit may be held by food that waits for another step; then the next in line may go first.
-    for (const { index } of eligible) {
-      const refusal = placeChain(problem, state, leaning, index);
-      if (!refusal) { done = true; break; }
-      stuck ??= refusal;
-      if (refusal.why !== 'no-unit' && refusal.why !== 'no-clean-unit') break;
-    }
-    if (!done) return stuck ?? { activity: state.placed.indexOf(undefined), why: 'circular' };
-  }
-  const washes = prune(problem, state.order, state.washes);
-  return { placed: state.order, washes, heats: heatsOf(state.loads, problem.chamber), score: scoreOf(problem, state.order, washes) };
+export function decode(prepared: Prepared, leaning: Leaning, near?: Timetable): Decoded {
+  const state = emptyState(prepared, leaning.modes);
+  const stuck = leaning.line ? byLine(state, leaning, leaning.line) : byLatest(state, leaning);
+  if (stuck) return { result: stuck, looked: state.looked };
+  if (near && sameAs(near, state)) return { result: near, looked: state.looked };
+  // So many more washes than its neighbour are not worth asking which of them are needed.
+  const hopeless = near && state.washes.length > near.washesPlaced + mostMoreWashes;
+  const washes = hopeless ? state.washes : prune(prepared, state.order, state.washes, false);
+  const heats = state.chambers.flatMap((contents, number) => contents.heats(number)).sort((a, b) => a.startMin - b.startMin);
+  return { result: { placed: state.order, washes, heats, score: scoreOf(prepared.problem, state.order, washes), blockers: state.blockers, washesPlaced: state.washes.length }, looked: state.looked };
 }
 
-function latestEnd(problem: Problem, state: State, { early }: Leaning, index: number): number {
-  let latest = problem.activities[index]!.dueMin ?? Infinity;
-  for (const next of state.followers[index]!) latest = Math.min(latest, state.placed[next.activity]!.startMin - next.leastMin);
+const mostMoreWashes = 4;
+
+function sameAs(near: Timetable, state: State): boolean {
+  if (near.washesPlaced !== state.washes.length) return false;
+  for (const each of near.placed) {
+    const mine = state.placed[each.activity]!;
+    if (mine.startMin !== each.startMin || mine.worker !== each.worker || mine.mode !== each.mode || mine.chamber !== each.chamber) return false;
+    for (let i = 0; i < mine.units.length; i++) if (mine.units[i] !== each.units[i]) return false;
+    for (let i = 0; i < mine.shelves.length; i++) if (mine.shelves[i] !== each.shelves[i]) return false;
+    for (let i = 0; i < mine.attention.length; i++) if (mine.attention[i]!.worker !== each.attention[i]!.worker) return false;
+  }
+  return true;
+}
+
+/** A timetable as it is given out: washes without needless pieces, and the marks of their classes by name. */
+export function finished(prepared: Prepared, table: Timetable): Timetable {
+  const washes = prune(prepared, table.placed, table.washes, true);
+  return {
+    ...table,
+    washes: washes.map((wash) => ({ ...wash, because: wash.because.map((why) => ({ ...why, marks: why.marks.flatMap((each) => prepared.classes[each]!) })) })),
+    score: scoreOf(prepared.problem, table.placed, washes),
+  };
+}
+
+/** Places whatever can end latest first; of what all could be done now by a pair of hands, that which can wait least. */
+function byLatest(state: State, leaning: Leaning): Stuck | undefined {
+  const { activities } = state.prepared.problem;
+  const open = new Set(activities.flatMap((_, index) => (state.waiting[index] === 0 ? [index] : [])));
+  while (state.order.length < activities.length) {
+    const now = Math.max(...state.busy.map((busy) => busy.first));
+    const eligible = [...open].map((index) => {
+      const latest = latestEnd(state, leaning, index);
+      return { index, turn: (modeOf(state, index).handsOn ? Math.min(latest, now) : latest) + leaning.lean[index]!, earliest: earliestEnd(state, index) };
+    }).sort((a, b) => b.turn - a.turn || (a.earliest === b.earliest ? a.index - b.index : b.earliest - a.earliest));
+    const from = state.order.length;
+    const stuck = firstOf(state, leaning, eligible.map((each) => each.index));
+    if (stuck) return stuck;
+    for (const { activity } of state.order.slice(from)) {
+      open.delete(activity);
+      for (const link of activities[activity]!.before) if (state.waiting[link.activity] === 0 && state.placed[link.activity] === undefined) open.add(link.activity);
+    }
+  }
+  return undefined;
+}
+
+/** Places in the order of a line. What finds its kit held by other food steps back until that has moved on. */
+function byLine(state: State, leaning: Leaning, line: Int32Array): Stuck | undefined {
+  const back: number[] = [];
+  let at = 0;
+  while (state.order.length < line.length) {
+    if (back.length === 0) {
+      while (at < line.length && state.placed[line[at]!] !== undefined) at++;
+      if (at >= line.length) break;
+      const next = line[at]!;
+      const refusal = state.waiting[next] === 0 ? placeChain(state, leaning, next) : undefined;
+      if (!refusal && state.waiting[next] === 0) continue;
+      if (refusal && refusal.why !== 'no-unit' && refusal.why !== 'no-clean-unit') return refusal;
+    }
+    const turn: number[] = [];
+    for (const index of back) if (state.placed[index] === undefined && state.waiting[index] === 0) turn.push(index);
+    // Of those not tried yet, as many as could go now.
+    while (at < line.length && (state.placed[line[at]!] !== undefined || back.includes(line[at]!))) at++;
+    for (let i = at; i < line.length && turn.length <= back.length + 3; i++) if (state.placed[line[i]!] === undefined && state.waiting[line[i]!] === 0 && !back.includes(line[i]!)) turn.push(line[i]!);
+    const before = state.order.length;
+    const stuck = firstOf(state, leaning, turn);
+    if (stuck) return stuck;
+    const first = state.order[before]!.activity;
+    for (const index of turn) {
+      if (state.placed[index] !== undefined || index === first) break;
+      if (!back.includes(index)) back.push(index);
+    }
+    for (let i = back.length - 1; i >= 0; i--) if (state.placed[back[i]!] !== undefined) back.splice(i, 1);
+  }
+  return undefined;
+}
+
+/** Places the first of these that finds a place; a unit may be held by food that waits for another step, then the next may go first. */
+function firstOf(state: State, leaning: Leaning, candidates: readonly number[]): Stuck | undefined {
+  let stuck: Stuck | undefined;
+  for (const index of candidates) {
+    const refusal = placeChain(state, leaning, index);
+    if (!refusal) return undefined;
+    stuck ??= refusal;
+    if (refusal.why !== 'no-unit' && refusal.why !== 'no-clean-unit') return stuck;
+  }
+  return stuck ?? { activity: Math.max(0, state.placed.indexOf(undefined)), why: 'circular' };
+}
+
+function latestEnd(state: State, { early }: Leaning, index: number): number {
+  let latest = state.prepared.problem.activities[index]!.dueMin ?? Infinity;
+  for (const next of state.prepared.followers[index]!) latest = Math.min(latest, state.placed[next.activity]!.startMin - next.leastMin);
   return latest - early[index]! - state.pulled[index]!;
 }
 
 /** Before this its followers, or the table, cannot wait for it. */
-function earliestEnd(problem: Problem, state: State, index: number): number {
-  const { dueMin, mostHoldMin } = problem.activities[index]!;
+function earliestEnd(state: State, index: number): number {
+  const { dueMin, mostHoldMin } = state.prepared.problem.activities[index]!;
   let earliest = dueMin !== undefined && mostHoldMin !== undefined ? dueMin - mostHoldMin : -Infinity;
-  for (const next of state.followers[index]!) earliest = Math.max(earliest, state.placed[next.activity]!.startMin - next.mostMin);
+  for (const next of state.prepared.followers[index]!) earliest = Math.max(earliest, state.placed[next.activity]!.startMin - next.mostMin);
   return earliest;
 }
 
-function place(problem: Problem, state: State, leaning: Leaning, index: number): Stuck | undefined {
+function place(state: State, leaning: Leaning, index: number): Stuck | undefined {
+  const choice = choose(state, leaning, index);
+  if ('why' in choice) return choice;
+  commit(state, index, choice);
+  return undefined;
+}
+
+/** The best place for an activity, whoever does it. */
+function choose(state: State, leaning: Leaning, index: number): Choice | Stuck {
   const { patienceMin } = leaning;
-  const latest = latestEnd(problem, state, leaning, index);
+  const latest = latestEnd(state, leaning, index);
   let best: Choice | undefined;
   let refusal: Refusal | undefined;
-  for (const worker of problem.activities[index]!.handsOn ? problem.workers.keys() : [0]) {
-    const choice = tryPlace(problem, state, index, worker, latest, patienceMin);
+  const able = state.prepared.able[index]!;
+  const tries = modeOf(state, index).handsOn ? able.length : 1;
+  for (let i = 0; i < tries; i++) {
+    const worker = able[i] ?? 0;
+    const choice = tryPlace(state, index, worker, latest, patienceMin);
     if ('why' in choice) { refusal = nearer(refusal, choice); continue; }
     const gain = best ? choice.washes.length - best.washes.length : 0;
     if (!best || (gain < 0 && choice.end > best.end - patienceMin) || (gain === 0 && choice.end > best.end) || (gain > 0 && choice.end > best.end + patienceMin)) best = choice;
   }
-  if (!best) return { activity: index, ...(refusal ?? { why: 'no-worker' }) };
-  commit(problem, state, index, best);
-  return undefined;
+  return best ?? { activity: index, ...(refusal ?? { why: 'no-worker' }) };
 }
 
 /** Of two refusals, the one that came nearer to a place: which was short of fewest minutes. */
@@ -94,41 +183,36 @@ function nearer(a: Refusal | undefined, b: Refusal): Refusal {
  * Places an activity and, with it, what must come shortly before it. Where that finds no room in time, the activity is
  * moved earlier by what was short and tried again; so a chain that cannot wait goes in as a whole or not at all.
  */
-function placeChain(problem: Problem, state: State, leaning: Leaning, index: number): Stuck | undefined {
-  const tight = problem.activities[index]!.before.filter((link) => link.mostMin <= tightMin);
-  if (tight.length === 0) return place(problem, state, leaning, index);
+function placeChain(state: State, leaning: Leaning, index: number): Stuck | undefined {
+  const tight = state.prepared.tight[index]!;
+  if (tight.length === 0) return place(state, leaning, index);
   const asGiven = state.pulled[index]!;
-  const takeBack = remember(state);
-  let last: Stuck | undefined;
-  for (let attempt = 0; attempt < chainTries; attempt++) {
-    const refusal = place(problem, state, leaning, index);
-    if (refusal) {
-      // Pulled as far as its own followers let it: what was short below is the cause to name.
-      state.pulled[index] = asGiven;
-      return refusal.follower === undefined && last ? { activity: index, why: last.why } : refusal;
+  const outermost = state.trail === undefined;
+  state.trail ??= [];
+  const mark = state.trail.length;
+  try {
+    let last: Stuck | undefined;
+    for (let attempt = 0; attempt < chainTries; attempt++) {
+      const refusal = place(state, leaning, index);
+      if (refusal) {
+        // Pulled as far as its own followers let it: what was short below is the cause to name.
+        state.pulled[index] = asGiven;
+        return refusal.follower === undefined && last ? { activity: index, why: last.why } : refusal;
+      }
+      last = undefined;
+      for (const link of tight) {
+        if (state.waiting[link.activity] !== 0 || state.placed[link.activity] !== undefined) continue;
+        last = placeChain(state, leaning, link.activity);
+        if (last) break;
+      }
+      if (!last) return undefined;
+      takeBack(state, mark);
+      if (last.follower !== index || last.shortMin === undefined) break;
+      state.pulled[index] = state.pulled[index]! + Math.max(1, last.shortMin);
     }
-    last = undefined;
-    for (const link of tight) {
-      if (state.waiting[link.activity] !== 0 || state.placed[link.activity] !== undefined) continue;
-      last = placeChain(problem, state, leaning, link.activity);
-      if (last) break;
-    }
-    if (!last) return undefined;
-    takeBack();
-    if (last.follower !== index || last.shortMin === undefined) break;
-    state.pulled[index] = state.pulled[index]! + Math.max(1, last.shortMin);
+    state.pulled[index] = asGiven;
+    return last;
+  } finally {
+    if (outermost) state.trail = undefined;
   }
-  state.pulled[index] = asGiven;
-  return last;
-}
-
-function scoreOf(problem: Problem, placed: readonly Placed[], washes: readonly Wash[]): Score {
-  const { activities, dayStartsMin } = problem;
-  const handsOn = placed.filter((each) => each.worker >= 0);
-  const starts = handsOn.map((each) => each.startMin).filter((start) => start >= dayStartsMin);
-  const dues = activities.flatMap((activity) => activity.dueMin ?? []);
-  const last = handsOn.reduce((sum, each) => sum + Math.max(0, Math.min(each.endMin, 0) - Math.max(each.startMin, -30)), 0);
-  const held = placed.reduce((sum, each) => sum + Math.max(0, (activities[each.activity]!.dueMin ?? each.endMin) - each.endMin), 0);
-  const dayMin = starts.length > 0 ? Math.max(0, ...dues) - Math.min(...starts) : 0;
-  return [washes.length, washes.reduce((sum, wash) => sum + wash.endMin - wash.startMin, 0), dayMin, last, held];
 }

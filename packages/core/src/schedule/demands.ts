@@ -41,16 +41,6 @@ export function noDemand(marks: number): Demand {
   return new Int32Array(marks).fill(-1);
 }
 
-/** Adds `other` to `into`: what either asks, with only the exemptions that both grant. */
-export function meet(into: Demand, other: Demand, sets: ExemptSets): void {
-  for (let mark = 0; mark < into.length; mark++) {
-    const theirs = other[mark]!;
-    if (theirs < 0) continue;
-    const ours = into[mark]!;
-    if (ours !== theirs) into[mark] = ours < 0 ? theirs : sets.intersect(ours, theirs);
-  }
-}
-
 export function addGuards(into: Demand, guards: readonly Guard[], sets: ExemptSets): void {
   for (const guard of guards) {
     const set = sets.intern(guard.exempt);

@@ -1,4 +1,5 @@
-export type { Activity, Chamber, ChamberUse, Heat, Placed, Problem, Score, Stuck, Timetable, Unit, UnitUse, Wash, Worker } from './problem.ts';
-export { better } from './problem.ts';
-export { decode } from './decode.ts';
-export { isStuck, lowerBoundMin, solve, type SolveOptions } from './solve.ts';
+export type { Activity, Chamber, ChamberUse, Goal, Heat, Mode, Placed, Problem, Score, Stuck, Timetable, Unit, UnitUse, Wash, Worker } from './problem.ts';
+export { better, usualGoals } from './problem.ts';
+export { lowerBoundMin } from './bound.ts';
+export { isStuck } from './search.ts';
+export { effortPerSecond, solve, type SolveOptions } from './solve.ts';

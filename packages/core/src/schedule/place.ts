@@ -1,9 +1,11 @@
 import { mostAtOnce } from './busy.ts';
-import { fits, type Load } from './chamber.ts';
-import { clashes, meet, type Demand } from './demands.ts';
-import type { Activity, Carry, Guard, Placed, Problem, Stuck, Wash } from './problem.ts';
-import type { State } from './state.ts';
-import type { Surface } from './surface.ts';
+import type { Load } from './chamber.ts';
+import type { Demand } from './demands.ts';
+import type { Carry, Guard, Mode, Placed, Stuck, Wash } from './problem.ts';
+import { modeOf, withDemand, without, type State } from './state.ts';
+import type { Surface, SurfaceUse } from './surface.ts';
+import { pickUnits } from './units.ts';
+import { away, called, horizon, washUp } from './washing.ts';
 
 export type Refusal = Pick<Stuck, 'why' | 'follower' | 'shortMin'>;
 
@@ -14,280 +16,256 @@ export interface Choice {
   readonly start: number;
   readonly end: number;
   readonly washes: readonly Wash[];
+  readonly chamber: number;
   readonly shelves: readonly number[];
   readonly attention: Placed['attention'];
   /** What is asked of everything that goes into it. */
   readonly asked: Demand;
+  /** What stood in the way of a later place: an activity, or −1. */
+  readonly blocker: number;
 }
 
-export const horizon = -10_000;
-/** Whatever is dirty is washed within this time, in minutes. */
-const longestDirtyMin = 45;
+/** How many places are looked at for one activity before it is given up. */
+const mostLooks = 3000;
 
 export function hits(carries: readonly Carry[], guards: readonly Guard[]): boolean {
   return carries.some(({ mark, origin }) => guards.some((guard) => guard.mark === mark && !guard.exempt.includes(origin)));
 }
 
-/** Where a worker is not free in [start, end): the moment by which a next try must end. */
-function workerClash(problem: Problem, state: State, worker: number, start: number, end: number): number | undefined {
-  const clash = state.busy[worker]!.clash(start, end);
-  if (clash !== undefined) return clash;
-  const { windows } = problem.workers[worker]!;
-  if (windows.some((shift) => shift.fromMin <= start && shift.toMin >= end)) return undefined;
-  return Math.max(horizon, ...windows.map((shift) => shift.toMin).filter((to) => to < end));
-}
-
-function dustClash(problem: Problem, state: State, activity: Activity, start: number, end: number): number | undefined {
-  if (!activity.handsOn && activity.dust.length === 0) return undefined;
-  for (const other of state.order) {
-    const there = problem.activities[other.activity]!;
-    if (activity.dust.length > 0 && there.handsOn && other.startMin < end + problem.settleMin && other.endMin > start && hits(activity.dust, there.guards)) return other.startMin - problem.settleMin;
-    if (there.dust.length > 0 && activity.handsOn && other.startMin < end && other.endMin + problem.settleMin > start && hits(there.dust, activity.guards)) return other.startMin;
+function dustClash(state: State, index: number, mode: Mode, start: number, end: number): Placed | undefined {
+  const { problem, facts } = state.prepared;
+  const mine = facts[index]!;
+  if (mine.dust.length > 0) {
+    for (const other of state.order) {
+      const there = facts[other.activity]!;
+      if (other.startMin < end + problem.settleMin && other.endMin > start && problem.activities[other.activity]!.modes[other.mode]!.handsOn && hits(mine.dust, there.guards)) return other;
+    }
+  }
+  if (!mode.handsOn) return undefined;
+  for (const other of state.dusty) {
+    if (other.startMin < end && other.endMin + problem.settleMin > start && hits(facts[other.activity]!.dust, mine.guards)) return other;
   }
   return undefined;
 }
 
-function shelfChoice(problem: Problem, state: State, index: number, start: number, end: number): number[] | undefined {
-  const activity = problem.activities[index]!;
-  const { chamber } = problem;
-  const use = activity.chamber!;
-  const all = Array.from({ length: chamber.shelves }, (_, i) => i);
-  const options = use.shelves >= chamber.shelves ? [all] : all.map((shelf) => [shelf]);
-  const overlapping = state.loads.filter((each) => each.start < end && each.end > start);
-  for (const shelves of options) {
-    if (overlapping.some((each) => each.shelves.some((shelf) => shelves.includes(shelf)))) continue;
-    // Shelf 0 is the top: what drips from an uncovered load above must not be what the one below is guarded from.
-    const drips = overlapping.some((each) => {
-      const theirs = problem.activities[each.activity]!;
-      const above = Math.min(...shelves) < Math.min(...each.shelves);
-      return above ? !use.covered && hits(activity.carries, theirs.guards) : !each.use.covered && hits(theirs.carries, activity.guards);
-    });
-    if (drips) continue;
-    const load: Load = { start, end, use, shelves, activity: index };
-    if (fits([...state.loads, load], chamber)) return shelves;
-  }
-  return undefined;
+interface Shelved {
+  readonly chamber: number;
+  readonly shelves: readonly number[];
 }
 
-/** Where a load overlaps one whose temperature can never suit it, the start of that one: nothing later need be tried. */
-function beforeUnlike(state: State, activity: Activity, start: number, end: number): number | undefined {
-  const use = activity.chamber!;
-  const unlike = state.loads.filter((each) => each.start < end && each.end > start && (use.alone || each.use.alone || each.use.lowC > use.highC || each.use.highC < use.lowC));
-  return unlike.length > 0 ? Math.min(...unlike.map((each) => each.start)) : undefined;
-}
+const unshelved: Shelved = { chamber: -1, shelves: [] };
 
-interface Picked {
-  readonly units: readonly number[];
-  readonly marks: readonly (readonly number[])[];
-}
-
-/** For each use of the activity a unit that is free then, rather one that needs no wash, rather one not used before. */
-function pickUnits(problem: Problem, state: State, activity: Activity, start: number, end: number, guardedFrom: readonly number[]): Picked | 'no-unit' | 'no-clean-unit' {
-  const chosen: number[] = [];
-  const marks: (readonly number[])[] = [];
-  for (const use of activity.uses) {
-    const held = use.hold ? state.heldUnit.get(use.hold) : undefined;
-    const opens = use.hold !== undefined && held === undefined && state.holdsLeft.get(use.hold)! > 1;
-    let best = -1;
-    let bestCost = Infinity;
-    let bestMarks: readonly number[] = [];
-    let blocked = false;
-    const consider = (index: number): void => {
-      const unit = problem.units[index]!;
-      const surface = state.units[index]!;
-      if (unit.kind !== use.kind || chosen.includes(index)) return;
-      // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
-      if (!surface.free(start, held === undefined ? end : surface.next(end)?.start ?? end, use.hold)) return;
-      if (opens && (surface.held || surface.usedBefore(end))) return;
-      if (activity.carries.some(({ mark }) => unit.barred.includes(mark))) return;
-      // Kit with an unknown past that never comes clean is no kit for a guarded dish, unless it is kept apart for that.
-      if (!unit.comesClean && guardedFrom.some((mark) => !unit.barred.includes(mark))) { blocked = true; return; }
-      const found = clashes(activity.carries, surface.demandAt(end), state.sets);
-      if (found.length > 0 && (!unit.comesClean || held !== undefined)) { blocked = true; return; }
-      const cost = (found.length > 0 ? 2 : 0) + (surface.usedBefore(start) ? 1 : 0);
-      if (cost < bestCost) { best = index; bestCost = cost; bestMarks = found; }
-    };
-    if (held !== undefined) consider(held);
-    else for (let index = 0; index < problem.units.length && bestCost > 0; index++) consider(index);
-    if (best < 0) return blocked ? 'no-clean-unit' : 'no-unit';
-    chosen.push(best);
-    marks.push(bestMarks);
-  }
-  return { units: chosen, marks };
-}
-
-/** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
-function covers(state: State, outer: Demand, inner: Demand): boolean {
-  for (let mark = 0; mark < inner.length; mark++) {
-    const set = inner[mark]!;
-    if (set >= 0 && (outer[mark]! < 0 || state.sets.intersect(outer[mark]!, set) !== outer[mark]!)) return false;
-  }
-  return true;
-}
-
-/**
- * The latest place for an activity, with the given worker, that everything placed so far allows; within `patienceMin` of it,
- * one with fewer washes. Washes are put in where a residue would reach what is guarded from it: after the activity, as soon
- * as it is done, for what comes next; before it, where it comes between two uses and asks more than was asked there.
- */
-export function tryPlace(problem: Problem, state: State, index: number, worker: number, latest: number, patienceMin: number): Choice | Refusal {
-  const activity = problem.activities[index]!;
-  const guardedFrom = state.prepared.guardedFrom[index]!;
-  let best: Choice | undefined;
-  let end = latest;
-  let reason: Stuck['why'] = 'no-worker';
-  for (let guard = 0; guard < 3000 && end > horizon; guard++) {
-    if (best && best.end - end > patienceMin) return best;
-    const start = end - activity.durationMin;
-    if (activity.handsOn) {
-      const clash = workerClash(problem, state, worker, start, end);
-      if (clash !== undefined) { end = Math.min(clash, end - 1); reason = 'no-worker'; continue; }
+/** A chamber and shelves that are free and suit; otherwise the latest end before this one that is worth a try. */
+function shelve(state: State, index: number, mode: Mode, start: number, end: number): Shelved | { readonly tryEnd: number; readonly blocker: number } {
+  const { problem, facts } = state.prepared;
+  const use = mode.chamber!;
+  let tryEnd = horizon;
+  let blocker = -1;
+  for (const number of use.in) {
+    const contents = state.chambers[number]!;
+    const refused = contents.refuses(start, end, use);
+    const overlapping = contents.loads.filter((each) => each.start < end && each.end > start);
+    if (refused !== undefined) {
+      if (refused > tryEnd) { tryEnd = refused; blocker = contents.loads.find((each) => each.start >= refused && each.start <= end)?.activity ?? -1; }
+      continue;
     }
-    const dusty = dustClash(problem, state, activity, start, end);
-    if (dusty !== undefined) { end = Math.min(dusty, end - 1); continue; }
-    if (activity.flame && mostAtOnce(state.flames, start, end) >= problem.flames) { end -= 1; reason = 'no-flame'; continue; }
-    let shelves: number[] = [];
-    if (activity.chamber) {
-      const found = shelfChoice(problem, state, index, start, end);
-      if (!found) { end = Math.min(end - 1, beforeUnlike(state, activity, start, end) ?? end); reason = 'no-chamber'; continue; }
-      shelves = found;
+    const { shelves: count } = problem.chambers[number]!;
+    const wanted = Math.min(use.shelves, count);
+    for (let top = 0; top + wanted <= count; top++) {
+      if (use.shelf !== undefined && top !== use.shelf) continue;
+      const shelves = Array.from({ length: wanted }, (_, i) => top + i);
+      if (overlapping.some((each) => each.shelves.some((shelf) => shelves.includes(shelf)))) continue;
+      // What drips from an uncovered load above must not be what the one below is guarded from.
+      const drips = overlapping.some((each) => {
+        const above = top < each.shelves[0]!;
+        return above ? !use.covered && hits(facts[index]!.carries, facts[each.activity]!.guards) : !each.use.covered && hits(facts[each.activity]!.carries, facts[index]!.guards);
+      });
+      if (!drips) return { chamber: number, shelves };
     }
-    const attention = attend(problem, state, activity, worker, start);
-    if (!attention) { end -= 1; reason = 'no-worker'; continue; }
-    const picked = pickUnits(problem, state, activity, start, end, guardedFrom);
-    if (typeof picked === 'string') { end -= 1; reason = picked; continue; }
-    const washed = washUp(problem, state, index, worker, start, end, picked, attention);
-    if (typeof washed === 'string') { end -= 1; reason = washed; continue; }
-
-    if (activity.dueMin !== undefined && activity.mostHoldMin !== undefined && activity.dueMin - end > activity.mostHoldMin) return best ?? { why: 'stands-too-long' };
-    const late = state.followers[index]!.find((next) => state.placed[next.activity]!.startMin - end > next.mostMin);
-    if (late) return best ?? { why: 'wait-too-long', follower: late.activity, shortMin: state.placed[late.activity]!.startMin - end - late.mostMin };
-    const choice: Choice = { worker: activity.handsOn ? worker : -1, units: picked.units, start, end, shelves, attention, ...washed };
-    if (!best || choice.washes.length < best.washes.length) best = choice;
-    if (best.washes.length === 0) return best;
-    end -= 3;
+    for (const load of overlapping) if (load.start > tryEnd) { tryEnd = load.start; blocker = load.activity; }
   }
-  return best ?? { why: reason };
+  return { tryEnd: Math.min(tryEnd, end - 1), blocker };
 }
 
-function attend(problem: Problem, state: State, activity: Activity, worker: number, start: number): Placed['attention'][number][] | undefined {
+/** Who comes to look, and when; or the latest end before this one that is worth a try. */
+function attend(state: State, index: number, mode: Mode, worker: number, start: number, end: number): Placed['attention'] | number {
+  if (mode.attention.length === 0) return nobody;
+  const able = state.prepared.able[index]!;
   const attention: Placed['attention'][number][] = [];
-  for (const [at, point] of activity.attention.entries()) {
+  for (let at = 0; at < mode.attention.length; at++) {
+    const point = mode.attention[at]!;
     const from = start + point.atMin;
     const to = from + point.takesMin;
-    const who = [worker, ...problem.workers.keys()].find((each) => workerClash(problem, state, each, from, to) === undefined && !called(attention, each, from, to));
-    if (who === undefined) return undefined;
+    let who = -1;
+    let tryTo = horizon;
+    for (let i = -1; i < able.length && who < 0; i++) {
+      const each = i < 0 ? worker : able[i]!;
+      if (i < 0 ? !able.includes(each) : each === worker) continue;
+      const clash = state.busy[each]!.clash(from, to) ?? away(state, each, from, to);
+      if (clash !== undefined) tryTo = Math.max(tryTo, clash);
+      else if (called(attention, each, from, to)) tryTo = Math.max(tryTo, to - 1);
+      else who = each;
+    }
+    if (who < 0) return end - Math.max(1, to - tryTo);
     attention.push({ startMin: from, endMin: to, worker: who, index: at });
   }
   return attention;
 }
 
-const called = (attention: Placed['attention'], worker: number, from: number, to: number): boolean =>
-  attention.some((one) => one.worker === worker && one.startMin < to && one.endMin > from);
+const nobody: Placed['attention'] = [];
 
-function washUp(problem: Problem, state: State, index: number, worker: number, start: number, end: number, picked: Picked, attention: Placed['attention']): Pick<Choice, 'washes' | 'asked'> | Stuck['why'] {
+/**
+ * The latest place for an activity, with the given worker, that everything placed so far allows; within `patienceMin` of it,
+ * one with fewer washes.
+ */
+export function tryPlace(state: State, index: number, worker: number, latest: number, patienceMin: number): Choice | Refusal {
+  const { prepared } = state;
+  const { problem } = prepared;
   const activity = problem.activities[index]!;
-  const surfaces: Surface[] = [...picked.units.map((unit) => state.units[unit]!), ...(activity.handsOn ? [state.hands[worker]!] : [])];
-  const suspect = picked.units.some((unit) => !problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0);
-  // Kit with an unknown past may give off whatever it holds to what is used next.
-  const carries = suspect ? [...activity.carries, { mark: problem.unknownMark, origin: -1 }] : activity.carries;
-  if (suspect && clashes(carries, state.food[index]!, state.sets).includes(problem.unknownMark)) return 'no-clean-unit';
-  const marks = surfaces.map((surface, at) => (at < picked.units.length && !suspect ? picked.marks[at]! : clashes(carries, surface.demandAt(end), state.sets)));
-  const cutAfter = marks.map((found) => found.length > 0);
+  const mode = modeOf(state, index);
+  let best: Choice | undefined;
+  let reason: Stuck['why'] = 'no-worker';
+  let blocker = -1;
+  let end = Math.min(latest, activity.endsByMin ?? Infinity);
+  const tooEarly = (activity.notBeforeMin ?? horizon) + mode.durationMin;
+  for (let looks = 0; looks < mostLooks && end > horizon; looks++) {
+    state.looked++;
+    if (best && best.end - end > patienceMin) return best;
+    const start = end - mode.durationMin;
+    if (end < tooEarly) return best ?? { why: looks === 0 ? 'too-early' : reason };
+    if (mode.handsOn) {
+      const gap = state.busy[worker]!.latestGap(end, mode.durationMin);
+      if (gap < end) { blocker = state.busy[worker]!.ownerAt(gap); end = gap; reason = 'no-worker'; continue; }
+      const gone = away(state, worker, start, end);
+      if (gone !== undefined) { end = gone; reason = 'no-worker'; continue; }
+    }
+    if (prepared.anyDust) {
+      const dusty = dustClash(state, index, mode, start, end);
+      if (dusty) { blocker = dusty.activity; end = Math.min(prepared.facts[index]!.dust.length > 0 ? dusty.startMin - problem.settleMin : dusty.startMin, end - 1); reason = 'dust'; continue; }
+    }
+    if (mode.flame && mostAtOnce(state.flames, start, end) >= problem.flames) {
+      let until = horizon;
+      for (const each of state.flames) if (each.start < end && each.end > start && each.start > until) { until = each.start; blocker = each.activity; }
+      end = Math.min(until, end - 1);
+      reason = 'no-flame';
+      continue;
+    }
+    let shelved = unshelved;
+    if (mode.chamber) {
+      const found = shelve(state, index, mode, start, end);
+      if ('tryEnd' in found) { end = found.tryEnd; blocker = found.blocker; reason = 'no-chamber'; continue; }
+      shelved = found;
+    }
+    const attention = attend(state, index, mode, worker, start, end);
+    if (typeof attention === 'number') { end = attention; reason = 'no-worker'; continue; }
+    const picked = pickUnits(state, index, mode, start, end);
+    if ('why' in picked) { end = picked.tryEnd; if (picked.blocker >= 0) ({ blocker } = picked); reason = picked.why; continue; }
+    const washed = washUp(state, { index, mode, worker, start, end, picked, attention });
+    if ('why' in washed) { end = washed.tryEnd; reason = washed.why; continue; }
 
-  const asked = state.food[index]!.slice();
-  meet(asked, state.prepared.guards[index]!, state.sets);
-  // Heat ends some marks: what went into this food before need not be free of them for the food's own sake.
-  for (const mark of activity.ends?.marks ?? []) asked[mark] = -1;
-  // Kit kept free of something asks it of everything that comes on to it.
-  const nobody = state.sets.intern([]);
-  for (const unit of picked.units) for (const mark of problem.units[unit]!.barred) asked[mark] = nobody;
-  surfaces.forEach((surface, at) => { if (!cutAfter[at]) meet(asked, surface.demandAt(end), state.sets); });
-
-  const washes: Wash[] = [];
-  const idOf = (at: number) => (at < picked.units.length ? picked.units[at]! : -1);
-  const own = (who: number, from: number, to: number) => (activity.handsOn && who === worker && start < to && end > from) || called(attention, who, from, to);
-  const minutes = (dirty: readonly number[]) => dirty.reduce((sum, at) => sum + (idOf(at) >= 0 ? problem.units[idOf(at)]!.washMin : 0), problem.handsMin);
-
-  const after = surfaces.flatMap((_, at) => (cutAfter[at] ? [at] : []));
-  if (after.length > 0) {
-    if (after.some((at) => idOf(at) >= 0 && !problem.units[idOf(at)]!.comesClean)) return 'no-clean-unit';
-    const limit = Math.min(end + longestDirtyMin, ...after.map((at) => surfaces[at]!.next(end)!.start));
-    const duration = minutes(after);
-    const washer = (activity.handsOn ? [worker] : [...problem.workers.keys()]).map((who) => ({ who, at: washSlot(problem, state, who, duration, end, limit, own) })).find((each) => each.at !== undefined);
-    if (!washer) return 'no-worker';
-    washes.push({
-      startMin: washer.at!, endMin: washer.at! + duration, worker: washer.who, units: after.map(idOf).filter((unit) => unit >= 0),
-      because: after.map((at) => ({ unit: idOf(at), marks: marks[at]!, before: surfaces[at]!.next(end)!.activity })),
-    });
+    if (activity.dueMin !== undefined && activity.mostHoldMin !== undefined && activity.dueMin - end > activity.mostHoldMin) return best ?? { why: 'stands-too-long' };
+    const late = prepared.followers[index]!.find((next) => state.placed[next.activity]!.startMin - end > next.mostMin);
+    if (late) return best ?? { why: 'wait-too-long', follower: late.activity, shortMin: state.placed[late.activity]!.startMin - end - late.mostMin };
+    const choice: Choice = { worker: mode.handsOn ? worker : -1, units: picked.units, start, end, chamber: shelved.chamber, shelves: shelved.shelves, attention, blocker, washes: washed.washes, asked: washed.asked };
+    if (!best || choice.washes.length < best.washes.length) best = choice;
+    if (best.washes.length === 0) return best;
+    end = nextChange(state, mode, worker, end);
   }
-  // Between two uses, what came before was only kept from what came after: where this asks more, a wash goes before it.
-  const before = surfaces.flatMap((surface, at) => (surface.usedBefore(start) && !covers(state, surface.demandAt(end), asked) ? [at] : []));
-  if (before.length > 0) {
-    if (before.some((at) => idOf(at) >= 0 && (!problem.units[idOf(at)]!.comesClean || activity.uses[at]!.hold !== undefined && state.heldUnit.has(activity.uses[at]!.hold!)))) return 'no-clean-unit';
-    const duration = minutes(before);
-    const from = start - duration;
-    if (workerClash(problem, state, worker, from, start) !== undefined || state.sink.clash(from, start) !== undefined || called(attention, worker, from, start)) return 'no-worker';
-    if (before.some((at) => idOf(at) >= 0 && !surfaces[at]!.free(from, start, undefined))) return 'no-unit';
-    washes.push({
-      startMin: from, endMin: start, worker, units: before.map(idOf).filter((unit) => unit >= 0),
-      because: before.map((at) => {
-        const then = surfaces[at]!.demandAt(end);
-        return { unit: idOf(at), marks: asked.reduce<number[]>((found, set, mark) => (set >= 0 && then[mark]! < 0 ? [...found, mark] : found), []), before: index };
-      }),
-    });
-  }
-  return { washes, asked };
+  return best ?? { why: reason };
 }
 
-/** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. */
-function washSlot(problem: Problem, state: State, washer: number, duration: number, from: number, limit: number, taken: (who: number, start: number, end: number) => boolean): number | undefined {
-  for (let start = from; start + duration <= limit; start++) {
-    const end = start + duration;
-    if (workerClash(problem, state, washer, start, end) === undefined && state.sink.clash(start, end) === undefined && !taken(washer, start, end)) return start;
-  }
-  return undefined;
+/** The latest end before this one at which it comes between other uses of its kit or hands: in between, nothing changes. */
+function nextChange(state: State, mode: Mode, worker: number, end: number): number {
+  let latest = horizon;
+  const look = ({ uses }: State['units'][number]): void => {
+    for (let i = uses.length - 1; i >= 0 && uses[i]!.start < end; i--) latest = Math.max(latest, uses[i]!.start);
+  };
+  for (const use of mode.uses) for (const unit of state.prepared.unitsOfKind.get(use.kind) ?? []) look(state.units[unit]!);
+  if (mode.handsOn) look(state.hands[worker]!);
+  return latest;
 }
 
 /** Takes a place: everything later placed must reckon with it. */
-export function commit(problem: Problem, state: State, index: number, choice: Choice): void {
-  const activity = problem.activities[index]!;
-  const { asked, start, end } = choice;
-  const { nothing } = state.prepared;
+export function commit(state: State, index: number, choice: Choice): void {
+  const { prepared, order, washes, flames, dusty, trail } = state;
+  const activity = prepared.problem.activities[index]!;
+  const mode = modeOf(state, index);
+  const facts = prepared.facts[index]!;
+  const { start, end } = choice;
+  if (trail) {
+    const [orders, washed, flaming, dusts] = [order.length, washes.length, flames.length, dusty.length];
+    trail.push(() => { order.length = orders; washes.length = washed; flames.length = flaming; dusty.length = dusts; state.placed[index] = undefined; });
+  }
   for (const wash of choice.washes) {
-    state.washes.push(wash);
-    state.busy[wash.worker]!.add(wash.startMin, wash.endMin);
-    state.sink.add(wash.startMin, wash.endMin);
+    washes.push(wash);
+    takeTime(state, wash.worker, wash.startMin, wash.endMin, index);
+    state.sink.add(wash.startMin, wash.endMin, index);
+    trail?.push(() => state.sink.remove(wash.startMin));
     for (const { unit, before } of wash.because) {
-      const surface = unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!;
-      surface.add({ start: wash.startMin, end: wash.endMin, activity: before, demand: nothing });
+      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!, { start: wash.startMin, end: wash.endMin, activity: before, demand: prepared.nothing });
     }
   }
   // Where nobody handles what is still raw, the kit it is heated in is freed by the heat as well.
-  if (activity.ends?.kit) for (const mark of activity.ends.marks) asked[mark] = -1;
-  activity.uses.forEach((use, at) => {
+  const asked = mode.handsOn || facts.ends.length === 0 ? choice.asked : withDemand(state, without(choice.asked, facts.ends), facts.demand);
+  for (let at = 0; at < mode.uses.length; at++) {
     const unit = choice.units[at]!;
-    const surface = state.units[unit]!;
-    surface.add({ start, end, activity: index, demand: asked });
-    if (!use.hold) return;
-    const left = state.holdsLeft.get(use.hold)! - 1;
-    state.holdsLeft.set(use.hold, left);
-    state.heldUnit.set(use.hold, unit);
-    if (left > 0) surface.holdUntil(use.hold, end);
-    else surface.release(start);
-  });
-  if (choice.worker >= 0) {
-    state.hands[choice.worker]!.add({ start, end, activity: index, demand: asked });
-    state.busy[choice.worker]!.add(start, end);
+    useSurface(state, state.units[unit]!, { start, end, activity: index, demand: asked });
+    const { hold } = mode.uses[at]!;
+    if (hold !== undefined) takeHold(state, hold, unit, start, end);
   }
-  for (const point of choice.attention) state.busy[point.worker]!.add(point.startMin, point.endMin);
-  if (activity.flame) state.flames.push({ start, end });
-  if (activity.chamber) state.loads.push({ start, end, use: activity.chamber, shelves: choice.shelves, activity: index });
-  const done: Placed = { activity: index, startMin: start, endMin: end, worker: choice.worker, units: choice.units, shelves: choice.shelves, attention: choice.attention };
+  if (choice.worker >= 0) {
+    if (prepared.classes.length > 0) useSurface(state, state.hands[choice.worker]!, { start, end, activity: index, demand: asked });
+    takeTime(state, choice.worker, start, end, index);
+  }
+  for (const point of choice.attention) takeTime(state, point.worker, point.startMin, point.endMin, index);
+  if (mode.flame) flames.push({ start, end, activity: index });
+  if (mode.chamber) {
+    const load: Load = { start, end, use: mode.chamber, shelves: choice.shelves, activity: index };
+    trail?.push(state.chambers[choice.chamber]!.remember());
+    state.chambers[choice.chamber]!.add(load);
+  }
+  const done: Placed = { activity: index, mode: state.modes[index]!, startMin: start, endMin: end, worker: choice.worker, units: choice.units, chamber: choice.chamber, shelves: choice.shelves, attention: choice.attention };
   state.placed[index] = done;
-  state.order.push(done);
+  state.blockers[index] = choice.blocker;
+  order.push(done);
+  if (facts.dust.length > 0) dusty.push(done);
   for (const link of activity.before) {
-    meet(state.food[link.activity]!, asked, state.sets);
+    const food = state.food[link.activity]!;
+    trail?.push(() => {
+      state.food[link.activity] = food;
+      state.waiting[link.activity]!++;
+    });
+    if (asked !== prepared.nothing) state.food[link.activity] = withDemand(state, food, asked);
     state.waiting[link.activity]!--;
   }
+}
+
+function takeTime(state: State, worker: number, from: number, to: number, owner: number): void {
+  state.busy[worker]!.add(from, to, owner);
+  state.trail?.push(() => state.busy[worker]!.remove(from));
+}
+
+function useSurface(state: State, surface: Surface, use: SurfaceUse): void {
+  surface.add(use);
+  state.trail?.push(() => surface.remove(use));
+}
+
+/** Food stays on a unit from here to its next use. */
+function takeHold(state: State, hold: string, unit: number, start: number, end: number): void {
+  const surface = state.units[unit]!;
+  const left = state.holdsLeft.get(hold)!;
+  const held = state.heldUnit.get(hold);
+  if (state.trail) {
+    const back = surface.rememberHold();
+    state.trail.push(() => {
+      back();
+      state.holdsLeft.set(hold, left);
+      if (held === undefined) state.heldUnit.delete(hold);
+      else state.heldUnit.set(hold, held);
+    });
+  }
+  state.holdsLeft.set(hold, left - 1);
+  state.heldUnit.set(hold, unit);
+  if (left > 1) surface.holdUntil(hold, end);
+  else surface.release(hold, start);
 }

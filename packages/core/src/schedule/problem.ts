@@ -1,12 +1,12 @@
 /**
- * What the scheduler knows: activities, pieces of kit, workers, one chamber with shelves, a pool of flames, and marks that
+ * What the scheduler knows: activities, pieces of kit, workers, chambers with shelves, a pool of flames, and marks that
  * flow from one to the other with use. It knows nothing of cooking. Times are whole minutes; 0 is the first serving.
  */
 export interface Problem {
   readonly activities: readonly Activity[];
   readonly units: readonly Unit[];
   readonly workers: readonly Worker[];
-  readonly chamber: Chamber;
+  readonly chambers: readonly Chamber[];
   /** How many flames may burn at once. */
   readonly flames: number;
   /** How many marks there are; a mark is a number from 0. */
@@ -21,7 +21,13 @@ export interface Problem {
   readonly handsMin: number;
   /** Work before this minute is done ahead and not counted into the day. */
   readonly dayStartsMin: number;
+  /** What is better, the most important first. */
+  readonly goals: readonly Goal[];
 }
+
+/** `washes`: fewer of them; `washMin`: minutes of washing; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands. */
+export const usualGoals = ['washes', 'washMin', 'day', 'calm', 'held'] as const;
+export type Goal = (typeof usualGoals)[number];
 
 export interface Link {
   readonly activity: number;
@@ -33,6 +39,8 @@ export interface UnitUse {
   readonly kind: string;
   /** Uses with the same hold are of the very same unit, kept from the first to the last of them. */
   readonly hold?: string | undefined;
+  /** The only units that will do. */
+  readonly only?: readonly number[] | undefined;
 }
 
 export interface Carry {
@@ -46,17 +54,21 @@ export interface Guard {
 }
 
 export interface ChamberUse {
+  /** The chambers that will do. */
+  readonly in: readonly number[];
   readonly wishC: number;
   readonly lowC: number;
   readonly highC: number;
   readonly shelves: number;
+  /** The highest shelf it may take, where that is not free; 0 is the top. */
+  readonly shelf?: number | undefined;
   readonly covered: boolean;
   /** The heat comes from above and spares nothing else: no other load at that time. */
   readonly alone: boolean;
 }
 
-export interface Activity {
-  readonly id: string;
+/** A way of doing an activity. */
+export interface Mode {
   readonly durationMin: number;
   /** A worker is busy with it all through; else it goes by itself. */
   readonly handsOn: boolean;
@@ -64,15 +76,26 @@ export interface Activity {
   readonly uses: readonly UnitUse[];
   readonly chamber?: ChamberUse | undefined;
   readonly flame: boolean;
+}
+
+export interface Activity {
+  readonly id: string;
+  /** At least one; the first is the usual. */
+  readonly modes: readonly Mode[];
+  /** The workers who can do it and look after it; absent: all. */
+  readonly workers?: readonly number[] | undefined;
   /** It throws up dust of the marks it carries among these. */
   readonly dust: readonly Carry[];
   readonly carries: readonly Carry[];
   readonly guards: readonly Guard[];
-  /** Marks that its heat ends in the food; with `kit`, on the kit it is heated in as well. */
-  readonly ends?: { readonly marks: readonly number[]; readonly kit: boolean } | undefined;
+  /** Marks that its heat ends in the food, and on the kit it is heated in where nobody handles it. */
+  readonly ends: readonly number[];
   readonly before: readonly Link[];
   readonly dueMin?: number | undefined;
   readonly mostHoldMin?: number | undefined;
+  /** It may not start before, and must have ended by. */
+  readonly notBeforeMin?: number | undefined;
+  readonly endsByMin?: number | undefined;
 }
 
 export interface Unit {
@@ -85,11 +108,12 @@ export interface Unit {
 
 export interface Worker {
   readonly windows: readonly { readonly fromMin: number; readonly toMin: number }[];
+  /** Whether they wash up. Their own hands they always wash. */
+  readonly washesUp: boolean;
 }
 
 export interface Chamber {
   readonly shelves: number;
-  readonly mostC: number;
   readonly roomC: number;
   readonly heatsCPerMin: number;
   readonly coolsCPerMin: number;
@@ -97,10 +121,12 @@ export interface Chamber {
 
 export interface Placed {
   readonly activity: number;
+  readonly mode: number;
   readonly startMin: number;
   readonly endMin: number;
   readonly worker: number;
   readonly units: readonly number[];
+  readonly chamber: number;
   readonly shelves: readonly number[];
   readonly attention: readonly { readonly startMin: number; readonly endMin: number; readonly worker: number; readonly index: number }[];
 }
@@ -115,6 +141,7 @@ export interface Wash {
 }
 
 export interface Heat {
+  readonly chamber: number;
   readonly startMin: number;
   readonly readyMin: number;
   readonly untilMin: number;
@@ -126,10 +153,14 @@ export interface Timetable {
   readonly washes: readonly Wash[];
   readonly heats: readonly Heat[];
   readonly score: Score;
+  /** For each activity the one that stood in the way of a later place, or −1. */
+  readonly blockers: Int32Array;
+  /** How many washes were put in while it was built; some of them proved needless. */
+  readonly washesPlaced: number;
 }
 
-/** Compared in this order; less is better. */
-export type Score = readonly [washes: number, washMin: number, dayMin: number, lastHalfHourMin: number, heldMin: number];
+/** One number for each goal of the problem, in its order; compared in that order, less is better. */
+export type Score = readonly number[];
 
 export function better(a: Score, b: Score): boolean {
   for (let i = 0; i < a.length; i++) {
@@ -141,7 +172,7 @@ export function better(a: Score, b: Score): boolean {
 /** Why no timetable was found: the activity that would not fit and what it wanted. */
 export interface Stuck {
   readonly activity: number;
-  readonly why: 'no-worker' | 'no-unit' | 'no-clean-unit' | 'wait-too-long' | 'stands-too-long' | 'no-chamber' | 'no-flame' | 'circular';
+  readonly why: 'no-worker' | 'no-unit' | 'no-clean-unit' | 'wait-too-long' | 'stands-too-long' | 'too-early' | 'no-chamber' | 'no-flame' | 'dust' | 'circular';
   /** The activity after it that cannot wait, and by how many minutes it would have to be earlier. */
   readonly follower?: number;
   readonly shortMin?: number;

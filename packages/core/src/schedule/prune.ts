@@ -1,56 +1,182 @@
-import type { Placed, Problem, Wash } from './problem.ts';
+import type { Prepared } from './prepare.ts';
+import type { Placed, Wash } from './problem.ts';
 
-/** Residues as numbers: mark and origin in one. */
-const token = (mark: number, origin: number): number => mark * 4096 + origin + 1;
-const markOf = (value: number): number => Math.floor(value / 4096);
-const originOf = (value: number): number => (value % 4096) - 1;
+/** Residues as bits: for each class, the batches it came from; bit 0 stands for a past that nobody knows. */
+type Bits = Int32Array;
 
-/**
- * Plays a timetable forwards and says whether anything guarded is reached.
- * Building backwards, a wash is put in before it is known what will come first; this tells whether it was needed.
- */
-function reaches(problem: Problem, placed: readonly Placed[], washes: readonly Wash[]): boolean {
-  const { activities, units } = problem;
-  const onUnit = units.map((unit): ReadonlySet<number> => (unit.comesClean || unit.barred.length > 0 ? new Set() : new Set([token(problem.unknownMark, -1)])));
-  const onHands = problem.workers.map((): ReadonlySet<number> => new Set());
-  const food: ReadonlySet<number>[] = activities.map(() => new Set());
-  const none: ReadonlySet<number> = new Set();
-  const events = [
-    ...washes.map((wash) => ({ at: wash.endMin, order: 0, wash, done: undefined })),
-    ...placed.map((done) => ({ at: done.startMin, order: 1, wash: undefined, done })),
-  ].sort((a, b) => a.at - b.at || a.order - b.order);
-  for (const { wash, done } of events) {
-    if (wash) {
-      onHands[wash.worker] = none;
-      for (const unit of wash.units) onUnit[unit] = none;
-      continue;
-    }
-    const activity = activities[done.activity]!;
-    const met = new Set<number>();
-    for (const unit of done.units) for (const value of onUnit[unit]!) met.add(value);
-    if (done.worker >= 0) for (const value of onHands[done.worker]!) met.add(value);
-    for (const guard of activity.guards) {
-      for (const value of met) if (markOf(value) === guard.mark && !guard.exempt.includes(originOf(value))) return true;
-    }
-    if (done.units.some((unit) => units[unit]!.barred.some((mark) => [...met].some((value) => markOf(value) === mark)))) return true;
-    for (const link of activity.before) for (const value of food[link.activity]!) met.add(value);
-    for (const { mark, origin } of activity.carries) met.add(token(mark, origin));
-    const ended = activity.ends;
-    const left = ended ? new Set([...met].filter((value) => !ended.marks.includes(markOf(value)))) : met;
-    food[done.activity] = left;
-    const stays = ended?.kit ? left : met;
-    for (const unit of done.units) onUnit[unit] = stays;
-    if (done.worker >= 0) onHands[done.worker] = stays;
-  }
-  return false;
+/** What of a problem's residues is the same for every timetable, as bits. Worked out once. */
+interface Table {
+  /** How many 32-bit words one class takes. */
+  readonly words: number;
+  readonly width: number;
+  readonly unknown: Bits;
+  readonly carries: readonly Bits[];
+  readonly forbids: readonly Bits[];
+  /** Units with an unknown past that nothing takes away. */
+  readonly suspect: readonly boolean[];
 }
 
-/** Leaves out washes, and pieces of them, that nothing needs. */
-export function prune(problem: Problem, placed: readonly Placed[], washes: readonly Wash[]): Wash[] {
-  let kept = [...washes].sort((a, b) => a.startMin - b.startMin);
-  for (const wash of [...kept]) {
-    const without = kept.filter((each) => each !== wash);
-    if (!reaches(problem, placed, without)) kept = without;
+const tables = new WeakMap<Prepared, Table>();
+
+function tableOf(prepared: Prepared): Table {
+  const known = tables.get(prepared);
+  if (known) return known;
+  const { problem, facts, classes } = prepared;
+  const origins = facts.flatMap((each) => [...each.carries.map((carry) => carry.origin), ...each.guards.flatMap((guard) => guard.exempt)]);
+  const words = Math.ceil((Math.max(0, ...origins) + 2) / 32);
+  const width = words * classes.length;
+  const place = (mark: number, origin: number) => mark * words + ((origin + 1) >> 5);
+  const bit = (origin: number) => 1 << ((origin + 1) & 31);
+  const past = new Int32Array(width);
+  if (prepared.unknownClass >= 0) past[place(prepared.unknownClass, -1)] = bit(-1);
+  const table: Table = {
+    words, width, unknown: past,
+    carries: facts.map((each) => {
+      const set = new Int32Array(width);
+      for (const { mark, origin } of each.carries) set[place(mark, origin)] = set[place(mark, origin)]! | bit(origin);
+      return set;
+    }),
+    forbids: facts.map((each) => {
+      const set = new Int32Array(width);
+      for (const guard of each.guards) {
+        const mine = new Int32Array(words).fill(-1);
+        for (const origin of guard.exempt) mine[(origin + 1) >> 5] = mine[(origin + 1) >> 5]! & ~bit(origin);
+        for (let word = 0; word < words; word++) set[guard.mark * words + word] = set[guard.mark * words + word]! | mine[word]!;
+      }
+      return set;
+    }),
+    suspect: problem.units.map((unit) => !unit.comesClean && unit.barred.length === 0),
+  };
+  tables.set(prepared, table);
+  return table;
+}
+
+/** Which residue is where at a moment: for every piece of kit, pair of hands and food the slot of its bits. */
+interface Scene {
+  readonly onUnit: Int32Array;
+  readonly onHands: Int32Array;
+  readonly food: Int32Array;
+  /** How many of the activities, in time order, have been done. */
+  done: number;
+}
+
+const none = 0;
+const unknown = 1;
+
+/** Plays a timetable forwards. A wash put in while building backwards may prove needless when it is known what really came first. */
+class Replay {
+  private readonly table: Table;
+  private readonly inTime: readonly Placed[];
+  /** All bits there are, `width` words a slot: none, unknown, then for each activity what it met, what is left of it, and what a suspect unit keeps; once for what is settled and once for what is tried. */
+  private readonly bits: Int32Array;
+
+  constructor(private readonly prepared: Prepared, placed: readonly Placed[]) {
+    this.table = tableOf(prepared);
+    this.inTime = placed.slice().sort((a, b) => a.startMin - b.startMin);
+    this.bits = new Int32Array(this.table.width * (2 + 6 * prepared.problem.activities.length));
+    this.bits.set(this.table.unknown, this.table.width * unknown);
   }
-  return kept;
+
+  start(): Scene {
+    const { problem } = this.prepared;
+    return {
+      onUnit: Int32Array.from(this.table.suspect, (suspect) => (suspect ? unknown : none)),
+      onHands: new Int32Array(problem.workers.length),
+      food: new Int32Array(problem.activities.length),
+      done: 0,
+    };
+  }
+
+  copy(from: Scene): Scene {
+    return { onUnit: from.onUnit.slice(), onHands: from.onHands.slice(), food: from.food.slice(), done: from.done };
+  }
+
+  /** Does what starts before a moment. True where something guarded is reached; the scene is then of no more use. */
+  advance(scene: Scene, until: number, tried: boolean): boolean {
+    const { problem, facts, barred, unknownClass } = this.prepared;
+    const { width, words, carries, forbids, suspect } = this.table;
+    const { bits } = this;
+    for (; scene.done < this.inTime.length && this.inTime[scene.done]!.startMin < until; scene.done++) {
+      const each = this.inTime[scene.done]!;
+      const { activity, units, worker } = each;
+      const slot = 2 + 3 * activity + (tried ? 3 * problem.activities.length : 0);
+      const met = slot * width;
+      bits.copyWithin(met, none, width);
+      for (let u = -1; u < units.length; u++) {
+        const from = u < 0 ? (worker >= 0 ? scene.onHands[worker]! : none) : scene.onUnit[units[u]!]!;
+        if (from !== none) for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | bits[from * width + i]!;
+      }
+      const forbidden = forbids[activity]!;
+      for (let i = 0; i < width; i++) if ((bits[met + i]! & forbidden[i]!) !== 0) return true;
+      for (const link of problem.activities[activity]!.before) {
+        const from = scene.food[link.activity]!;
+        if (from !== none) for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | bits[from * width + i]!;
+      }
+      // Kit kept free of something must not meet it in the food either, which may have picked it up on the way.
+      for (const unit of units) {
+        if (problem.units[unit]!.barred.length === 0) continue;
+        for (const mark of barred[unit]!) for (let word = 0; word < words; word++) if (bits[met + mark * words + word] !== 0) return true;
+        if (unknownClass >= 0 && (bits[met + unknownClass * words]! & 1) !== 0) return true;
+      }
+      const own = carries[activity]!;
+      for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | own[i]!;
+      let left = slot;
+      const { ends } = facts[activity]!;
+      if (ends.length > 0) {
+        left = slot + 1;
+        bits.copyWithin(left * width, met, met + width);
+        for (const mark of ends) bits.fill(0, left * width + mark * words, left * width + (mark + 1) * words);
+      }
+      scene.food[activity] = left;
+      const stays = worker >= 0 ? slot : left;
+      let kept = -1;
+      for (const unit of units) {
+        if (suspect[unit] && kept < 0) {
+          kept = slot + 2;
+          for (let i = 0; i < width; i++) bits[kept * width + i] = bits[stays * width + i]! | bits[unknown * width + i]!;
+        }
+        scene.onUnit[unit] = suspect[unit] ? kept : stays;
+      }
+      if (worker >= 0) scene.onHands[worker] = slot;
+    }
+    return false;
+  }
+
+  wash(scene: Scene, wash: Wash): void {
+    scene.onHands[wash.worker] = none;
+    for (const unit of wash.units) scene.onUnit[unit] = none;
+  }
+
+  /** Whether something guarded is reached from a scene on, with the washes that still come, in the order of their ends. */
+  reaches(scene: Scene, washes: readonly Wash[], next: number): boolean {
+    for (let i = next; i < washes.length; i++) {
+      if (this.advance(scene, washes[i]!.endMin, true)) return true;
+      this.wash(scene, washes[i]!);
+    }
+    return this.advance(scene, Infinity, true);
+  }
+}
+
+/** Leaves out washes that nothing needs; with `pieces`, also pieces of kit out of those that stay, which then take less long. */
+export function prune(prepared: Prepared, placed: readonly Placed[], washes: readonly Wash[], pieces: boolean): Wash[] {
+  if (washes.length === 0) return [];
+  const replay = new Replay(prepared, placed);
+  const sorted = [...washes].sort((a, b) => a.endMin - b.endMin);
+  const kept: Wash[] = [];
+  const scene = replay.start();
+  for (const [index, wash] of sorted.entries()) {
+    // Not clean even with every wash: nothing is left out, and the audit will say so.
+    if (replay.advance(scene, wash.endMin, false)) return [...washes];
+    if (!replay.reaches(replay.copy(scene), sorted, index + 1)) continue;
+    let now = wash;
+    for (const unit of pieces ? wash.units : []) {
+      const less: Wash = { ...now, units: now.units.filter((each) => each !== unit), because: now.because.filter((each) => each.unit !== unit), endMin: now.endMin - prepared.problem.units[unit]!.washMin };
+      const tried = replay.copy(scene);
+      replay.wash(tried, less);
+      if (!replay.reaches(tried, sorted, index + 1)) now = less;
+    }
+    kept.push(now);
+    replay.wash(scene, now);
+  }
+  return kept.sort((a, b) => a.startMin - b.startMin);
 }

@@ -1,111 +1,98 @@
 import { Busy } from './busy.ts';
-import type { Load } from './chamber.ts';
-import { addGuards, ExemptSets, noDemand, type Demand } from './demands.ts';
-import type { Placed, Problem, Wash } from './problem.ts';
+import { Contents } from './chamber.ts';
+import type { Demand } from './demands.ts';
+import type { Prepared } from './prepare.ts';
+import type { Placed, Wash } from './problem.ts';
 import { Surface } from './surface.ts';
-
-/** What is the same for every timetable of a problem, worked out once. */
-export interface Prepared {
-  readonly problem: Problem;
-  readonly sets: ExemptSets;
-  /** For each activity, its own guards as a demand. */
-  readonly guards: readonly Demand[];
-  readonly nothing: Demand;
-  /** For each activity, the marks that kit with an unknown past is feared for. */
-  readonly guardedFrom: readonly (readonly number[])[];
-}
-
-export function prepare(problem: Problem): Prepared {
-  const sets = new ExemptSets();
-  const guards = problem.activities.map((activity) => {
-    const demand = noDemand(problem.marks);
-    addGuards(demand, activity.guards, sets);
-    return demand;
-  });
-  const guardedFrom = problem.activities.map((activity) => activity.guards.flatMap(({ mark }) => (mark === problem.unknownMark || problem.heatEnds.includes(mark) ? [] : [mark])));
-  return { problem, sets, guards, nothing: noDemand(problem.marks), guardedFrom };
-}
 
 /** The half-built timetable. */
 export interface State {
   readonly prepared: Prepared;
-  readonly sets: ExemptSets;
   readonly units: readonly Surface[];
   readonly hands: readonly Surface[];
   readonly busy: readonly Busy[];
   readonly sink: Busy;
-  readonly loads: Load[];
-  readonly flames: { readonly start: number; readonly end: number }[];
+  readonly chambers: readonly Contents[];
+  readonly flames: { readonly start: number; readonly end: number; readonly activity: number }[];
+  readonly dusty: Placed[];
   readonly order: Placed[];
   readonly washes: Wash[];
   readonly placed: (Placed | undefined)[];
+  /** Which way each activity is done. */
+  readonly modes: Uint8Array;
   /** What is asked of the food that goes into each activity, by what comes after it. */
-  readonly food: readonly Demand[];
+  readonly food: Demand[];
   /** How many followers of each activity are not placed yet. */
-  readonly waiting: number[];
-  readonly followers: readonly { readonly activity: number; readonly leastMin: number; readonly mostMin: number }[][];
+  readonly waiting: Int32Array;
   readonly holdsLeft: Map<string, number>;
   readonly heldUnit: Map<string, number>;
   /** Minutes by which an activity was moved earlier so that its chain finds room. */
   readonly pulled: Float64Array;
+  readonly blockers: Int32Array;
+  /** How to take back what was done since a chain was begun, newest last; absent outside chains. */
+  trail: (() => void)[] | undefined;
+  /** Places looked at so far: the measure of work. */
+  looked: number;
 }
 
-export function emptyState(prepared: Prepared): State {
-  const { problem, sets, nothing } = prepared;
+export function emptyState(prepared: Prepared, modes: Uint8Array): State {
+  const { problem, nothing, holders } = prepared;
   const { activities } = problem;
-  const waiting = activities.map(() => 0);
-  const followers: State['followers'][number][] = activities.map(() => []);
+  const size = activities.length;
   const holdsLeft = new Map<string, number>();
-  activities.forEach((activity, index) => {
-    for (const link of activity.before) {
-      followers[link.activity]!.push({ activity: index, leastMin: link.leastMin, mostMin: link.mostMin });
-      waiting[link.activity]!++;
-    }
-    for (const { hold } of activity.uses) if (hold) holdsLeft.set(hold, (holdsLeft.get(hold) ?? 0) + 1);
-  });
+  for (const index of holders) {
+    for (const { hold } of activities[index]!.modes[modes[index]!]!.uses) if (hold !== undefined) holdsLeft.set(hold, (holdsLeft.get(hold) ?? 0) + 1);
+  }
   return {
     prepared,
-    sets,
+    modes,
     units: problem.units.map(() => new Surface(nothing)),
     hands: problem.workers.map(() => new Surface(nothing)),
     busy: problem.workers.map(() => new Busy()),
     sink: new Busy(),
-    loads: [],
+    chambers: problem.chambers.map((chamber) => new Contents(chamber)),
     flames: [],
+    dusty: [],
     order: [],
     washes: [],
-    placed: activities.map(() => undefined),
-    food: activities.map(() => noDemand(problem.marks)),
-    waiting,
-    followers,
+    placed: new Array<undefined>(size).fill(undefined),
+    food: new Array<Demand>(size).fill(nothing),
+    waiting: prepared.waiting.slice(),
     holdsLeft,
     heldUnit: new Map(),
-    pulled: new Float64Array(activities.length),
+    pulled: new Float64Array(size),
+    blockers: new Int32Array(size).fill(-1),
+    trail: undefined,
+    looked: 0,
   };
 }
 
-/** Remembers the state; the function it returns takes everything since back. */
-export function remember(state: State): () => void {
-  const surfaces = [...state.units, ...state.hands].map((surface) => surface.snapshot());
-  const food = state.food.map((demand) => demand.slice());
-  const lists = [state.sink, state.loads, state.flames, state.washes, ...state.busy];
-  const lengths = lists.map((list) => list.length);
-  const count = state.order.length;
-  const waiting = state.waiting.slice();
-  const [left, held] = [new Map(state.holdsLeft), new Map(state.heldUnit)];
-  return () => {
-    for (const restore of surfaces) restore();
-    food.forEach((copy, i) => state.food[i]!.set(copy));
-    lists.forEach((list, i) => { list.length = lengths[i]!; });
-    for (const done of state.order.slice(count)) state.placed[done.activity] = undefined;
-    state.order.length = count;
-    waiting.forEach((value, i) => { state.waiting[i] = value; });
-    refill(state.holdsLeft, left);
-    refill(state.heldUnit, held);
-  };
+export const modeOf = (state: State, index: number) => state.prepared.problem.activities[index]!.modes[state.modes[index]!]!;
+
+/** Takes back everything since the trail had this length. */
+export function takeBack(state: State, length: number): void {
+  const trail = state.trail!;
+  while (trail.length > length) trail.pop()!();
 }
 
-function refill<K, V>(map: Map<K, V>, from: ReadonlyMap<K, V>): void {
-  map.clear();
-  for (const [key, value] of from) map.set(key, value);
+/** A copy with what another demand asks added. */
+export function withDemand(state: State, demand: Demand, other: Demand): Demand {
+  const { sets, nothing } = state.prepared;
+  if (demand === nothing) return other;
+  const both = demand.slice();
+  for (let mark = 0; mark < both.length; mark++) {
+    const theirs = other[mark]!;
+    if (theirs < 0) continue;
+    const ours = both[mark]!;
+    if (ours !== theirs) both[mark] = ours < 0 ? theirs : sets.intersect(ours, theirs);
+  }
+  return both;
+}
+
+/** A copy that asks nothing about these classes. */
+export function without(demand: Demand, classes: readonly number[]): Demand {
+  if (classes.length === 0) return demand;
+  const left = demand.slice();
+  for (const each of classes) left[each] = -1;
+  return left;
 }

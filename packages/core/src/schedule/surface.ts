@@ -9,23 +9,22 @@ export interface SurfaceUse {
 }
 
 /**
- * A thing that residues stay on: a piece of kit or a pair of hands. It remembers its uses and washes, whatever the order in
- * which they were placed, and which food holds it. Everything is appended, so that a try can be taken back by length.
+ * A thing that residues stay on: a piece of kit or a pair of hands. It remembers its uses and washes, the latest first,
+ * whatever the order in which they were placed, and which food holds it.
  */
 export class Surface {
   readonly uses: SurfaceUse[] = [];
   /** Stretches in which food stays on it between two uses. */
-  private readonly stays: { start: number; end: number }[] = [];
-  private hold: { key: string; end: number } | undefined;
+  private stays: readonly { readonly start: number; readonly end: number }[] = [];
+  private hold: { readonly key: string; readonly end: number } | undefined;
 
   /** @param nothing the demand that asks nothing */
   constructor(private readonly nothing: Demand) {}
 
   /** The first use or wash that starts at or after a moment. */
   next(at: number): SurfaceUse | undefined {
-    let next: SurfaceUse | undefined;
-    for (const use of this.uses) if (use.start >= at && (!next || use.start < next.start)) next = use;
-    return next;
+    for (let i = this.uses.length - 1; i >= 0; i--) if (this.uses[i]!.start >= at) return this.uses[i];
+    return undefined;
   }
 
   /** What the next use asks of whatever happens before it. */
@@ -34,17 +33,37 @@ export class Surface {
   }
 
   usedBefore(at: number): boolean {
-    return this.uses.some((use) => use.start < at);
+    return this.uses.length > 0 && this.uses.at(-1)!.start < at;
   }
 
-  /** Free for food of the given hold (or of none) in [start, end): no use, no food staying on it, no other open hold. */
-  free(start: number, end: number, hold: string | undefined): boolean {
-    if (this.hold && this.hold.key !== hold && start < this.hold.end) return false;
-    return !this.uses.some((use) => use.start < end && use.end > start) && !this.stays.some((stay) => stay.start < end && stay.end > start);
+  /**
+   * Where it is not free for food of the given hold (or of none) in [start, end), the start of what is in the way: a use,
+   * food staying on it, or −Infinity for another open hold. Undefined where it is free.
+   */
+  clash(start: number, end: number, hold: string | undefined): number | undefined {
+    if (this.hold && this.hold.key !== hold && start < this.hold.end) return -Infinity;
+    for (let i = this.uses.length - 1; i >= 0; i--) {
+      const use = this.uses[i]!;
+      if (use.start >= end) break;
+      if (use.end > start) return use.start;
+    }
+    for (const stay of this.stays) if (stay.start < end && stay.end > start) return stay.start;
+    return undefined;
+  }
+
+  /** Whose use starts at a moment. */
+  ownerAt(start: number): number {
+    return this.uses.find((use) => use.start === start)?.activity ?? -1;
   }
 
   add(use: SurfaceUse): void {
-    this.uses.push(use);
+    let at = this.uses.length;
+    while (at > 0 && this.uses[at - 1]!.start < use.start) at--;
+    this.uses.splice(at, 0, use);
+  }
+
+  remove(use: SurfaceUse): void {
+    this.uses.splice(this.uses.indexOf(use), 1);
   }
 
   /** Food of this hold is on it from an earlier moment, not yet known, to `end`. */
@@ -52,10 +71,10 @@ export class Surface {
     this.hold ??= { key, end };
   }
 
-  /** The food came on to it at `start`. */
-  release(start: number): void {
-    if (!this.hold) return;
-    this.stays.push({ start, end: this.hold.end });
+  /** The food of this hold came on to it at `start`. */
+  release(key: string, start: number): void {
+    if (this.hold?.key !== key) return;
+    this.stays = [...this.stays, { start, end: this.hold.end }];
     this.hold = undefined;
   }
 
@@ -63,11 +82,11 @@ export class Surface {
     return this.hold !== undefined;
   }
 
-  snapshot(): () => void {
-    const [uses, stays, hold] = [this.uses.length, this.stays.length, this.hold];
+  /** Remembers what food holds it; the function it returns puts that back. */
+  rememberHold(): () => void {
+    const { stays, hold } = this;
     return () => {
-      this.uses.length = uses;
-      this.stays.length = stays;
+      this.stays = stays;
       this.hold = hold;
     };
   }

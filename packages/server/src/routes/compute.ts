@@ -7,8 +7,8 @@ import { checked } from '../validation.ts';
 /** The computation over HTTP, for scripts; nothing is kept. */
 export function computeRoutes(app: FastifyInstance, shelf: Shelf): void {
   app.post('/api/plan', { schema: { summary: 'Plan an occasion', tags: ['plan'], body: MakePlan } }, (request) => {
-    const { occasion, seed, rounds } = checked(MakePlan, request.body);
-    const result = makePlan(occasion, { seed, rounds });
+    const { occasion, seed, seconds } = checked(MakePlan, request.body);
+    const result = makePlan(occasion, { seed, seconds });
     if (result.kind === 'none') throw new Problem('no-plan-possible', `${result.reason.what} ${result.reason.why}`, { reason: result.reason });
     return result.plan;
   });

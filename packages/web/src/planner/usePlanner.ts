@@ -7,7 +7,8 @@ import { isBetter } from './quality.ts';
 import { lookedOn, lookingEnded, lookingStarted, planFound, type PlainAudit, type PlanState } from './slice.ts';
 import type { Planner } from './worker.ts';
 
-const rounds = 200;
+/** How much is looked for, in seconds of an ordinary machine. */
+const seconds = 6;
 /** Typing settles before planning starts. */
 const settleMs = 500;
 
@@ -52,7 +53,7 @@ function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, 
           }
         }
       }
-      const outcome = await planner.plan(occasion, seed, rounds, proxy(found), proxy((share: number) => { if (!over) dispatch(lookedOn({ id, share })); }));
+      const outcome = await planner.plan(occasion, seed, seconds, proxy(found), proxy((share: number) => { if (!over) dispatch(lookedOn({ id, share })); }));
       return outcome.kind === 'plan' ? end('ready') : end('none', outcome.reason);
     };
     dispatch(lookingStarted({ id, basis }));

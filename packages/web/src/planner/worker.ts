@@ -24,8 +24,8 @@ function objected(findings: AuditReport['findings']): NoPlan {
 /** Plans away from the screen. Every plan is audited here before anybody sees it; one with a finding is not shown. */
 const planner = {
   audit: plainAudit,
-  async plan(occasion: Occasion, seed: number, rounds: number, onFound: (plan: Plan, report: PlainAudit) => void, onShare: (share: number) => void): Promise<Outcome> {
-    const run = planning(occasion, { seed, rounds });
+  async plan(occasion: Occasion, seed: number, seconds: number, onFound: (plan: Plan, report: PlainAudit) => void, onShare: (share: number) => void): Promise<Outcome> {
+    const run = planning(occasion, { seed, seconds });
     let said = 0;
     let shown = false;
     let objections: AuditReport['findings'] = [];

@@ -1,0 +1,50 @@
+import type { Activity, Problem } from '../packages/core/src/schedule/index.ts';
+
+/** @source H. Fisher, G. L. Thompson: Probabilistic learning combinations of local job-shop scheduling rules, in: Industrial Scheduling, 1963 */
+export const published = {
+  ft06: {
+    best: 55,
+    jobs: `2 1 0 3 1 6 3 7 5 3 4 6
+1 8 2 5 4 10 5 10 0 10 3 4
+2 5 3 4 5 8 0 9 1 1 4 7
+1 5 0 5 2 5 3 3 4 8 5 9
+2 9 1 3 4 5 5 4 0 3 3 1
+1 3 3 3 5 9 0 10 4 4 2 1`,
+  },
+  ft10: {
+    best: 930,
+    jobs: `0 29 1 78 2 9 3 36 4 49 5 11 6 62 7 56 8 44 9 21
+0 43 2 90 4 75 9 11 3 69 1 28 6 46 5 46 7 72 8 30
+1 91 0 85 3 39 2 74 8 90 5 10 7 12 6 89 9 45 4 33
+1 81 2 95 0 71 4 99 6 9 8 52 7 85 3 98 9 22 5 43
+2 14 0 6 1 22 5 61 3 26 4 69 8 21 7 49 9 72 6 53
+2 84 1 2 5 52 3 95 8 48 9 72 0 47 6 65 4 6 7 25
+1 46 0 37 3 61 2 13 6 32 5 21 9 32 8 89 7 30 4 55
+2 31 0 86 1 46 5 74 4 32 6 88 8 19 9 48 7 36 3 79
+0 76 1 69 3 76 5 51 2 85 9 11 6 40 7 89 4 26 8 74
+1 85 0 13 2 61 6 7 8 64 9 76 5 47 3 52 4 90 7 45`,
+  },
+} as const;
+
+/** A job shop as the scheduler sees it: a machine is a worker who alone can do its operations; what is shortened is the day. */
+export function jobShop(text: string): Problem {
+  const jobs = text.split('\n').map((line) => line.trim().split(/\s+/).map(Number));
+  const activities: Activity[] = [];
+  for (const [number, job] of jobs.entries()) {
+    for (let at = 0; at < job.length; at += 2) {
+      activities.push({
+        id: `job ${number + 1}, operation ${at / 2 + 1}`,
+        modes: [{ durationMin: job[at + 1]!, handsOn: true, attention: [], uses: [], flame: false }],
+        workers: [job[at]!],
+        dust: [], carries: [], guards: [], ends: [],
+        before: at === 0 ? [] : [{ activity: activities.length - 1, leastMin: 0, mostMin: Infinity }],
+        ...(at === job.length - 2 ? { dueMin: 0 } : {}),
+      });
+    }
+  }
+  const machines = Math.max(...activities.flatMap((each) => each.workers!)) + 1;
+  return {
+    activities, units: [], chambers: [], flames: 0, marks: 1, unknownMark: 0, heatEnds: [], settleMin: 0, handsMin: 0, dayStartsMin: -Infinity, goals: ['day'],
+    workers: Array.from({ length: machines }, () => ({ windows: [{ fromMin: -9000, toMin: 0 }], washesUp: true })),
+  };
+}

@@ -1,0 +1,44 @@
+import { decode, finished } from './decode.ts';
+import { neighbour, type Ground } from './moves.ts';
+import { better, type Timetable } from './problem.ts';
+import { energyOf } from './score.ts';
+import { asBuilt, isStuck, type Standing, type Step } from './search.ts';
+
+/** Energies, in minutes of the day, by which a neighbour may be worse: at the start and in the end. */
+const hottest = 8;
+const coldest = 0.5;
+/** After this share of all work without a new best, the walk goes on from the best. */
+const wanderShare = 1 / 12;
+
+/**
+ * Walks from neighbour to neighbour by simulated annealing: at first a worse one is taken now and then, in the end only a
+ * better one. @source Kirkpatrick, Gelatt, Vecchi, Science 1983;220:671-680
+ */
+export function* anneal(ground: Ground, random: () => number, effort: number, start: Standing): Generator<Step, Timetable> {
+  const { prepared } = ground;
+  const { problem } = prepared;
+  let best = asBuilt(start.leaning, start.table);
+  let here = best;
+  let energy = energyOf(problem, start.table.score);
+  let bestEnergy = energy;
+  let looked = 0;
+  let sinceBest = 0;
+  for (let round = 1; looked < effort; round++) {
+    const temperature = hottest * (coldest / hottest) ** (looked / effort);
+    const tried = neighbour(ground, here.leaning, here.table, random);
+    const { result, looked: now } = decode(prepared, tried, here.table);
+    looked += now + problem.activities.length;
+    sinceBest += now;
+    if (!isStuck(result)) {
+      const energyNow = energyOf(problem, result.score);
+      if (energyNow <= energy || random() < Math.exp((energy - energyNow) / temperature)) [here, energy] = [asBuilt(tried, result), energyNow];
+      if (better(result.score, best.table.score)) {
+        [best, bestEnergy, sinceBest] = [asBuilt(tried, result), energyNow, 0];
+        yield { kind: 'found', round, timetable: finished(prepared, result) };
+      }
+    }
+    if (sinceBest > effort * wanderShare && energy > bestEnergy) [here, energy, sinceBest] = [best, bestEnergy, 0];
+    yield { kind: 'round', share: Math.min(1, looked / effort) };
+  }
+  return finished(prepared, best.table);
+}

@@ -1,0 +1,43 @@
+import type { Goal, Placed, Problem, Score, Wash } from './problem.ts';
+
+/** The last minutes before the first serving, in which it should be calm. */
+const lastMin = 30;
+
+/** What a timetable is measured by, in the order of the problem's goals. */
+export function scoreOf(problem: Problem, placed: readonly Placed[], washes: readonly Wash[]): Score {
+  const { activities, dayStartsMin, goals } = problem;
+  let first = Infinity;
+  let lastDue = 0;
+  let calm = 0;
+  let held = 0;
+  for (const each of placed) {
+    const { dueMin } = activities[each.activity]!;
+    if (dueMin !== undefined) {
+      lastDue = Math.max(lastDue, dueMin);
+      held += Math.max(0, dueMin - each.endMin);
+    }
+    if (each.worker >= 0) {
+      if (each.startMin >= dayStartsMin) first = Math.min(first, each.startMin);
+      calm += Math.max(0, Math.min(each.endMin, 0) - Math.max(each.startMin, -lastMin));
+    }
+    for (const point of each.attention) if (point.startMin >= dayStartsMin) first = Math.min(first, point.startMin);
+  }
+  const values: Record<Goal, number> = {
+    washes: washes.length,
+    washMin: washes.reduce((sum, wash) => sum + wash.endMin - wash.startMin, 0),
+    day: first === Infinity ? 0 : lastDue - first,
+    calm,
+    held,
+  };
+  return goals.map((goal) => values[goal]);
+}
+
+const weights: Record<Goal, number> = { washes: 30, washMin: 1, day: 1, calm: 0.5, held: 0.02 };
+/** What comes earlier in the cook's order weighs more in the search, too. */
+const places = [8, 4, 2, 1, 0.5];
+const usual: Record<Goal, number> = { washes: 0, washMin: 3, day: 2, calm: 3, held: 4 };
+
+/** One number for the search to walk by: it may cross a ridge that the strict order of goals would never let it. */
+export function energyOf(problem: Problem, score: Score): number {
+  return problem.goals.reduce((sum, goal, at) => sum + score[at]! * weights[goal] * (places[at]! / places[usual[goal]]!), 0);
+}

@@ -1,0 +1,185 @@
+import { clashes, type Demand } from './demands.ts';
+import type { Mode, Placed, Stuck, Wash } from './problem.ts';
+import { withDemand, without, type State } from './state.ts';
+import type { Surface } from './surface.ts';
+import type { Picked } from './units.ts';
+
+/** Nothing is done before this, in minutes before the first serving. */
+export const horizon = -10_000;
+/** Whatever is dirty is washed within this time, in minutes. */
+const longestDirtyMin = 45;
+
+/** A place looked at: who does it, when, on what. */
+export interface Spot {
+  readonly index: number;
+  readonly mode: Mode;
+  readonly worker: number;
+  readonly start: number;
+  readonly end: number;
+  readonly picked: Picked;
+  readonly attention: Placed['attention'];
+}
+
+export interface Washed {
+  readonly washes: readonly Wash[];
+  /** What is asked of everything that goes into the activity. */
+  readonly asked: Demand;
+}
+
+/** Why nothing can be washed there, and the latest end before this one that is worth a try. */
+export interface Unwashed {
+  readonly why: Stuck['why'];
+  readonly tryEnd: number;
+}
+
+export const called = (attention: Placed['attention'], worker: number, from: number, to: number): boolean =>
+  attention.some((one) => one.worker === worker && one.startMin < to && one.endMin > from);
+
+/**
+ * Washes where a residue would reach what is guarded from it: after the activity, as soon as it is done, for what comes next;
+ * before it, where it comes between two uses and asks more than was asked there.
+ */
+export function washUp(state: State, spot: Spot): Washed | Unwashed {
+  const { prepared } = state;
+  const { problem } = prepared;
+  const { index, mode, worker, start, end, picked } = spot;
+  const facts = prepared.facts[index]!;
+  if (prepared.classes.length === 0) return { washes: none, asked: prepared.nothing };
+  const { units } = picked;
+  const count = units.length;
+  const surfaceAt = (at: number): Surface => (at < count ? state.units[units[at]!]! : state.hands[worker]!);
+  const places = mode.handsOn ? count + 1 : count;
+  let suspect = false;
+  for (const unit of units) if (!problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0) suspect = true;
+  suspect &&= prepared.unknownClass >= 0;
+  // Kit with an unknown past may give off whatever it holds to what is used next.
+  const carries = suspect ? [...facts.carries, { mark: prepared.unknownClass, origin: -1 }] : facts.carries;
+  if (suspect && clashes(carries, state.food[index]!, prepared.sets).includes(prepared.unknownClass)) return { why: 'no-clean-unit', tryEnd: end - 1 };
+
+  // Heat ends some marks: for the sake of what comes later, what went into this food need not be free of them.
+  let asked = withDemand(state, without(state.food[index]!, facts.ends), facts.demand);
+  // Kit kept free of something asks it of everything that comes on to it.
+  for (const unit of units) {
+    if (problem.units[unit]!.barred.length === 0) continue;
+    asked = asked.slice();
+    for (const mark of prepared.barred[unit]!) asked[mark] = prepared.nobody;
+    const past = prepared.unknownClass;
+    if (past >= 0 && asked[past] !== prepared.nobody) asked[past] = asked[past]! < 0 ? prepared.anyFood : prepared.sets.intersect(asked[past]!, prepared.anyFood);
+  }
+  const after: number[] = [];
+  const left: (readonly number[])[] = [];
+  for (let at = 0; at < places; at++) {
+    const next = surfaceAt(at).next(end);
+    const found = at < count && !suspect ? picked.clashes[at]! : next ? clashes(carries, next.demand, prepared.sets) : [];
+    left.push(found);
+    if (found.length > 0) after.push(at);
+    else if (next) asked = withDemand(state, asked, next.demand);
+  }
+  // Between two uses, what came before was only kept from what came after: where this asks more, a wash goes before it.
+  const before: number[] = [];
+  for (let at = 0; at < places; at++) {
+    const surface = surfaceAt(at);
+    if (surface.usedBefore(start) && !covers(state, surface.demandAt(end), asked)) before.push(at);
+  }
+  if (after.length === 0 && before.length === 0) return { washes: none, asked };
+
+  const washes: Wash[] = [];
+  const unitAt = (at: number) => (at < count ? units[at]! : -1);
+  const minutes = (dirty: readonly number[]) => dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
+  if (after.length > 0) {
+    if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean)) return { why: 'no-clean-unit', tryEnd: end - 1 };
+    const limit = Math.min(end + longestDirtyMin, ...after.map((at) => surfaceAt(at).next(end)!.start));
+    const duration = minutes(after);
+    let washer = -1;
+    let slot: number | undefined;
+    const washers = washersFor(state, spot, after.includes(count));
+    for (const who of washers) {
+      slot = washSlot(state, spot, who, duration, end, limit);
+      if (slot !== undefined) { washer = who; break; }
+    }
+    // Done a little earlier, there may be time to wash up before the next use.
+    if (slot === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
+    washes.push({
+      startMin: slot, endMin: slot + duration, worker: washer, units: after.map(unitAt).filter((unit) => unit >= 0),
+      because: after.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
+    });
+  }
+  if (before.length > 0) {
+    if (before.some((at) => at < count && (!problem.units[units[at]!]!.comesClean || (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))))) return { why: 'no-clean-unit', tryEnd: end - 1 };
+    const duration = minutes(before);
+    const from = start - duration;
+    const inSink = state.sink.clash(from, start);
+    if (inSink !== undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, inSink + mode.durationMin) };
+    const washers = washersFor(state, spot, before.includes(count));
+    const washer = washers.find((who) => state.busy[who]!.clash(from, start) === undefined && away(state, who, from, start) === undefined && !called(spot.attention, who, from, start));
+    if (washer === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, Math.max(...washers.map((who) => state.busy[who]!.clash(from, start) ?? start - 1)) + mode.durationMin) };
+    if (before.some((at) => at < count && surfaceAt(at).clash(from, start, undefined) !== undefined)) return { why: 'no-unit', tryEnd: end - 1 };
+    washes.push({
+      startMin: from, endMin: start, worker: washer, units: before.map(unitAt).filter((unit) => unit >= 0),
+      because: before.map((at) => {
+        const then = surfaceAt(at).demandAt(end);
+        const found: number[] = [];
+        asked.forEach((set, mark) => { if (set >= 0 && then[mark]! < 0) found.push(mark); });
+        return { unit: unitAt(at), marks: found, before: index };
+      }),
+    });
+  }
+  return { washes, asked };
+}
+
+const none: readonly Wash[] = [];
+
+/** Who could do a wash at a spot: with dirty hands, only their owner; else whoever does the work first, then those who wash up. */
+function washersFor(state: State, { mode, worker }: Spot, hands: boolean): readonly number[] {
+  const { workers } = state.prepared.problem;
+  if (hands) return [worker];
+  const others = [...workers.keys()].filter((who) => workers[who]!.washesUp);
+  return mode.handsOn ? [worker, ...others.filter((who) => who !== worker)] : others;
+}
+
+/** The latest moment before `end` at which a worker's time in the kitchen ends, if [start, end) is not inside it; else undefined. */
+export function away(state: State, worker: number, start: number, end: number): number | undefined {
+  const { windows } = state.prepared.problem.workers[worker]!;
+  let latest = horizon;
+  for (const shift of windows) {
+    if (shift.fromMin <= start && shift.toMin >= end) return undefined;
+    if (shift.toMin < end) latest = Math.max(latest, shift.toMin);
+  }
+  return latest;
+}
+
+/** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
+function covers(state: State, outer: Demand, inner: Demand): boolean {
+  const { sets } = state.prepared;
+  for (let mark = 0; mark < inner.length; mark++) {
+    const set = inner[mark]!;
+    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!))) return false;
+  }
+  return true;
+}
+
+/** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. */
+function washSlot(state: State, spot: Spot, washer: number, duration: number, from: number, limit: number): number | undefined {
+  const { mode, worker, start, end, attention } = spot;
+  for (let at = from; at + duration <= limit;) {
+    const to = at + duration;
+    const blocked = state.busy[washer]!.blockedUntil(at, to) ?? state.sink.blockedUntil(at, to);
+    if (blocked !== undefined) { at = blocked; continue; }
+    if ((mode.handsOn && washer === worker && start < to && end > at) || called(attention, washer, at, to) || away(state, washer, at, to) !== undefined) { at++; continue; }
+    return at;
+  }
+  return undefined;
+}
+
+/** The start of the latest stretch before a limit in which somebody could wash up. */
+function lastSlot(state: State, washers: readonly number[], duration: number, limit: number): number {
+  let latest = horizon;
+  for (const who of washers) {
+    for (let to = limit; to - duration > latest;) {
+      const blocked = state.busy[who]!.clash(to - duration, to) ?? state.sink.clash(to - duration, to) ?? away(state, who, to - duration, to);
+      if (blocked === undefined) { latest = to - duration; break; }
+      to = blocked;
+    }
+  }
+  return latest;
+}

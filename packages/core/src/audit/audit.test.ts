@@ -150,7 +150,7 @@ describe('crossings', () => {
     const together = (one: Occasion, loaf: number, roots: number) => changed(planOf(one), (copy, stepOf) => {
       Object.assign(stepOf('loaf.plain.bake'), { startMin: -10, endMin: -5, racks: [loaf], units: ['tray-1'], attention: [{ startMin: -10, endMin: -9, cook: 'cook', what: 'in' }] });
       Object.assign(stepOf('roots.plain.bake'), { startMin: -10, endMin: -5, racks: [roots], units: ['tray-2'], attention: [{ startMin: -9, endMin: -8, cook: 'cook', what: 'in' }] });
-      copy.tasks = [...copy.tasks.filter((task) => task.kind !== 'oven'), { kind: 'oven', id: 'oven-1', startMin: -40, endMin: -10, untilMin: 0, temperatureC: 200 }];
+      copy.tasks = [...copy.tasks.filter((task) => task.kind !== 'oven'), { kind: 'oven', id: 'oven-1', oven: 0, startMin: -40, endMin: -10, untilMin: 0, temperatureC: 200 }];
     });
     test('open crumbs above a free-from tray drip on it; below it, or covered, they do not', () => {
       expect(codes(bakery({}), together(bakery({}), 0, 1))).toEqual(['oven-drip']);

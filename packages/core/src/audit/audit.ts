@@ -3,6 +3,7 @@ import { fit } from '../fit/index.ts';
 import { gather } from './facts.ts';
 import { rulesOfAudit, type Finding, type FindingCode } from './finding.ts';
 import { auditOven } from './oven.ts';
+import { auditPins } from './pins.ts';
 import { replayResidues, type SurfaceState } from './residues.ts';
 import { auditResources } from './resources.ts';
 import { auditTiming } from './timing.ts';
@@ -33,7 +34,7 @@ export function audit(occasion: Occasion, plan: Plan): AuditReport {
   const facts = gather(occasion, plan);
   const replay = replayResidues(facts);
   const stale: Finding[] = plan.basis === basisOf(occasion) && plan.occasion === occasion.id ? [] : [{ code: 'stale', message: 'The occasion has changed since this plan was made.', tasks: [], guests: [] }];
-  const findings = [...stale, ...auditTiming(facts), ...auditResources(facts), ...auditOven(facts, replay), ...replay.findings];
+  const findings = [...stale, ...auditTiming(facts), ...auditResources(facts), ...auditOven(facts, replay), ...auditPins(facts), ...replay.findings];
   const table = fit(occasion);
   const openPlates = occasion.guests.flatMap((guest) => {
     const dishes = table.rows.filter((row) => row.cells.get(guest.id)!.served && row.cells.get(guest.id)!.judgement.verdict === 'check').map((row) => row.dish.id as string);

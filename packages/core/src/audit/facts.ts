@@ -1,4 +1,4 @@
-import { hazardOf, membersOf, rules, type HazardId } from '../reference/index.ts';
+import { bentTimeFactor, hazardOf, membersOf, rules, type HazardId } from '../reference/index.ts';
 import type { Dish, Guest, Occasion, Plan, PlannedBatch, PlannedOven, PlannedStep, PlannedWash, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
@@ -19,7 +19,18 @@ export interface BatchFacts {
 export interface StepFacts {
   readonly task: PlannedStep;
   readonly batch: BatchFacts;
+  /** The step as it is really done: another way, or at a bent temperature. */
   readonly step: Step;
+  readonly written: Step;
+}
+
+/** The step in the way the plan names; undefined where the recipe has no such way. */
+function doneThisWay(written: Step, task: PlannedStep): Step | undefined {
+  if (task.way === undefined) return written.oven && task.bentC !== 0 ? { ...written, oven: { ...written.oven, temperatureC: written.oven.temperatureC + task.bentC } } : written;
+  const way = written.alternatives.find((each) => each.id === task.way);
+  if (!way) return undefined;
+  const { oven: _none, ...rest } = written;
+  return { ...rest, title: way.name, durationMin: way.durationMin, hands: way.hands, kit: way.kit, burner: way.burner, attention: [] };
 }
 
 export interface Facts {
@@ -69,8 +80,9 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
   for (const task of plan.tasks) {
     if (task.kind !== 'step') continue;
     const batch = batches.get(task.batch);
-    const step = batch?.recipe.steps.find((each) => each.id === task.step);
-    if (batch && step) steps.push({ task, batch, step });
+    const written = batch?.recipe.steps.find((each) => each.id === task.step);
+    const step = written && doneThisWay(written, task);
+    if (batch && step) steps.push({ task, batch, step, written });
     else strangers.push(`step ${task.id}`);
   }
   return {
@@ -118,7 +130,7 @@ export const markName = (mark: ResidueMark): string => (mark === 'unread' ? 'som
 /** The steps a step must follow; those of the recipe's list order where it names none. */
 export function linksOf(recipe: Recipe, step: Step): readonly { readonly step: StepId; readonly leastMin: number; readonly mostMin?: number | undefined }[] {
   if (step.after) return step.after;
-  const before = recipe.steps[recipe.steps.indexOf(step) - 1];
+  const before = recipe.steps[recipe.steps.findIndex((each) => each.id === step.id) - 1];
   return before ? [{ step: before.id, leastMin: 0 }] : [];
 }
 
@@ -128,9 +140,11 @@ export function doing(facts: Facts, batch: BatchFacts, step: StepId): StepFacts 
 }
 
 /** The least a step may take for this batch, in minutes: hands-on work that grows with the amount also shrinks with it. */
-export function leastMin({ step, batch }: StepFacts): number {
+export function leastMin({ step, batch, written, task }: StepFacts): number {
   const grow = step.grows && step.hands === 'on' ? Math.max(0.5, batch.factor ** rules.handsOnExponent) : 1;
-  return Math.max(1, Math.floor(step.durationMin.least * Math.min(1, grow)));
+  // In a cooler oven it takes longer, in a hotter one less long.
+  const bent = written.oven && task.way === undefined && task.bentC !== 0 ? bentTimeFactor(written.oven.temperatureC, task.bentC) : 1;
+  return Math.max(1, Math.floor(step.durationMin.least * Math.min(1, grow) * bent));
 }
 
 /** "14:05" for a moment of the occasion; a day sign where it is another day. */

@@ -3,38 +3,62 @@ import { clock, forbiddenTo, markName, named, type Facts, type StepFacts } from 
 import type { Finding } from './finding.ts';
 import type { Replay } from './residues.ts';
 
-/** The oven: temperature at each load, time to reach it, racks, grill, and what drips from above. */
+/** The ovens: temperature at each load, time to reach it, racks, grill, and what drips from above. */
 export function auditOven(facts: Facts, replay: Replay): Finding[] {
-  const { occasion, ovens } = facts;
+  const { occasion } = facts;
+  const ovens = [occasion.kitchen.oven, ...occasion.kitchen.moreOvens];
   const findings: Finding[] = [];
   const loads = facts.steps.filter((each) => each.step.oven);
   for (const each of loads) {
     const { task, step } = each;
     const use = step.oven!;
-    const now = ovens.find((oven) => oven.endMin <= task.startMin && oven.untilMin >= task.endMin);
-    if (!now) findings.push({ code: 'oven-temperature', message: `For ${named(occasion, each)} the oven is not on, or not yet hot.`, tasks: [task.id], guests: [] });
-    else if (Math.abs(now.temperatureC - use.temperatureC) > use.toleranceC || now.temperatureC > occasion.kitchen.oven.mostC) {
-      findings.push({ code: 'oven-temperature', message: `${named(occasion, each)} wants ${use.temperatureC} °C; the oven is at ${now.temperatureC} °C.`, tasks: [task.id], guests: [] });
+    const oven = ovens[task.oven];
+    const wrong = (code: Finding['code'], message: string) => void findings.push({ code, message: `${named(occasion, each)} ${message}`, tasks: [task.id], guests: [] });
+    if (!oven || oven.racks === 0) {
+      wrong('unknown-name', 'is for an oven that the kitchen has not.');
+      continue;
     }
-    if (task.racks.length < Math.min(use.racks, occasion.kitchen.oven.racks) || task.racks.some((rack) => rack >= occasion.kitchen.oven.racks)) {
-      findings.push({ code: 'oven-room', message: `${named(occasion, each)} has no rack in the oven.`, tasks: [task.id], guests: [] });
-    }
+    const now = facts.ovens.find((turned) => turned.oven === task.oven && turned.endMin <= task.startMin && turned.untilMin >= task.endMin);
+    if (!now) wrong('oven-temperature', 'needs the oven, which is not on, or not yet hot.');
+    else if (Math.abs(now.temperatureC - use.temperatureC) > use.toleranceC || now.temperatureC > oven.mostC || now.temperatureC < oven.leastC) wrong('oven-temperature', `wants ${use.temperatureC} °C; the oven is at ${now.temperatureC} °C.`);
+    if (use.grill && !oven.grill) wrong('oven-temperature', `wants a grill; ${oven.name} has none.`);
+    if (task.racks.length < Math.min(use.racks, oven.racks) || task.racks.some((rack) => rack >= oven.racks) || new Set(task.racks).size !== task.racks.length) wrong('oven-room', 'has no rack in the oven.');
+    findings.push(...bent(occasion, each));
   }
-  loads.forEach((one, i) => loads.slice(i + 1).forEach((two) => findings.push(...together(facts, one, two, replay))));
-  findings.push(...heating(facts));
+  for (const each of facts.steps) if (!each.written.oven && each.task.bentC !== 0) findings.push({ code: 'way', message: `${named(occasion, each)} is not baked, and cannot be baked hotter or cooler.`, tasks: [each.task.id], guests: [] });
+  loads.forEach((one, i) => loads.slice(i + 1).forEach((two) => { if (one.task.oven === two.task.oven) findings.push(...together(facts, one, two, replay)); }));
+  ovens.forEach((_, number) => findings.push(...heating(facts, number)));
   return findings;
 }
 
-function heating({ occasion, ovens }: Facts): Finding[] {
-  const sorted = [...ovens].sort((a, b) => a.endMin - b.endMin);
+/** Whether a bake may be done at another temperature than written. */
+function bent(occasion: Facts['occasion'], each: StepFacts): Finding[] {
+  const { task, written } = each;
+  if (task.bentC === 0) return [];
+  const use = written.oven!;
+  const said = (why: string): Finding[] => [{ code: 'way', message: `${named(occasion, each)} is baked ${Math.abs(task.bentC)} °C ${task.bentC < 0 ? 'cooler' : 'hotter'} than written: ${why}.`, tasks: [task.id], guests: [] }];
+  if (Math.abs(task.bentC) > rules.ovenBendsC) return said(`more than the ${rules.ovenBendsC} °C for which a time can be guessed`);
+  if (use.grill) return said('under the grill there is no slack');
+  if (use.toleranceC < 10) return said('its recipe is strict about the heat');
+  if (written.coreC !== undefined && use.temperatureC + task.bentC - use.toleranceC < rules.meatRoastsAtC) return said(`what must be cooked through does not go under ${rules.meatRoastsAtC} °C`);
+  return [];
+}
+
+function heating({ occasion, ovens }: Facts, number: number): Finding[] {
+  const kitchen = [occasion.kitchen.oven, ...occasion.kitchen.moreOvens][number]!;
+  const sorted = ovens.filter((oven) => oven.oven === number).sort((a, b) => a.endMin - b.endMin);
   return sorted.flatMap((oven, index): Finding[] => {
     const before = sorted[index - 1];
     // Left alone long enough it is cold again; otherwise it starts from where it was.
     const cold = !before || oven.startMin - before.untilMin > 90;
     const from = cold ? rules.roomC : before.temperatureC;
-    const needed = oven.temperatureC >= from ? (oven.temperatureC - from) / rules.ovenHeatsCPerMin : (from - oven.temperatureC) / rules.ovenCoolsCPerMin;
+    const [heats, cools] = [kitchen.heatsCPerMin ?? rules.ovenHeatsCPerMin, kitchen.coolsCPerMin ?? rules.ovenCoolsCPerMin];
+    const needed = oven.temperatureC >= from ? (oven.temperatureC - from) / heats : (from - oven.temperatureC) / cools;
     const has = oven.endMin - Math.max(oven.startMin, before && !cold ? before.untilMin : -Infinity);
-    return has + 1 <= needed ? [{ code: 'oven-temperature', message: `At ${clock(occasion, oven.startMin)} the oven has ${has} min to get from ${from} to ${oven.temperatureC} °C; it takes ${Math.ceil(needed)}.`, tasks: [oven.id], guests: [] }] : [];
+    const found: Finding[] = [];
+    if (before && oven.endMin < before.untilMin) found.push({ code: 'oven-temperature', message: `At ${clock(occasion, oven.endMin)} the oven would be at ${before.temperatureC} and ${oven.temperatureC} °C at once.`, tasks: [before.id, oven.id], guests: [] });
+    else if (has + 1 <= needed) found.push({ code: 'oven-temperature', message: `At ${clock(occasion, oven.startMin)} the oven has ${has} min to get from ${from} to ${oven.temperatureC} °C; it takes ${Math.ceil(needed)}.`, tasks: [oven.id], guests: [] });
+    return found;
   });
 }
 

@@ -1,6 +1,6 @@
-import { cleaningOf, rules } from '../reference/index.ts';
+import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
 import type { CookId } from '../model/index.ts';
-import { clock, named, type Facts, type StepFacts } from './facts.ts';
+import { clock, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 interface Span {
@@ -23,7 +23,7 @@ function clashesOf(spans: readonly Span[]): readonly (readonly [Span, Span])[] {
 
 /** Kit, cooks, burners, washes: is everything there, and nothing twice at once. */
 export function auditResources(facts: Facts): Finding[] {
-  return [...auditKit(facts), ...auditCooks(facts), ...auditBurners(facts), ...auditWashes(facts)];
+  return [...auditKit(facts), ...auditCooks(facts), ...auditChores(facts), ...auditBurners(facts), ...auditWashes(facts), ...auditSink(facts)];
 }
 
 function auditKit(facts: Facts): Finding[] {
@@ -74,7 +74,8 @@ function auditCooks(facts: Facts): Finding[] {
       findings.push({ code: 'unknown-name', message: `${what} is for “${cook}”, who is no cook here.`, tasks: [task], guests: [] });
       return;
     }
-    if (!known.windows.some((shift) => shift.fromMin <= start && end <= shift.toMin)) {
+    const out = occasion.wishes.absences.some((each) => each.cook === cook && each.fromMin < end && each.toMin > start);
+    if (out || !known.windows.some((shift) => shift.fromMin <= start && end <= shift.toMin)) {
       findings.push({ code: 'cook-away', message: `${known.name} is not in the kitchen for ${what}.`, tasks: [task], guests: [] });
     }
     spans.set(cook, [...(spans.get(cook) ?? []), { start, end, task, what, owner: `${task}@${start}` }]);
@@ -96,6 +97,43 @@ function auditCooks(facts: Facts): Finding[] {
     for (const [one, two] of clashesOf(list)) findings.push({ code: 'cook-twice', message: `${cooks.get(cook)!.name} would be busy with ${one.what} and ${two.what} at once.`, tasks: [one.task, two.task], guests: [] });
   }
   return findings;
+}
+
+/** What a task asks of whoever does it, and what each cook leaves to others. */
+function auditChores({ occasion, steps, washes }: Facts): Finding[] {
+  const cooks = new Map(occasion.kitchen.cooks.map((cook) => [cook.id, cook]));
+  const findings: Finding[] = [];
+  for (const each of steps) {
+    const { task, written, step, batch } = each;
+    const raw = rawMeatAt(batch.recipe, written, occasion);
+    for (const id of new Set([...(task.cook ? [task.cook] : []), ...task.attention.map((point) => point.cook)])) {
+      const leaves = cooks.get(id)?.leaves ?? [];
+      const wrong = leaves.includes('knives') && step.kit.some((use) => use.kind === 'knife') ? 'knives'
+        : leaves.includes('heat') && (step.oven !== undefined || step.burner) ? 'the oven and the hob'
+          : leaves.includes('raw') && raw ? 'raw meat and fish' : undefined;
+      if (wrong) findings.push({ code: 'chore', message: `${cooks.get(id)!.name} leaves ${wrong} to others, and would do ${named(occasion, each)}.`, tasks: [task.id], guests: [] });
+    }
+  }
+  for (const wash of washes) if (wash.units.length > 0 && cooks.get(wash.cook)?.leaves.includes('washing-up')) findings.push({ code: 'chore', message: `${cooks.get(wash.cook)!.name} leaves washing up to others, and would do it at ${clock(occasion, wash.startMin)}.`, tasks: [wash.id], guests: [] });
+  return findings;
+}
+
+/** Whether raw meat or fish is in the food by this step and not cooked before it. */
+function rawMeatAt(recipe: StepFacts['batch']['recipe'], at: StepFacts['step'], occasion: Facts['occasion']): boolean {
+  const until = new Set<string>([at.id]);
+  for (let grown = true; grown;) {
+    grown = false;
+    for (const step of recipe.steps) if (until.has(step.id)) for (const link of linksOf(recipe, step)) if (!until.has(link.step)) { until.add(link.step); grown = true; }
+  }
+  const before = recipe.steps.filter((step) => until.has(step.id));
+  const meat = before.flatMap((step) => step.uses.flatMap((line) => residueOf(recipe, line, occasion))).filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
+  const cooked = Math.max(0, ...before.filter((step) => step.id !== at.id || step.hands === 'off').map((step) => step.coreC ?? 0));
+  return meat.some((mark) => mark !== 'unread' && cooked < (hazardOf(mark).safeCoreC ?? Infinity));
+}
+
+function auditSink({ occasion, washes }: Facts): Finding[] {
+  return clashesOf(washes.map((wash) => ({ start: wash.startMin, end: wash.endMin, task: wash.id, what: '', owner: wash.id })))
+    .map(([one, two]) => ({ code: 'sink', message: `Two washes are at the sink at ${clock(occasion, two.start)}.`, tasks: [one.task, two.task], guests: [] }));
 }
 
 function auditBurners(facts: Facts): Finding[] {

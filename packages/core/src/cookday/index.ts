@@ -1,2 +1,1 @@
-export { runSheet, markWords, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';
-export { clockTime, dayOf, dayWords, span } from './clock.ts';
+export { runSheet, markWords, rackName, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';

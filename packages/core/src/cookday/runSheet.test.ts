@@ -1,6 +1,6 @@
 import { demo } from '../../test-support/demo.ts';
 import { makePlan } from '../plan/index.ts';
-import { clockTime, dayWords, span } from './clock.ts';
+import { clockTime, dayWords, span } from '../model/index.ts';
 import { listed } from '../model/index.ts';
 import { runSheet, type StepEntry } from './runSheet.ts';
 

@@ -1,7 +1,8 @@
 import { hazardOf } from '../reference/index.ts';
-import { listed, type CookId, type DishId, type GuestId, type Occasion, type Plan, type ResidueMark } from '../model/index.ts';
+import { listed, ovensOf, type CookId, type DishId, type GuestId, type Occasion, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, type LineAmount } from '../scale/index.ts';
+import { inOtherWay } from '../versions/index.ts';
 import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
@@ -34,7 +35,8 @@ export interface StepEntry extends EntryBase {
   readonly coreC?: number | undefined;
   readonly amounts: readonly EntryAmount[];
   readonly kit: readonly string[];
-  readonly oven?: { readonly rack: string; readonly temperatureC: number } | undefined;
+  /** `temperatureC` in the oven; `dialC` what its dial is set to; `bentC` by how much hotter or cooler than the recipe says. */
+  readonly oven?: { readonly name: string; readonly rack: string; readonly temperatureC: number; readonly dialC: number; readonly bentC: number } | undefined;
   /** Allergens that must stay out of it, for the guests who eat it. */
   readonly freeFrom: readonly string[];
   readonly freeFor: readonly GuestId[];
@@ -64,12 +66,19 @@ export interface WashEntry extends EntryBase {
 
 export interface OvenEntry extends EntryBase {
   readonly kind: 'oven';
+  readonly ovenName: string;
+  readonly dialC: number;
   readonly temperatureC: number;
 }
 
 export type RunSheetEntry = StepEntry | LookEntry | WashEntry | OvenEntry;
 
-const rackNames = ['upper rack', 'lower rack'] as const;
+/** A rack by its place: 0 is the top. */
+export function rackName(rack: number, racks: number): string {
+  if (racks <= 1) return 'the rack';
+  if (racks === 2) return rack === 0 ? 'upper rack' : 'lower rack';
+  return rack === 0 ? 'top rack' : rack === racks - 1 ? 'bottom rack' : `rack ${rack + 1} from the top`;
+}
 
 export const markWords = (mark: ResidueMark): string => (mark === 'unread' ? 'something whose label is unread' : hazardOf(mark).name);
 
@@ -79,12 +88,21 @@ function versionNameOf(occasion: Occasion, batch: Batch): string {
   return dish.versions.length > 1 ? dish.versions.find((each) => each.id === batch.versions[0])!.name : '';
 }
 
+/** The step in the way the plan has chosen. */
+function effective(step: Step, planned: PlannedStep): Step {
+  const way = step.alternatives.find((each) => each.id === planned.way);
+  return way ? inOtherWay(step, way) : step;
+}
+
 function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): StepEntry | undefined {
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
-  const { step } = task;
+  const step = effective(task.step, planned);
+  const way = task.ways.find((each) => each.id === planned.way && each.bentC === planned.bentC) ?? task.ways[0];
+  const ovens = ovensOf(occasion.kitchen);
+  const inOven = ovens[planned.oven] ?? occasion.kitchen.oven;
   const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
-  const oven = plan.tasks.find((each) => each.kind === 'oven' && each.endMin <= planned.startMin && each.untilMin >= planned.endMin);
+  const oven = plan.tasks.find((each) => each.kind === 'oven' && each.oven === planned.oven && each.endMin <= planned.startMin && each.untilMin >= planned.endMin);
   const freeFor = batch.eaters.filter((id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0);
   return {
     kind: 'step',
@@ -92,7 +110,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
     startMin: planned.startMin,
     endMin: planned.endMin,
     cook: planned.cook,
-    title: task.title,
+    title: step.title,
     dish: batch.dish,
     dishName: batch.recipe.name,
     versionName: versionNameOf(occasion, batch),
@@ -100,8 +118,8 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
     hands: step.hands,
     burner: step.burner,
     setBy: planned.attention[0]?.cook,
-    leastMin: task.durationMin.least,
-    mostMin: task.durationMin.most,
+    leastMin: way.durationMin.least,
+    mostMin: way.durationMin.most,
     until: step.until,
     coreC: step.coreC,
     amounts: step.uses.flatMap((id): EntryAmount[] => {
@@ -110,7 +128,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
       return [scaleLine(batch.recipe, line, batch.factor, batch.dishFactor)];
     }),
     kit: planned.units.map((id) => unitName.get(id) ?? id),
-    oven: step.oven && oven?.kind === 'oven' ? { rack: planned.racks.map((rack) => rackNames[rack] ?? '').join(' and '), temperatureC: oven.temperatureC } : undefined,
+    oven: step.oven && oven?.kind === 'oven' ? { name: ovens.length > 1 ? inOven.name : '', rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))), temperatureC: oven.temperatureC, dialC: oven.temperatureC - inOven.offsetC, bentC: planned.bentC } : undefined,
     freeFrom: [...new Set(freeFor.flatMap((id) => occasion.guests.find((guest) => guest.id === id)!.needs.flatMap((need) => (need.kind === 'hazard' && need.strictness === 'no-trace' ? [hazardOf(need.hazard).name] : need.kind === 'diet' && need.strictness === 'no-trace' ? [need.diet] : []))))],
     freeFor,
     raw: task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways),
@@ -122,6 +140,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   const network = tasksOf(occasion, table);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const unitName = new Map<string, string>(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
+  const ovens = ovensOf(occasion.kitchen);
   const entries: RunSheetEntry[] = [];
   for (const task of network.tasks) {
     const batch = batches.get(task.batch)!;
@@ -134,11 +153,11 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
       // The first minute is the step itself.
       if (point.startMin === planned.startMin) return;
       const last = index === planned.attention.length - 1;
-      entries.push({ kind: 'look', id: `${task.id}@${index}`, startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${task.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id });
+      entries.push({ kind: 'look', id: `${task.id}@${index}`, startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${entry.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id });
     });
   }
   for (const planned of plan.tasks) {
-    if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: 'Oven to', temperatureC: planned.temperatureC });
+    if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: ovens.length > 1 ? `${ovens[planned.oven]?.name ?? 'Oven'} to` : 'Oven to', ovenName: ovens[planned.oven]?.name ?? 'Oven', temperatureC: planned.temperatureC, dialC: planned.temperatureC - (ovens[planned.oven]?.offsetC ?? 0) });
     if (planned.kind !== 'wash') continue;
     const items = ['hands', ...planned.units.map((id) => unitName.get(id) ?? id)];
     const marks = [...new Set(planned.because.flatMap((why) => why.hazards))];

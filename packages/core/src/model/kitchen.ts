@@ -20,9 +20,31 @@ export type KitUnit = v.InferOutput<typeof KitUnit>;
 /** Minutes relative to serving (negative: before). */
 const Moment = v.pipe(v.number(), v.integer(), v.minValue(-5760), v.maxValue(720));
 
+/** What a cook may leave to others: work with knives, at the oven and the hob, with raw meat and fish, washing up. */
+export const Chore = v.picklist(['knives', 'heat', 'raw', 'washing-up'], 'A chore is knives, heat, raw or washing-up.');
+export type Chore = v.InferOutput<typeof Chore>;
+
+export const Oven = v.strictObject({
+  name: v.optional(Name, 'Oven'),
+  /** Usable rack positions; 0: there is no oven. */
+  racks: v.pipe(v.number(), v.integer('Racks are whole.'), v.minValue(0), v.maxValue(6, 'At most 6 racks.')),
+  mostC: v.pipe(v.number(), v.minValue(60), v.maxValue(500)),
+  leastC: v.optional(v.pipe(v.number(), v.minValue(30), v.maxValue(200)), 50),
+  /** Heat from above, for a finish. */
+  grill: v.optional(v.boolean(), true),
+  /** Measured on the empty oven, in °C a minute; absent: those of an ordinary one. */
+  heatsCPerMin: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(100))),
+  coolsCPerMin: v.optional(v.pipe(v.number(), v.minValue(0.2), v.maxValue(50))),
+  /** By how much it is hotter inside than its dial says, in °C; negative where it is cooler. */
+  offsetC: v.optional(v.pipe(v.number(), v.minValue(-60), v.maxValue(60)), 0),
+});
+export type Oven = v.InferOutput<typeof Oven>;
+
 export const Cook = v.strictObject({
   id: CookId,
   name: Name,
+  /** What this cook does not do. */
+  leaves: v.optional(v.array(Chore), []),
   /** When this cook is in the kitchen. */
   windows: v.pipe(v.array(v.strictObject({ fromMin: Moment, toMin: Moment })), v.minLength(1, 'A cook needs a time in the kitchen.'), v.maxLength(20)),
 });
@@ -32,7 +54,12 @@ export const Kitchen = v.strictObject({
   name: Name,
   kit: v.pipe(v.array(KitUnit), v.maxLength(200)),
   burners: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(12)),
-  oven: v.strictObject({ racks: v.picklist([1, 2]), mostC: v.pipe(v.number(), v.minValue(150), v.maxValue(320)) }),
+  oven: Oven,
+  /** A second oven, a toaster oven: each with its own temperature. */
+  moreOvens: v.optional(v.pipe(v.array(Oven), v.maxLength(4, 'At most five ovens.')), []),
   cooks: v.pipe(v.array(Cook), v.minLength(1, 'Somebody must cook.'), v.maxLength(6)),
 });
 export type Kitchen = v.InferOutput<typeof Kitchen>;
+
+/** All ovens that can bake, by number: 0 is the main one. */
+export const ovensOf = (kitchen: Kitchen): readonly Oven[] => [kitchen.oven, ...kitchen.moreOvens];

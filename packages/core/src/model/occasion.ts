@@ -8,6 +8,7 @@ import { Kitchen } from './kitchen.ts';
 import { LabelRecord } from './label.ts';
 import { recipeFaults, type LinkFault } from './recipeLinks.ts';
 import { Recipe } from './recipe.ts';
+import { Wishes } from './pins.ts';
 import { Shopping } from './shopping.ts';
 
 const fields = v.strictObject({
@@ -27,6 +28,7 @@ const fields = v.strictObject({
   /** Foods that the user added or corrected, as they were when planned. */
   ownFoods: v.optional(v.pipe(v.array(OwnFood), v.maxLength(500)), []),
   shopping: v.optional(Shopping, {}),
+  wishes: v.optional(Wishes, {}),
 });
 
 /** Every id that names something must name something that is there, once. Returns what does not, with its place. */
@@ -46,6 +48,14 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
   unique(occasion.kitchen.kit.map((k) => k.id), 'pieces of kit', 'kitchen', 'kit');
   unique(occasion.kitchen.cooks.map((k) => k.id), 'cooks', 'kitchen', 'cooks');
   occasion.kitchen.cooks.forEach((cook, i) => cook.windows.forEach((w, j) => { if (w.toMin <= w.fromMin) fault('The time in the kitchen ends before it begins.', 'kitchen', 'cooks', i, 'windows', j); }));
+  occasion.wishes.pins.forEach((pin, i) => {
+    if (pin.cook !== undefined && !occasion.kitchen.cooks.some((cook) => cook.id === pin.cook)) fault(`There is no cook "${pin.cook}".`, 'wishes', 'pins', i, 'cook');
+    if (pin.unit !== undefined && !occasion.kitchen.kit.some((unit) => unit.id === pin.unit)) fault(`There is no piece of kit "${pin.unit}".`, 'wishes', 'pins', i, 'unit');
+  });
+  occasion.wishes.absences.forEach((absence, i) => {
+    if (!occasion.kitchen.cooks.some((cook) => cook.id === absence.cook)) fault(`There is no cook "${absence.cook}".`, 'wishes', 'absences', i, 'cook');
+    if (absence.toMin <= absence.fromMin) fault('The absence ends before it begins.', 'wishes', 'absences', i, 'toMin');
+  });
   occasion.guests.forEach((guest, i) => unique(guest.needs.map((n) => n.id), 'needs', 'guests', i, 'needs'));
   occasion.recipes.forEach((recipe, i) => {
     faults.push(...recipeFaults(recipe).map((each) => ({ ...each, path: ['recipes', i, ...each.path] })));

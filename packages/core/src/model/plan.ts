@@ -31,7 +31,13 @@ export const PlannedStep = v.strictObject({
   /** The cook whose hands do it; absent when it goes by itself. */
   cook: v.optional(CookId),
   units: v.array(UnitId),
-  racks: v.optional(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(1))), []),
+  /** Which oven, by its number in the kitchen; 0 is the main one. */
+  oven: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4)), 0),
+  racks: v.optional(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(5))), []),
+  /** Which way it is done, where the recipe offers several; absent: as the step is written. */
+  way: v.optional(StepId),
+  /** Baked so many degrees hotter (cooler where negative) than the recipe says, to share the oven; the time is corrected for it. */
+  bentC: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-60), v.maxValue(60)), 0),
   attention: v.optional(v.array(v.strictObject({ startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })), []),
 });
 
@@ -49,6 +55,7 @@ export const PlannedWash = v.strictObject({
 export const PlannedOven = v.strictObject({
   ...timed,
   kind: v.literal('oven'),
+  oven: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4)), 0),
   temperatureC: v.number(),
   untilMin: Moment,
 });

@@ -1,7 +1,7 @@
 import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '../reference/index.ts';
-import type { Occasion, ResidueMark } from '../model/index.ts';
-import { usualGoals, type Activity, type Problem } from '../schedule/index.ts';
-import type { TaskNetwork } from '../tasks/index.ts';
+import { ovensOf, type Absence, type Cook, type Occasion, type Oven, type OvenUse, type Pin, type ResidueMark } from '../model/index.ts';
+import type { Activity, ChamberUse, Mode, Problem } from '../schedule/index.ts';
+import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 
 /** Marks as the scheduler numbers them: every hazard, then "unread". */
 export const marks: readonly ResidueMark[] = [...hazards.map((hazard) => hazard.id), 'unread'];
@@ -20,27 +20,30 @@ const endedBy = (coreC: number) => hazards.filter((hazard) => hazard.safeCoreC !
 export function compile(occasion: Occasion, network: TaskNetwork): Problem {
   const batchNumber = new Map(network.batches.map((batch, index) => [batch.id, index]));
   const taskNumber = new Map(network.tasks.map((task, index) => [task.id, index]));
-  const { kitchen } = occasion;
+  const { kitchen, wishes } = occasion;
+  const ovens = ovensOf(kitchen);
+  const pins = new Map(wishes.pins.map((pin) => [pin.task, pin]));
   const activities = network.tasks.map((task): Activity => {
     const carries = task.carries.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
+    const pin = pins.get(task.id);
+    const ways = usableWays(occasion, task);
+    const able = kitchen.cooks.flatMap((cook, index) => (task.chores.some((chore) => cook.leaves.includes(chore)) || (pin?.cook !== undefined && pin.cook !== cook.id) ? [] : [index]));
     return {
       id: task.id,
-      modes: [{
-        durationMin: task.durationMin.planned,
-        handsOn: task.step.hands === 'on',
-        attention: task.attention,
-        uses: task.kit.map((use) => ({ kind: use.kind, hold: use.as === undefined ? undefined : `${task.batch}/${use.kind}/${use.as}` })),
-        chamber: task.oven && {
-          in: [0],
-          wishC: task.oven.temperatureC,
-          lowC: task.oven.temperatureC - task.oven.toleranceC,
-          highC: Math.min(kitchen.oven.mostC, task.oven.temperatureC + task.oven.toleranceC),
-          shelves: Math.min(task.oven.racks, kitchen.oven.racks),
-          covered: task.oven.covered,
-          alone: task.oven.grill,
-        },
-        flame: task.step.burner,
-      }],
+      workers: able.length === kitchen.cooks.length ? undefined : able,
+      modes: ways.map((way): Mode => ({
+        durationMin: way.durationMin.planned,
+        handsOn: way.hands === 'on',
+        attention: way.attention,
+        uses: way.kit.map((use) => ({
+          kind: use.kind,
+          hold: use.as === undefined ? undefined : `${task.batch}/${use.kind}/${use.as}`,
+          only: pin?.unit !== undefined && kitchen.kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind) ? [kitchen.kit.findIndex((unit) => unit.id === pin.unit)] : undefined,
+        })),
+        chamber: way.oven && chamberUse(way.oven, ovens, pin),
+        flame: way.burner,
+        bent: way.bentC !== 0,
+      })),
       dust: task.step.looseFlour ? carries.filter(({ mark }) => marks[mark] !== 'unread') : [],
       carries,
       guards: task.guards.map((guard) => ({ mark: numbered(guard.mark), exempt: guard.exempt.map((id) => batchNumber.get(id)!) })),
@@ -48,6 +51,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       before: task.after.map((link) => ({ activity: taskNumber.get(link.task)!, leastMin: link.leastMin, mostMin: link.mostMin ?? Infinity })),
       dueMin: task.serve?.atMin,
       mostHoldMin: task.serve?.mostHoldMin,
+      notBeforeMin: later(pin?.notBeforeMin, pin?.startsAtMin),
+      endsByMin: earlier(pin?.endsByMin, pin?.startsAtMin === undefined ? undefined : pin.startsAtMin + task.ways[0].durationMin.planned),
     };
   });
   return {
@@ -58,8 +63,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       washMin: unit.washMin,
       barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(numbered))],
     })),
-    workers: kitchen.cooks.map((cook) => ({ windows: cook.windows, washesUp: true })),
-    chambers: [{ shelves: kitchen.oven.racks, roomC: rules.roomC, heatsCPerMin: rules.ovenHeatsCPerMin, coolsCPerMin: rules.ovenCoolsCPerMin }],
+    workers: kitchen.cooks.map((cook) => ({ windows: present(cook, wishes.absences), washesUp: !cook.leaves.includes('washing-up') })),
+    chambers: ovens.map((oven) => ({ shelves: oven.racks, roomC: rules.roomC, heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin, coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin })),
     flames: kitchen.burners,
     marks: marks.length,
     unknownMark: numbered('unread'),
@@ -67,6 +72,42 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     settleMin: rules.flourSettlesMin,
     handsMin: rules.handWashMin,
     dayStartsMin: rules.dayStartsMin,
-    goals: usualGoals,
+    goals: ['bent', ...wishes.goals],
   };
+}
+
+/** The ways of a task that this kitchen and the cook's wishes allow; all of them where none is, so that it can be said why. */
+export function usableWays(occasion: Occasion, task: Task): readonly Way[] {
+  const pin = occasion.wishes.pins.find((each) => each.task === task.id);
+  // What is fixed to a minute is done the usual way, so that its end is known.
+  if (pin?.startsAtMin !== undefined) return task.ways.slice(0, 1);
+  const usable = task.ways.filter((way) => !way.oven || chamberUse(way.oven, ovensOf(occasion.kitchen), pin).in.length > 0);
+  return usable.length > 0 ? usable : task.ways;
+}
+
+/** Where a load can stand: in an oven that reaches its temperature, has a grill if it wants one, and is the one the cook wants. */
+function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined): ChamberUse {
+  const lowC = use.temperatureC - use.toleranceC;
+  const suited = ovens.flatMap((oven, index) => (oven.racks > 0 && oven.mostC >= lowC && oven.leastC <= use.temperatureC + use.toleranceC && (!use.grill || oven.grill) && (pin?.oven === undefined || pin.oven === index) && (pin?.rack === undefined || pin.rack < oven.racks) ? [index] : []));
+  return {
+    in: suited,
+    wishC: use.temperatureC,
+    lowC,
+    highC: Math.min(use.temperatureC + use.toleranceC, ...suited.map((index) => ovens[index]!.mostC)),
+    shelves: use.racks,
+    shelf: pin?.rack,
+    covered: use.covered,
+    alone: use.grill,
+  };
+}
+
+const later = (a: number | undefined, b: number | undefined): number | undefined => (a === undefined ? b : b === undefined ? a : Math.max(a, b));
+const earlier = (a: number | undefined, b: number | undefined): number | undefined => (a === undefined ? b : b === undefined ? a : Math.min(a, b));
+
+/** When a cook is really in the kitchen: the time they have, without what they are away for. */
+function present(cook: Cook, absences: readonly Absence[]): Cook['windows'] {
+  return absences.filter((each) => each.cook === cook.id).reduce<Cook['windows']>((windows, gone) => windows.flatMap(({ fromMin, toMin }) => {
+    if (gone.toMin <= fromMin || gone.fromMin >= toMin) return [{ fromMin, toMin }];
+    return [{ fromMin, toMin: gone.fromMin }, { fromMin: gone.toMin, toMin }].filter((each) => each.toMin > each.fromMin);
+  }), cook.windows);
 }

@@ -1,1 +1,2 @@
-export { makePlan, planning, type NoPlan, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
+export { makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
+export type { NoPlan } from './explain.ts';

@@ -7,7 +7,7 @@ export { Material, materials, cleaningOf, type Cleaning } from './cleaning.ts';
 export { regions, unnamedIn, type Region } from './regions.ts';
 export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';
 export { lookFor } from './lookFor.ts';
-export { rules } from './rules.ts';
+export { bentTimeFactor, rules } from './rules.ts';
 export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';
 export { units, type Unit } from './units.ts';
 export { pieceWeightG, piecedFoods } from './pieces.ts';

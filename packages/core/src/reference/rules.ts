@@ -12,6 +12,12 @@ export const rules = {
   ovenCoolsCPerMin: 5,
   /** A fan oven is set lower by about this much for the same bake. @source usual in British and continental recipes */
   fanCoolerC: 20,
+  /** To share an oven, a bake may be so many degrees hotter or cooler than written, its time corrected; an estimate. @source kitchen practice */
+  ovenBendsC: 20,
+  /** What bakes is taken to be about this warm at its surface, on average. @source estimate: from room temperature to just under 100 °C, where moist food stays */
+  bakingSurfaceC: 65,
+  /** Meat is not roasted under this. @source USDA FSIS, safe roasting: oven at least 325 °F */
+  meatRoastsAtC: 163,
   /** The temperature from which a cold oven starts. */
   roomC: 20,
   /** Hands-on time grows slower than the amount: by this power. @source kitchen practice */
@@ -21,3 +27,10 @@ export const rules = {
   /** What is done more than twelve hours before serving counts as done ahead. */
   dayStartsMin: -720,
 } as const;
+
+/**
+ * By what factor a bake takes longer when the oven is `bentC` hotter (shorter) or cooler (longer) than the recipe says: heat flows in
+ * proportion to the difference between the oven and the food. An estimate: look for the sign of doneness.
+ * @source Newton's law of cooling
+ */
+export const bentTimeFactor = (wishC: number, bentC: number): number => (wishC - rules.bakingSurfaceC) / (wishC + bentC - rules.bakingSurfaceC);

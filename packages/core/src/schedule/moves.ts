@@ -156,7 +156,7 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
     } else if (flexible.length > 0 && kind < 0.4) {
       const other = pick(flexible, random)!;
       modes = modes.slice();
-      modes[other] = Math.floor(random() * prepared.problem.activities[other]!.modes.length);
+      modes[other] = modes[other]! > 0 && random() < 0.6 ? 0 : Math.floor(random() * prepared.problem.activities[other]!.modes.length);
     } else if (kind < 0.43) {
       patienceMin = Math.floor(random() * 90);
     } else {

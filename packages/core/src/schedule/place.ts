@@ -124,6 +124,7 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
   const activity = problem.activities[index]!;
   const mode = modeOf(state, index);
   let best: Choice | undefined;
+  // That nobody is free is said only where nothing else stood in the way.
   let reason: Stuck['why'] = 'no-worker';
   let blocker = -1;
   let end = Math.min(latest, activity.endsByMin ?? Infinity);
@@ -135,9 +136,9 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
     if (end < tooEarly) return best ?? { why: looks === 0 ? 'too-early' : reason };
     if (mode.handsOn) {
       const gap = state.busy[worker]!.latestGap(end, mode.durationMin);
-      if (gap < end) { blocker = state.busy[worker]!.ownerAt(gap); end = gap; reason = 'no-worker'; continue; }
+      if (gap < end) { blocker = state.busy[worker]!.ownerAt(gap); end = gap; continue; }
       const gone = away(state, worker, start, end);
-      if (gone !== undefined) { end = gone; reason = 'no-worker'; continue; }
+      if (gone !== undefined) { end = gone; continue; }
     }
     if (prepared.anyDust) {
       const dusty = dustClash(state, index, mode, start, end);
@@ -157,11 +158,11 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
       shelved = found;
     }
     const attention = attend(state, index, mode, worker, start, end);
-    if (typeof attention === 'number') { end = attention; reason = 'no-worker'; continue; }
+    if (typeof attention === 'number') { end = attention; continue; }
     const picked = pickUnits(state, index, mode, start, end);
     if ('why' in picked) { end = picked.tryEnd; if (picked.blocker >= 0) ({ blocker } = picked); reason = picked.why; continue; }
     const washed = washUp(state, { index, mode, worker, start, end, picked, attention });
-    if ('why' in washed) { end = washed.tryEnd; reason = washed.why; continue; }
+    if ('why' in washed) { end = washed.tryEnd; if (washed.why !== 'no-worker') reason = washed.why; continue; }
 
     if (activity.dueMin !== undefined && activity.mostHoldMin !== undefined && activity.dueMin - end > activity.mostHoldMin) return best ?? { why: 'stands-too-long' };
     const late = prepared.followers[index]!.find((next) => state.placed[next.activity]!.startMin - end > next.mostMin);

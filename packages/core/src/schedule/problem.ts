@@ -25,8 +25,8 @@ export interface Problem {
   readonly goals: readonly Goal[];
 }
 
-/** `washes`: fewer of them; `washMin`: minutes of washing; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands. */
-export const usualGoals = ['washes', 'washMin', 'day', 'calm', 'held'] as const;
+/** `washes`: fewer of them; `washMin`: minutes of washing; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
+export const usualGoals = ['bent', 'washes', 'washMin', 'day', 'calm', 'held'] as const;
 export type Goal = (typeof usualGoals)[number];
 
 export interface Link {
@@ -76,6 +76,8 @@ export interface Mode {
   readonly uses: readonly UnitUse[];
   readonly chamber?: ChamberUse | undefined;
   readonly flame: boolean;
+  /** A way out, taken only where it helps what nothing else does. */
+  readonly bent?: boolean;
 }
 
 export interface Activity {

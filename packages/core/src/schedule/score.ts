@@ -10,12 +10,14 @@ export function scoreOf(problem: Problem, placed: readonly Placed[], washes: rea
   let lastDue = 0;
   let calm = 0;
   let held = 0;
+  let bent = 0;
   for (const each of placed) {
     const { dueMin } = activities[each.activity]!;
     if (dueMin !== undefined) {
       lastDue = Math.max(lastDue, dueMin);
       held += Math.max(0, dueMin - each.endMin);
     }
+    if (activities[each.activity]!.modes[each.mode]!.bent) bent++;
     if (each.worker >= 0) {
       if (each.startMin >= dayStartsMin) first = Math.min(first, each.startMin);
       calm += Math.max(0, Math.min(each.endMin, 0) - Math.max(each.startMin, -lastMin));
@@ -28,14 +30,15 @@ export function scoreOf(problem: Problem, placed: readonly Placed[], washes: rea
     day: first === Infinity ? 0 : lastDue - first,
     calm,
     held,
+    bent,
   };
   return goals.map((goal) => values[goal]);
 }
 
-const weights: Record<Goal, number> = { washes: 30, washMin: 1, day: 1, calm: 0.5, held: 0.02 };
+const weights: Record<Goal, number> = { bent: 40, washes: 30, washMin: 1, day: 1, calm: 0.5, held: 0.02 };
 /** What comes earlier in the cook's order weighs more in the search, too. */
-const places = [8, 4, 2, 1, 0.5];
-const usual: Record<Goal, number> = { washes: 0, washMin: 3, day: 2, calm: 3, held: 4 };
+const places = [16, 8, 4, 2, 1, 0.5];
+const usual: Record<Goal, number> = { bent: 0, washes: 1, washMin: 2, day: 3, calm: 4, held: 5 };
 
 /** One number for the search to walk by: it may cross a ridge that the strict order of goals would never let it. */
 export function energyOf(problem: Problem, score: Score): number {

@@ -14,6 +14,8 @@ export interface SolveOptions {
    * machine. `effortPerSecond` says what an ordinary one does.
    */
   readonly effort: number;
+  /** How much may be done to find a first one; absent: by the number of activities. */
+  readonly firstEffort?: number;
 }
 
 /** Places that an ordinary machine looks at in a second, in a kitchen of sixty tasks. Measured with `npm run bench -- schedule`. */
@@ -26,11 +28,11 @@ const lostEffort = 5000;
  * Looks for ever better timetables, yielding each improvement and a note of every round. Returns the best,
  * or what stood in the way most often where none was found.
  */
-export function* solve(problem: Problem, { seed, effort }: SolveOptions): Generator<Step, Timetable | Stuck> {
+export function* solve(problem: Problem, { seed, effort, firstEffort }: SolveOptions): Generator<Step, Timetable | Stuck> {
   const random = seeded(seed);
   const prepared = prepare(problem);
   const ground = groundOf(prepared);
-  const first = yield* findFirst(prepared, ground, random, Math.max(lostEffort * problem.activities.length, effort));
+  const first = yield* findFirst(prepared, ground, random, firstEffort ?? Math.max(lostEffort * problem.activities.length, effort));
   if (isStuck(first.result)) return first.result;
   // Where nothing must be kept apart the critical chain is all there is: then following it beats wandering.
   const better = prepared.classes.length === 0 ? tabu : anneal;

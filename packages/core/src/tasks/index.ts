@@ -1,1 +1,1 @@
-export { tasksOf, type Batch, type Carried, type Guarded, type Task, type TaskNetwork } from './network.ts';
+export { tasksOf, type Batch, type Carried, type Guarded, type Task, type TaskNetwork, type Way } from './network.ts';

@@ -1,9 +1,9 @@
-import { hazardOf, hazards, rules } from '../reference/index.ts';
-import type { DishId, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, VersionId } from '../model/index.ts';
+import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
+import type { Chore, DishId, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, VersionId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scale, type ScaledVersion } from '../scale/index.ts';
-import { ancestry, followsOf, recipeOf } from '../versions/index.ts';
+import { ancestry, followsOf, inOtherWay, recipeOf } from '../versions/index.ts';
 
 /** Food really made in one go. */
 export interface Batch {
@@ -34,6 +34,20 @@ export interface Guarded {
   readonly guests: readonly GuestId[];
 }
 
+/** A way to do a task: as the step is written, one of its alternatives, or baked a little hotter or cooler to share the oven. */
+export interface Way {
+  /** The alternative's id; absent for the step as it is written. */
+  readonly id?: StepId | undefined;
+  readonly bentC: number;
+  readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
+  readonly hands: 'on' | 'off';
+  readonly attention: readonly Step['attention'][number][];
+  readonly kit: readonly KitUse[];
+  /** Already at the bent temperature. */
+  readonly oven?: OvenUse | undefined;
+  readonly burner: boolean;
+}
+
 export interface Task {
   readonly id: string;
   readonly batch: string;
@@ -44,6 +58,10 @@ export interface Task {
   readonly attention: readonly Step['attention'][number][];
   readonly kit: readonly KitUse[];
   readonly oven?: OvenUse | undefined;
+  /** All ways it can be done, the usual first. */
+  readonly ways: readonly [Way, ...Way[]];
+  /** What whoever does it must be willing to do. */
+  readonly chores: readonly Chore[];
   readonly carries: readonly Carried[];
   readonly guards: readonly Guarded[];
   readonly after: readonly { readonly task: string; readonly leastMin: number; readonly mostMin?: number | undefined }[];
@@ -194,6 +212,33 @@ function attentionOf(step: Step, plannedMin: number): Task['attention'] {
   return [start, ...own, ...end];
 }
 
+function wayOf(step: Step, factor: number, id?: StepId): Way {
+  const durationMin = durationOf(step, factor);
+  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit, oven: step.oven, burner: step.burner };
+}
+
+/** A bake a little hotter and a little cooler, its time corrected: not under the grill, not where the recipe is strict about the heat, no meat under the temperature at which it may roast. */
+function bentWays(way: Way, step: Step, meat: boolean): Way[] {
+  const { oven } = way;
+  if (!oven || oven.grill || oven.toleranceC < 10 || way.hands === 'on') return [];
+  return [-rules.ovenBendsC, rules.ovenBendsC].flatMap((bentC): Way[] => {
+    const temperatureC = oven.temperatureC + bentC;
+    if (temperatureC < rules.bakingSurfaceC + 35 || (meat && temperatureC - oven.toleranceC < rules.meatRoastsAtC)) return [];
+    const factor = bentTimeFactor(oven.temperatureC, bentC);
+    const longer = (minutes: number) => Math.max(1, Math.round(minutes * factor));
+    const durationMin = { least: longer(way.durationMin.least), planned: longer(way.durationMin.planned), most: longer(way.durationMin.most) };
+    return [{ ...way, bentC, durationMin, attention: attentionOf(step, durationMin.planned), oven: { ...oven, temperatureC } }];
+  });
+}
+
+function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly Chore[] {
+  const chores: Chore[] = [];
+  if (ways.some((way) => way.kit.some((use) => use.kind === 'knife'))) chores.push('knives');
+  if (ways.some((way) => way.oven !== undefined || way.burner)) chores.push('heat');
+  if (carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways)) chores.push('raw');
+  return chores;
+}
+
 /** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */
 export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
   const batches = batchesOf(occasion, scale(occasion, table));
@@ -205,16 +250,22 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
     const followed = new Set(batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)));
     return batch.recipe.steps.flatMap((step, index): Task[] => {
       if (!batch.steps.includes(step.id)) return [];
+      const carries = carriesOf(batch, base, step, occasion);
+      const usual = wayOf(step, batch.factor);
+      const meat = carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).kind === 'raw') || step.coreC !== undefined;
+      const ways: Task['ways'] = [usual, ...bentWays(usual, step, meat), ...step.alternatives.map((other) => wayOf(inOtherWay(step, other), batch.factor, other.id))];
       return [{
         id: `${batch.id}.${step.id}`,
         batch: batch.id,
         step,
         title: step.title,
-        durationMin: durationOf(step, batch.factor),
-        attention: attentionOf(step, durationOf(step, batch.factor).planned),
+        durationMin: usual.durationMin,
+        attention: usual.attention,
+        ways,
+        chores: choresOf(ways, carries),
         kit: step.kit,
         oven: step.oven,
-        carries: carriesOf(batch, base, step, occasion),
+        carries,
         guards: guardsOf(occasion, batch, batches, step),
         after: followsOf(batch.recipe, index).map((link) => ({
           task: `${base?.steps.includes(link.step) ? base.id : batch.id}.${link.step}`,

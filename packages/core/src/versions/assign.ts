@@ -1,4 +1,4 @@
-import type { Dish, Guest, Occasion, Recipe, Step, Version } from '../model/index.ts';
+import type { Dish, Guest, Occasion, Recipe, Step, StepAlternative, Version } from '../model/index.ts';
 import { applySwaps } from './applySwaps.ts';
 import { flatten } from './flatten.ts';
 
@@ -28,10 +28,16 @@ function choose(recipe: Recipe, choices: Dish['choices']): Recipe {
 
 function inChosenWay(step: Step, choices: Dish['choices']): Step {
   const wanted = choices.find((choice) => choice.step === step.id)?.alternative;
+  // The step's own id stands for the way it is written.
+  if (wanted === step.id) return { ...step, alternatives: [] };
   const other = step.alternatives.find((each) => each.id === wanted);
-  if (!other) return step;
+  return other ? inOtherWay(step, other) : step;
+}
+
+/** A step done another way; nothing is left to choose. */
+export function inOtherWay(step: Step, other: StepAlternative): Step {
   const { oven: _oven, ...rest } = step;
-  return { ...rest, title: other.name, text: other.text, durationMin: other.durationMin, hands: other.hands, attention: [], kit: other.kit, burner: other.burner };
+  return { ...rest, title: other.name, text: other.text, durationMin: other.durationMin, hands: other.hands, attention: [], kit: other.kit, burner: other.burner, alternatives: [] };
 }
 
 /** The recipe as it is really made for a version. */

@@ -1,14 +1,14 @@
 import type { FastifyInstance } from 'fastify';
-import { adviseMenu, AdviseMenu, audit, AuditPlan, checkRecipe, CheckRecipeBody, fit, makePlan, MakePlan, MakeShopping, openChecks, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes, scale, shoppingList, toShoppingCsv, type Sum } from '@lupin/core';
+import { adviseMenu, AdviseMenu, audit, AuditPlan, checkRecipe, CheckRecipeBody, fit, MakePlan, MakeShopping, openChecks, planInTurns, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes, scale, shoppingList, toShoppingCsv, type Sum } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Shelf } from '../shelf.ts';
 import { checked } from '../validation.ts';
 
 /** The computation over HTTP, for scripts; nothing is kept. */
 export function computeRoutes(app: FastifyInstance, shelf: Shelf): void {
-  app.post('/api/plan', { schema: { summary: 'Plan an occasion', tags: ['plan'], body: MakePlan } }, (request) => {
+  app.post('/api/plan', { schema: { summary: 'Plan an occasion', description: 'The best plan that was found and passed the audit. `seconds` is how much is looked for, counted in work and not on the clock: the same occasion, seconds and seed give the same plan. Where there is none, the problem says why, whether that is certain, and what would free it.', tags: ['plan'], body: MakePlan } }, async (request) => {
     const { occasion, seed, seconds } = checked(MakePlan, request.body);
-    const result = makePlan(occasion, { seed, seconds });
+    const result = await planInTurns(occasion, { seed, seconds }, () => new Promise((resolve) => { setImmediate(resolve); }), 20, () => performance.now());
     if (result.kind === 'none') throw new Problem('no-plan-possible', `${result.reason.what} ${result.reason.why}`, { reason: result.reason });
     return result.plan;
   });

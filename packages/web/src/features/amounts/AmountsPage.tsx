@@ -115,8 +115,8 @@ function Ways({ dish, recipe, onChoose }: { dish: Dish; recipe: Recipe; onChoose
       <h3>One way or another</h3>
       {steps.map((step) => (
         <div key={step.id} className="row" style={{ marginTop: 4 }}>
-          <Segmented aria-label={step.title} value={(dish.choices.find((each) => each.step === step.id)?.alternative as string | undefined) ?? ''} options={[{ value: '', label: `${step.title} (${step.durationMin.likely} min)` }, ...step.alternatives.map((each) => ({ value: each.id as string, label: `${each.name} (${each.durationMin.likely} min)` }))]}
-            onChange={(value) => onChoose([...dish.choices.filter((each) => each.step !== step.id), ...(value === '' ? [] : [{ step: step.id, alternative: step.alternatives.find((each) => each.id === value)!.id }])])} />
+          <Segmented aria-label={step.title} value={(dish.choices.find((each) => each.step === step.id)?.alternative as string | undefined) ?? ''} options={[{ value: '', label: 'as the timetable needs' }, { value: step.id as string, label: `${step.title} (${step.durationMin.likely} min)` }, ...step.alternatives.map((each) => ({ value: each.id as string, label: `${each.name} (${each.durationMin.likely} min)` }))]}
+            onChange={(value) => onChoose([...dish.choices.filter((each) => each.step !== step.id), ...(value === '' ? [] : [{ step: step.id, alternative: value === step.id ? step.id : step.alternatives.find((each) => each.id === value)!.id }])])} />
         </div>
       ))}
     </section>

@@ -23,7 +23,7 @@ export function KitchenPanel() {
         <section>
           <h3>Oven and hob</h3>
           <div className="row" style={{ gap: 18, marginTop: 6 }}>
-            <span className="row">Racks <Segmented aria-label="Oven racks" value={occasion.kitchen.oven.racks} options={[{ value: 1, label: 'one' }, { value: 2, label: 'two' }]} onChange={(racks) => kitchen({ oven: { ...occasion.kitchen.oven, racks: racks as 1 | 2 } })} /></span>
+            <span className="row">Racks <Segmented aria-label="Oven racks" value={occasion.kitchen.oven.racks} options={[{ value: 0, label: 'no oven' }, { value: 1, label: 'one' }, { value: 2, label: 'two' }, { value: 3, label: 'three' }, { value: 4, label: 'four' }]} onChange={(racks) => kitchen({ oven: { ...occasion.kitchen.oven, racks } })} /></span>
             <label className="row">Burners <InputNumber aria-label="Burners" min={0} max={12} value={occasion.kitchen.burners} onChange={(burners) => { if (burners !== null) kitchen({ burners }); }} style={{ width: 70 }} /></label>
           </div>
         </section>

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
 import { Switch } from 'antd';
-import { clockTime, hazardOf, markWords, noTraceHazards, type HazardId, type Occasion, type Plan, type PlannedWash, type ResidueMark, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { clockTime, hazardOf, markWords, noTraceHazards, ovensOf, type HazardId, type Occasion, type Plan, type PlannedWash, type ResidueMark, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
 import { labelWidth, pack, type Block, type Stretch } from './layout.ts';
 import { OvenCurve } from './OvenCurve.tsx';
@@ -56,9 +56,12 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
     return { rows, bars: blocks.map((block) => bar(block.item, 4 + block.row * rowHeight, block.label)) };
   };
   const cookLanes = occasion.kitchen.cooks.map((cook) => ({ cook, ...packed(inside.filter((entry) => entry.cook === cook.id), labelOf) }));
-  const racks = Array.from({ length: occasion.kitchen.oven.racks }, (_, rack) => packed(steps.filter((step) => step.oven && plan.tasks.some((task) => task.kind === 'step' && task.id === step.id && task.racks[0] === rack)), ofDish));
-  const rackTops = racks.map((_, rack) => 4 + racks.slice(0, rack).reduce((sum, each) => sum + each.rows * rowHeight, 0));
-  const rackHeight = racks.reduce((sum, rack) => sum + rack.rows, 0) * rowHeight;
+  const placeOf = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, { oven: task.oven, rack: task.racks[0] }] as const] : [])));
+  const ovens = ovensOf(occasion.kitchen).map((oven, number) => {
+    const racks = Array.from({ length: oven.racks }, (_, rack) => packed(steps.filter((step) => step.oven && placeOf.get(step.id)?.oven === number && placeOf.get(step.id)?.rack === rack), ofDish));
+    const tops = racks.map((_, rack) => 4 + racks.slice(0, rack).reduce((sum, each) => sum + each.rows * rowHeight, 0));
+    return { oven, number, racks, tops, height: racks.reduce((sum, rack) => sum + rack.rows, 0) * rowHeight };
+  }).filter(({ oven }) => oven.racks > 0);
   const hob = packed(steps.filter((step) => !step.oven && step.burner), ofDish);
   const alone = packed(steps.filter((step) => step.hands === 'off' && !step.oven && !step.burner), ofDish);
   const hours: number[] = [];
@@ -88,11 +91,13 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
             {servings.map(({ atMin, names, shift }) => <span key={atMin} style={{ left: x(atMin), transform: `translateX(${shift})`, color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{names.join(', ')} {clockTime(occasion.serveAt, atMin)}</span>)}
           </div>
           {cookLanes.map(({ cook, rows, bars }) => <Lane key={cook.id} name={cook.name} height={rows * rowHeight + 6}>{bars}</Lane>)}
-          <Lane name="Oven" sub={racks.length > 1 && racks.map((_, index) => <span key={index} style={{ position: 'absolute', right: 8, top: rackTops[index]! + 2 }}>{index === 0 ? 'upper' : 'lower'}</span>)} height={rackHeight + 72}>
-            {racks.length > 1 && <i style={{ position: 'absolute', left: nameWidth, right: 0, top: rackTops[1]! - 2, borderTop: '1px dashed var(--line-strong)' }} />}
-            {racks.map((rack, index) => <div key={index} style={{ position: 'absolute', top: rackTops[index]! - 4, left: 0 }}>{rack.bars}</div>)}
-            <OvenCurve plan={plan} x={x} fromMin={fromMin} toMin={toMin} top={rackHeight + 6} height={64} />
-          </Lane>
+          {ovens.map(({ oven, number, racks, tops, height }) => (
+            <Lane key={number} name={oven.name} sub={racks.length > 1 && racks.map((_, index) => <span key={index} style={{ position: 'absolute', right: 8, top: tops[index]! + 2 }}>{racks.length === 2 ? (index === 0 ? 'upper' : 'lower') : `rack ${index + 1}`}</span>)} height={height + 72}>
+              {tops.slice(1).map((top) => <i key={top} style={{ position: 'absolute', left: nameWidth, right: 0, top: top - 2, borderTop: '1px dashed var(--line-strong)' }} />)}
+              {racks.map((rack, index) => <div key={index} style={{ position: 'absolute', top: tops[index]! - 4, left: 0 }}>{rack.bars}</div>)}
+              <OvenCurve plan={plan} oven={number} x={x} fromMin={fromMin} toMin={toMin} top={height + 6} height={64} />
+            </Lane>
+          ))}
           <Lane name="Hob" sub={`${occasion.kitchen.burners} burners`} height={hob.rows * rowHeight + 6}>{hob.bars}</Lane>
           <Lane name="By itself" height={alone.rows * rowHeight + 6}>{alone.bars}</Lane>
           {occasion.kitchen.cooks.map((cook) => <Residue key={cook.id} name={`Hands, ${cook.name}`} states={audit.surfaces[`hands:${cook.id}`] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} gates={washedAt((wash) => wash.cook === cook.id)} />)}

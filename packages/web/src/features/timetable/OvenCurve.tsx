@@ -3,6 +3,8 @@ import { useUnits } from '../../shared/units.ts';
 
 interface OvenCurveProps {
   readonly plan: Plan;
+  /** Which of the kitchen's ovens. */
+  readonly oven: number;
   readonly x: (moment: number) => number;
   readonly fromMin: number;
   readonly toMin: number;
@@ -14,9 +16,9 @@ const roomC = 20;
 const mostC = 260;
 
 /** The oven's temperature as a line: where it is turned up, held, and let go. */
-export function OvenCurve({ plan, x, fromMin, toMin, top, height }: OvenCurveProps) {
+export function OvenCurve({ plan, oven, x, fromMin, toMin, top, height }: OvenCurveProps) {
   const units = useUnits();
-  const heats = plan.tasks.filter((task) => task.kind === 'oven').filter((heat) => heat.untilMin > fromMin && heat.startMin < toMin);
+  const heats = plan.tasks.filter((task) => task.kind === 'oven').filter((heat) => heat.oven === oven && heat.untilMin > fromMin && heat.startMin < toMin);
   const y = (celsius: number) => height - 6 - ((celsius - roomC) / (mostC - roomC)) * (height - 22);
   let at = roomC;
   const points: string[] = [`${x(fromMin)},${y(roomC)}`];

@@ -1,0 +1,22 @@
+import { clock, named, type Facts } from './facts.ts';
+import type { Finding } from './finding.ts';
+
+/** Whether everything the cook has fixed is as they fixed it. A pin on a task that is no longer there holds nothing. */
+export function auditPins({ occasion, steps }: Facts): Finding[] {
+  return occasion.wishes.pins.flatMap((pin): Finding[] => {
+    const each = steps.find(({ task }) => task.id === pin.task);
+    if (!each) return [];
+    const { task, step } = each;
+    const wrong: string[] = [];
+    if (pin.startsAtMin !== undefined && task.startMin !== pin.startsAtMin) wrong.push(`was fixed to ${clock(occasion, pin.startsAtMin)}`);
+    if (pin.notBeforeMin !== undefined && task.startMin < pin.notBeforeMin) wrong.push(`was not to begin before ${clock(occasion, pin.notBeforeMin)}`);
+    if (pin.endsByMin !== undefined && task.endMin > pin.endsByMin) wrong.push(`was to be done by ${clock(occasion, pin.endsByMin)}`);
+    const hands = [...(task.cook ? [task.cook] : []), ...task.attention.map((point) => point.cook)];
+    if (pin.cook !== undefined && hands.some((cook) => cook !== pin.cook)) wrong.push('was given to another cook');
+    if (pin.oven !== undefined && step.oven && task.oven !== pin.oven) wrong.push('was fixed to another oven');
+    if (pin.rack !== undefined && step.oven && Math.min(...task.racks) !== pin.rack) wrong.push('was fixed to another rack');
+    const kind = occasion.kitchen.kit.find((unit) => unit.id === pin.unit)?.kind;
+    if (kind !== undefined && step.kit.some((use) => use.kind === kind) && !task.units.includes(pin.unit!)) wrong.push('was fixed to another piece of kit');
+    return wrong.map((what) => ({ code: 'pin', message: `${named(occasion, each)} ${what}.`, tasks: [task.id], guests: [] }));
+  });
+}

@@ -1,0 +1,35 @@
+import * as v from 'valibot';
+import { CookId, UnitId } from './ids.ts';
+
+/** Minutes relative to the first serving. */
+const Moment = v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(-10_000), v.maxValue(2_000));
+
+/** What the cook has fixed: a task to a time, a person, an oven, a rack, a piece of kit. A task is named as in the plan: `gratin.as-written.bake`. */
+export const Pin = v.strictObject({
+  task: v.pipe(v.string(), v.minLength(1), v.maxLength(200)),
+  startsAtMin: v.optional(Moment),
+  notBeforeMin: v.optional(Moment),
+  endsByMin: v.optional(Moment),
+  cook: v.optional(CookId),
+  oven: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4))),
+  /** 0 is the top. */
+  rack: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(5))),
+  unit: v.optional(UnitId),
+});
+export type Pin = v.InferOutput<typeof Pin>;
+
+/** "I am out from 2 to 4". */
+export const Absence = v.strictObject({ cook: CookId, fromMin: Moment, toMin: Moment });
+export type Absence = v.InferOutput<typeof Absence>;
+
+/** What makes one plan better than another: fewer washes, fewer minutes of them, a shorter day, a calmer last half hour, less standing. The most important first. */
+export const PlanGoal = v.picklist(['washes', 'washMin', 'day', 'calm', 'held'], 'A goal is washes, washMin, day, calm or held.');
+export type PlanGoal = v.InferOutput<typeof PlanGoal>;
+
+/** The cook's own wishes for the timetable. */
+export const Wishes = v.strictObject({
+  pins: v.optional(v.pipe(v.array(Pin), v.maxLength(200, 'At most 200 pins.')), []),
+  absences: v.optional(v.pipe(v.array(Absence), v.maxLength(40)), []),
+  goals: v.optional(v.pipe(v.array(PlanGoal), v.length(5, 'All five goals, in order.'), v.check((goals) => new Set(goals).size === 5, 'Every goal once.')), ['washes', 'washMin', 'day', 'calm', 'held']),
+});
+export type Wishes = v.InferOutput<typeof Wishes>;

@@ -1,0 +1,110 @@
+import { clockTime, dayWords, listed, ovensOf, type Occasion } from '../model/index.ts';
+import type { Clash, Stuck } from '../schedule/index.ts';
+import type { TaskNetwork } from '../tasks/index.ts';
+
+/** Why there is no plan, in a cook's words, and what would free it. */
+export interface NoPlan {
+  readonly what: string;
+  readonly why: string;
+  readonly tryThis: string;
+  /** Whether it is certain that there is none; otherwise many orders of work were tried in vain. */
+  readonly proven: boolean;
+}
+
+type Task = TaskNetwork['tasks'][number];
+
+const plain = (kind: string): string => kind.replaceAll('-', ' ');
+
+function dishOf(network: TaskNetwork, task: Task): string {
+  return network.batches.find((batch) => batch.id === task.batch)!.recipe.name;
+}
+
+const named = (network: TaskNetwork, task: Task): string => `“${task.title}” (${dishOf(network, task)})`;
+
+const courseOf = (occasion: Occasion, network: TaskNetwork, task: Task): string => {
+  const { dish } = network.batches.find((batch) => batch.id === task.batch)!;
+  return occasion.courses.find((course) => course.id === occasion.dishes.find((each) => each.id === dish)!.course)!.name;
+};
+
+const at = (occasion: Occasion, moment: number): string => [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
+
+/** Says what certainly cannot hold together. */
+export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Clash): NoPlan {
+  const tasks = clash.activities.map((index) => network.tasks[index]!);
+  const [one, two] = tasks as [Task, Task | undefined];
+  const what = `${named(network, one)} finds no place.`;
+  switch (clash.kind) {
+    case 'no-unit': {
+      const kinds = [...new Set(one.kit.map((use) => use.kind))];
+      const lacking = kinds.filter((kind) => one.kit.filter((use) => use.kind === kind).length > occasion.kitchen.kit.filter((unit) => unit.kind === kind).length);
+      const words = lacking.map((kind) => {
+        const wanted = one.kit.filter((use) => use.kind === kind).length;
+        const there = occasion.kitchen.kit.filter((unit) => unit.kind === kind).length;
+        return `${wanted === 1 ? `a ${plain(kind)}` : `${wanted} of ${plain(kind)}`}; the kitchen has ${there === 0 ? 'none' : there}`;
+      });
+      return { what, why: `It needs ${listed(words)}.`, tryThis: `Add a ${plain(lacking[0] ?? 'piece')} to the kitchen, or take the dish off the menu.`, proven: true };
+    }
+    case 'no-chamber':
+      return { what, why: `It needs ${one.oven?.temperatureC} °C; no oven of this kitchen ${ovensOf(occasion.kitchen).every((oven) => oven.racks === 0) ? 'is there' : one.oven?.grill ? 'reaches that with a grill' : 'reaches that'}.`, tryThis: 'Choose a dish for the hob, or correct the oven under Kitchen.', proven: true };
+    case 'no-flame':
+      return { what, why: 'It needs a burner; the kitchen has none.', tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.', proven: true };
+    case 'no-time':
+      return { what, why: `Between what must come before it and what must follow, it is short of ${clash.shortMin} min.`, tryThis: `Serve ${courseOf(occasion, network, one)} ${clash.shortMin} min later, or let the dish stand longer.`, proven: true };
+    case 'no-worker':
+      return { what, why: 'Nobody who can do it is in the kitchen when it must be done.', tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.', proven: true };
+    case 'temperatures': {
+      return {
+        what: `${named(network, one)} and ${named(network, two!)} cannot both have the oven.`,
+        why: `One needs ${one.oven!.temperatureC} °C, the other ${two!.oven!.temperatureC} °C${one.oven!.grill || two!.oven!.grill ? ', under the grill alone' : ''}; one after the other they are short of at least ${clash.shortMin} min, with the time the oven takes to change.`,
+        tryThis: `Serve ${dishOf(network, two!)} at least ${clash.shortMin} min later, let one of them stand that much longer, or use a second oven.`,
+        proven: true,
+      };
+    }
+    case 'same-worker':
+      return { what: `${named(network, one)} and ${named(network, two!)} are wanted at once.`, why: `One pair of hands is short of ${clash.shortMin} min to do one after the other.`, tryThis: `Ask a helper, or serve ${dishOf(network, two!)} ${clash.shortMin} min later.`, proven: true };
+    case 'same-unit': {
+      const kind = one.kit.find((use) => two!.kit.some((other) => other.kind === use.kind) && occasion.kitchen.kit.filter((unit) => unit.kind === use.kind).length === 1);
+      const name = plain(kind?.kind ?? 'piece');
+      return { what: `${named(network, one)} and ${named(network, two!)} need the same ${name} at once.`, why: `There is one, and it is short of ${clash.shortMin} min to do one after the other.`, tryThis: `Add a second ${name}, or serve ${dishOf(network, two!)} ${clash.shortMin} min later.`, proven: true };
+    }
+    case 'too-much-work':
+      return {
+        what: `Between ${at(occasion, clash.fromMin)} and ${at(occasion, clash.toMin)} there is more to do than there are hands.`,
+        why: `${listed(tasks.slice(0, 4).map((task) => named(network, task)))}${tasks.length > 4 ? ` and ${tasks.length - 4} more` : ''} must be done then; that is ${clash.shortMin} min too much.`,
+        tryThis: 'Ask a helper, give a cook more time in the kitchen, or serve a course later.', proven: true,
+      };
+    default:
+      return clash satisfies never;
+  }
+}
+
+/** Says what stood in the way most often, when nothing was proven. */
+export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: Stuck): NoPlan {
+  const task = network.tasks[stuck.activity];
+  const what = task ? `${named(network, task)} finds no place.` : 'The steps wait for each other.';
+  const kinds = task ? listed([...new Set(task.kit.map((use) => plain(use.kind)))]) : '';
+  switch (stuck.why) {
+    case 'no-worker':
+      return { what, why: 'No cook is free, and in the kitchen, when it must be done.', tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.', proven: false };
+    case 'no-unit':
+      return { what, why: `There is not enough kit of its kinds: ${kinds}.`, tryThis: 'Add a piece to the kitchen, or take a dish off the menu.', proven: false };
+    case 'no-clean-unit':
+      return { what, why: `Of ${kinds}, no piece can be clean enough for those who eat it.`, tryThis: 'Add one that comes clean with hot water and detergent, or keep one for what is free-from.', proven: false };
+    case 'too-early':
+      return { what, why: 'It would have to be done before the time it may begin.', tryThis: 'Let it begin earlier, or serve later.', proven: false };
+    case 'dust':
+      return { what, why: 'Flour would be in the air over food that must stay free from it.', tryThis: 'Do the dusty work the evening before, or use a flour that they may have.', proven: false };
+    case 'wait-too-long':
+      return { what, why: 'It would have to wait longer for the next step than the recipe allows.', tryThis: 'Another cook or burner, or serve a course later.', proven: false };
+    case 'stands-too-long':
+      return { what, why: 'It would be ready longer before serving than it can stand.', tryThis: 'Serve a course later, or take a dish off the menu.', proven: false };
+    case 'no-chamber':
+      return { what, why: 'The oven has no room at the right temperature.', tryThis: 'Serve a course later, or choose a dish for the hob.', proven: false };
+    case 'no-flame':
+      return { what, why: `All ${occasion.kitchen.burners} burners are taken.`, tryThis: 'Choose a dish for the oven, or serve a course later.', proven: false };
+    case 'circular':
+      return { what, why: 'Kit is held by dishes that wait for each other.', tryThis: 'Add a pan or a bowl to the kitchen.', proven: false };
+    default:
+      return stuck.why satisfies never;
+  }
+}

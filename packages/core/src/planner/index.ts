@@ -1,0 +1,1 @@
+export { auditedPlanning, planInTurns, type AuditedEvent, type AuditedResult } from './planner.ts';

@@ -1,0 +1,57 @@
+import { audit, type AuditReport } from '../audit/index.ts';
+import type { Occasion, Plan } from '../model/index.ts';
+import { planning, type NoPlan, type PlanOptions } from '../plan/index.ts';
+
+export type AuditedEvent =
+  | { readonly kind: 'found'; readonly plan: Plan; readonly report: AuditReport }
+  | { readonly kind: 'progress'; readonly share: number };
+
+export type AuditedResult =
+  | { readonly kind: 'plan'; readonly plan: Plan; readonly report: AuditReport }
+  | { readonly kind: 'none'; readonly reason: NoPlan };
+
+/** Plans were made, and the audit let none of them through: what it said of the last. */
+function objected(findings: AuditReport['findings']): NoPlan {
+  const raw = findings.length > 0 && findings.every((each) => each.code === 'raw-served');
+  return {
+    what: raw ? 'Something would go to the table raw.' : 'Every order of work that was tried breaks a rule of the kitchen.',
+    why: findings.slice(0, 4).map((each) => each.message).join(' '),
+    tryThis: raw ? 'say which temperature its last hot step reaches inside, or leave the dish out.' : 'another serving time, one more piece of kit, or one dish less.',
+    // What no step cooks stays raw in any order.
+    proven: raw,
+  };
+}
+
+/** Plans an occasion and lets nothing out that the audit has not passed: every better plan as it is found, and progress; in the end the best, or why there is none. */
+export function* auditedPlanning(occasion: Occasion, options: PlanOptions = {}): Generator<AuditedEvent, AuditedResult> {
+  const run = planning(occasion, options);
+  let best: { readonly plan: Plan; readonly report: AuditReport } | undefined;
+  let objections: AuditReport['findings'] = [];
+  const look = (plan: Plan): boolean => {
+    const report = audit(occasion, plan);
+    if (report.passed) best = { plan, report };
+    else objections = report.findings;
+    return report.passed;
+  };
+  for (;;) {
+    const next = run.next();
+    if (next.done) {
+      if (next.value.kind === 'none') return next.value;
+      return best ? { kind: 'plan', ...best } : { kind: 'none', reason: objected(objections) };
+    }
+    if (next.value.kind === 'progress') yield next.value;
+    else if (look(next.value.plan)) yield { kind: 'found', ...best! };
+  }
+}
+
+/** Plans to the end, handing over between steps whenever `pause` says so, so that a server goes on answering. */
+export async function planInTurns(occasion: Occasion, options: PlanOptions, pause: () => Promise<void>, everyMs: number, now: () => number): Promise<AuditedResult> {
+  const run = auditedPlanning(occasion, options);
+  for (let since = now(); ;) {
+    const next = run.next();
+    if (next.done) return next.value;
+    if (now() - since < everyMs) continue;
+    await pause();
+    since = now();
+  }
+}

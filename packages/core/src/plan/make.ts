@@ -5,6 +5,7 @@ import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { compile, marks, usableWays } from './compile.ts';
 import { explainClash, explainStuck, type NoPlan } from './explain.ts';
 import { whatFrees } from './freeing.ts';
+import { wishesInConflict } from './wishes.ts';
 
 export interface PlanOptions {
   readonly seed?: number;
@@ -30,13 +31,15 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
   }
   const problem = compile(occasion, network);
   const clash = provenClash(problem);
-  if (clash) return { kind: 'none', reason: explainClash(occasion, network, clash) };
+  if (clash) return { kind: 'none', reason: wishesInConflict(occasion, network) ?? explainClash(occasion, network, clash) };
   const bound = lowerBoundMin(problem);
   const search = solve(problem, { seed, effort: seconds * effortPerSecond });
   for (;;) {
     const next = search.next();
     if (next.done) {
       if (isStuck(next.value)) {
+        const wished = wishesInConflict(occasion, network);
+        if (wished) return { kind: 'none', reason: wished };
         const reason = explainStuck(occasion, network, next.value);
         const freed = whatFrees(occasion, network, next.value);
         return { kind: 'none', reason: freed ? { ...reason, tryThis: freed } : reason };

@@ -1,0 +1,63 @@
+import { clockTime, dayWords, type Absence, type Occasion, type Pin } from '../model/index.ts';
+import { isStuck, provenClash, solve } from '../schedule/index.ts';
+import type { TaskNetwork } from '../tasks/index.ts';
+import { compile } from './compile.ts';
+import type { NoPlan } from './explain.ts';
+
+/** How many places are looked at to see whether a set of wishes can hold. */
+const effort = 40_000;
+
+type Wish = { readonly kind: 'pin'; readonly pin: Pin } | { readonly kind: 'absence'; readonly absence: Absence };
+
+const withWishes = (occasion: Occasion, wishes: readonly Wish[]): Occasion => ({
+  ...occasion,
+  wishes: { ...occasion.wishes, pins: wishes.flatMap((wish) => (wish.kind === 'pin' ? [wish.pin] : [])), absences: wishes.flatMap((wish) => (wish.kind === 'absence' ? [wish.absence] : [])) },
+});
+
+function canHold(occasion: Occasion, network: TaskNetwork, wishes: readonly Wish[]): boolean {
+  const problem = compile(withWishes(occasion, wishes), network);
+  if (provenClash(problem)) return false;
+  const run = solve(problem, { seed: 1, effort: 0, firstEffort: effort });
+  for (let next = run.next(); ; next = run.next()) if (next.done) return !isStuck(next.value);
+}
+
+/**
+ * Where no plan holds all the cook's wishes but one holds without them: the smallest set of wishes that cannot hold together, found by
+ * leaving out one after the other. Undefined where the wishes are not to blame.
+ */
+export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPlan | undefined {
+  const { pins, absences } = occasion.wishes;
+  const all: Wish[] = [...pins.filter((pin) => network.tasks.some((task) => task.id === pin.task)).map((pin): Wish => ({ kind: 'pin', pin })), ...absences.map((absence): Wish => ({ kind: 'absence', absence }))];
+  if (all.length === 0 || !canHold(occasion, network, [])) return undefined;
+  let left = all;
+  for (const wish of all) {
+    const without = left.filter((each) => each !== wish);
+    if (!canHold(occasion, network, without)) left = without;
+  }
+  const words = left.map((wish) => wordsOf(occasion, network, wish));
+  const one = words.length === 1;
+  return {
+    what: one ? `It cannot be that ${words[0]}.` : 'These wishes cannot hold together.',
+    why: one ? 'Nothing else that was asked for stands in its way; without it there is a plan.' : `${words.map((each) => `${each.charAt(0).toUpperCase()}${each.slice(1)}.`).join(' ')}`,
+    tryThis: one ? 'take it back, or ask for a little less.' : 'take back one of them: with any one of them gone the others can hold.',
+    proven: false,
+  };
+}
+
+function wordsOf(occasion: Occasion, network: TaskNetwork, wish: Wish): string {
+  const at = (moment: number) => [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
+  const cook = (id: string) => occasion.kitchen.cooks.find((each) => each.id === id)?.name ?? id;
+  if (wish.kind === 'absence') return `${cook(wish.absence.cook)} is out from ${at(wish.absence.fromMin)} to ${at(wish.absence.toMin)}`;
+  const { pin } = wish;
+  const task = network.tasks.find((each) => each.id === pin.task)!;
+  const parts = [
+    pin.startsAtMin === undefined ? '' : `begins at ${at(pin.startsAtMin)}`,
+    pin.notBeforeMin === undefined ? '' : `does not begin before ${at(pin.notBeforeMin)}`,
+    pin.endsByMin === undefined ? '' : `is done by ${at(pin.endsByMin)}`,
+    pin.cook === undefined ? '' : `is ${cook(pin.cook)}'s`,
+    pin.oven === undefined ? '' : `is in oven ${pin.oven + 1}`,
+    pin.rack === undefined ? '' : `is on rack ${pin.rack + 1} from the top`,
+    pin.unit === undefined ? '' : `is done with ${occasion.kitchen.kit.find((unit) => unit.id === pin.unit)?.name ?? pin.unit}`,
+  ].filter(Boolean);
+  return `“${task.title}” (${network.batches.find((batch) => batch.id === task.batch)!.recipe.name}) ${parts.join(' and ')}`;
+}

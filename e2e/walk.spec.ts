@@ -143,7 +143,7 @@ test('the Lantern Supper is planned in the browser, audited, and the washes say 
   await page.locator('.tt-bar.washing').first().click();
   await expect(page.getByText('Hot water and detergent, rinse, clean towel.')).toBeVisible();
   await page.getByText('as a table').click();
-  await expect(page.getByRole('row', { name: /Trim and season the duck/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Ines Trim and season the duck/ })).toBeVisible();
 });
 
 test('the run sheet is ticked off at the bench, and a reload keeps the ticks', async ({ page }) => {

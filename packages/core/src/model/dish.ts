@@ -55,8 +55,8 @@ export type Dish = v.InferOutput<typeof Dish>;
 export const Course = v.strictObject({
   id: CourseId,
   name: Name,
-  /** Minutes after the occasion's serving time at which it goes to the table. */
-  offsetMin: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(600)),
+  /** Minutes after the occasion's serving time at which it goes to the table; over a feast weekend it may be days. */
+  offsetMin: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(5760)),
   /** How many dishes of this course a guest should have, so that nobody sits before leaves. */
   enough: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(10)), 1),
 });

@@ -18,7 +18,7 @@ export const KitUnit = v.strictObject({
 export type KitUnit = v.InferOutput<typeof KitUnit>;
 
 /** Minutes relative to serving (negative: before). */
-const Moment = v.pipe(v.number(), v.integer(), v.minValue(-5760), v.maxValue(720));
+const Moment = v.pipe(v.number(), v.integer(), v.minValue(-5760), v.maxValue(6480));
 
 /** What a cook may leave to others: work with knives, at the oven and the hob, with raw meat and fish, washing up. */
 export const Chore = v.picklist(['knives', 'heat', 'raw', 'washing-up'], 'A chore is knives, heat, raw or washing-up.');

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { CookId, UnitId } from './ids.ts';
 
 /** Minutes relative to the first serving. */
-const Moment = v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(-10_000), v.maxValue(2_000));
+const Moment = v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(-10_000), v.maxValue(8_000));
 
 /** What the cook has fixed: a task to a time, a person, an oven, a rack, a piece of kit. A task is named as in the plan: `gratin.as-written.bake`. */
 export const Pin = v.strictObject({

@@ -3,7 +3,7 @@ import { HazardId } from '../reference/index.ts';
 import { CookId, DishId, GuestId, OccasionId, StepId, UnitId, VersionId } from './ids.ts';
 
 /** Minutes relative to the serving of the first course; negative is before. */
-const Moment = v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(2_000));
+const Moment = v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(8_000));
 const TaskId = v.pipe(v.string(), v.minLength(1), v.maxLength(200));
 const BatchId = v.pipe(v.string(), v.minLength(1), v.maxLength(160));
 

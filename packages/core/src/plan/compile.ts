@@ -72,7 +72,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     settleMin: rules.flourSettlesMin,
     handsMin: rules.handWashMin,
     dayStartsMin: rules.dayStartsMin,
-    goals: ['bent', ...wishes.goals],
+    // A bake bent out of need yields only to what the cook puts first.
+    goals: [wishes.goals[0]!, 'bent', ...wishes.goals.slice(1)],
   };
 }
 

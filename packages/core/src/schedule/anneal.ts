@@ -7,7 +7,10 @@ import { asBuilt, isStuck, type Standing, type Step } from './search.ts';
 /** Energies, in minutes of the day, by which a neighbour may be worse: at the start and in the end. */
 const hottest = 8;
 const coldest = 0.5;
-/** After this share of all work without a new best, the walk goes on from the best. */
+/** How much is done until it has cooled for the first time, and how much longer each time it is warmed again takes: so that it is good whenever it is stopped. */
+const firstCycle = 300_000;
+const cycleGrowth = 2;
+/** After this share of a cycle's work without a new best, the walk goes on from the best. */
 const wanderShare = 1 / 12;
 
 /**
@@ -23,8 +26,15 @@ export function* anneal(ground: Ground, random: () => number, effort: number, st
   let bestEnergy = energy;
   let looked = 0;
   let sinceBest = 0;
+  let cycle = Math.min(effort, firstCycle);
+  let cycleFrom = 0;
   for (let round = 1; looked < effort; round++) {
-    const temperature = hottest * (coldest / hottest) ** (looked / effort);
+    if (looked - cycleFrom >= cycle) {
+      cycleFrom = looked;
+      cycle = Math.min(effort - looked, cycle * cycleGrowth);
+      [here, energy, sinceBest] = [best, bestEnergy, 0];
+    }
+    const temperature = hottest * (coldest / hottest) ** ((looked - cycleFrom) / cycle);
     const tried = neighbour(ground, here.leaning, here.table, random);
     const { result, looked: now } = decode(prepared, tried, here.table);
     looked += now + problem.activities.length;
@@ -37,7 +47,7 @@ export function* anneal(ground: Ground, random: () => number, effort: number, st
         yield { kind: 'found', round, timetable: finished(prepared, result) };
       }
     }
-    if (sinceBest > effort * wanderShare && energy > bestEnergy) [here, energy, sinceBest] = [best, bestEnergy, 0];
+    if (sinceBest > cycle * wanderShare && energy > bestEnergy) [here, energy, sinceBest] = [best, bestEnergy, 0];
     yield { kind: 'round', share: Math.min(1, looked / effort) };
   }
   return finished(prepared, best.table);

@@ -26,7 +26,7 @@ export interface Problem {
 }
 
 /** `washes`: fewer of them; `washMin`: minutes of washing; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
-export const usualGoals = ['bent', 'washes', 'washMin', 'day', 'calm', 'held'] as const;
+export const usualGoals = ['washes', 'bent', 'washMin', 'day', 'calm', 'held'] as const;
 export type Goal = (typeof usualGoals)[number];
 
 export interface Link {

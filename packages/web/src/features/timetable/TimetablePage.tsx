@@ -35,7 +35,7 @@ export function TimetablePage() {
     <>
       <div className="tt-head no-print">
         <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(view === value && value === 'kitchen' ? '' : String(value))} />
-        {looking && <span className="row"><Progress type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
+        {looking && <span className="row"><Progress aria-label="Looking for a plan" type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
         {!looking && <Button size="small" onClick={planAgain}>Plan again</Button>}
         <span style={{ marginLeft: 'auto' }} className="soft">{plan && `${span(Math.max(0, last - Math.min(...entries.filter((entry) => entry.cook && entry.startMin > -720).map((entry) => entry.startMin))))} on the day; no plan can do it under ${span(plan.lowerBoundMin)} · ${washes} washes`}</span>
       </div>

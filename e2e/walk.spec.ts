@@ -146,6 +146,29 @@ test('the Lantern Supper is planned in the browser, audited, and the washes say 
   await expect(page.getByRole('row', { name: /Ines Trim and season the duck/ })).toBeVisible();
 });
 
+test('a task is fixed to its time, moved by key, and let go; a second oven is a lane of its own', async ({ page }) => {
+  await open(page, '/o/sunday-lunch/timetable');
+  const bar = page.getByRole('button', { name: /Rub the topping/ }).first();
+  await bar.click({ timeout: 60_000 });
+  await page.getByRole('button', { name: /^Keep at/ }).click();
+  await expect(page.getByText(/Fixed: begins at/)).toBeVisible();
+  const before = (await page.getByText(/Fixed: begins at/).textContent())!;
+  const earlier = page.getByRole('button', { name: '5 minutes earlier' });
+  await earlier.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Fixed: begins at/)).not.toHaveText(before, { timeout: 60_000 });
+  await page.getByRole('button', { name: 'Let it move' }).click();
+  await expect(page.getByText(/Fixed: begins at/)).toHaveCount(0);
+  await page.getByText('kitchen and cooks').click();
+  await page.getByRole('button', { name: 'Add an oven' }).click();
+  await expect(page.getByRole('textbox', { name: "Oven's name" })).toHaveCount(2);
+  await page.getByRole('combobox', { name: 'What counts first' }).click();
+  await page.getByTitle('the shortest day').click();
+  await page.getByRole('radiogroup', { name: 'View' }).getByText('the day', { exact: true }).click({ timeout: 60_000 });
+  await expect(page.getByText('Little oven')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/audited|improving/)).toBeVisible({ timeout: 60_000 });
+});
+
 test('the run sheet is ticked off at the bench, and a reload keeps the ticks', async ({ page }) => {
   await open(page, '/o/sunday-lunch/cook');
   const now = page.locator('.now-card h2');

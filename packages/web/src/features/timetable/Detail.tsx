@@ -1,4 +1,5 @@
 import { clockTime, listed, span, type Occasion, type RunSheetEntry, type TaskNetwork } from '@lupin/core';
+import { PinButtons } from './PinButtons.tsx';
 import { useUnits } from '../../shared/units.ts';
 
 interface DetailProps {
@@ -6,10 +7,11 @@ interface DetailProps {
   readonly network: TaskNetwork;
   readonly entry: RunSheetEntry | undefined;
   readonly entries: readonly RunSheetEntry[];
+  readonly onChange: (next: (one: Occasion) => Occasion) => void;
 }
 
 /** Why this is here, why now, and what holds it. */
-export function Detail({ occasion, network, entry, entries }: DetailProps) {
+export function Detail({ occasion, network, entry, entries, onChange }: DetailProps) {
   const units = useUnits();
   const at = (moment: number) => clockTime(occasion.serveAt, moment);
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
@@ -43,6 +45,8 @@ export function Detail({ occasion, network, entry, entries }: DetailProps) {
         {task?.serve && `Goes out at ${at(task.serve.atMin)}; may stand ${span(task.serve.mostHoldMin)}. `}
         {entry.kit.length > 0 && `With ${listed(entry.kit)}.`}
       </p>
+      {entry.oven && entry.oven.bentC !== 0 && <p style={{ color: 'var(--straw)' }}>Baked {Math.abs(entry.oven.bentC)} °C {entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe says, to share the oven; its time is corrected, and a guess.</p>}
+      <PinButtons occasion={occasion} entry={entry} onChange={onChange} />
     </section>
   );
 }

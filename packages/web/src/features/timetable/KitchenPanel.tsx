@@ -1,11 +1,13 @@
 import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
-import { Button, Input, InputNumber, Segmented, Select } from 'antd';
+import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { Cook, Day, hazards, KitKind, KitUnit, materials, type Kitchen, type Occasion } from '@lupin/core';
+import { Cook, Day, hazards, KitKind, KitUnit, materials, type Chore, type Kitchen, type Occasion } from '@lupin/core';
 import { ClockField } from '../../shared/ClockField.tsx';
 import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { OvensPanel } from './OvensPanel.tsx';
+import { WishesPanel } from './WishesPanel.tsx';
 import { kitNames, movedServing, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
 
 /** When it is served, who cooks and when, and what there is to cook with: everything the timetable rests on besides the menu. */
@@ -20,13 +22,8 @@ export function KitchenPanel() {
         {fault && <p className="fault" role="alert">{fault} Nothing was changed.</p>}
         <Serving change={change} />
         <Cooks change={change} />
-        <section>
-          <h3>Oven and hob</h3>
-          <div className="row" style={{ gap: 18, marginTop: 6 }}>
-            <span className="row">Racks <Segmented aria-label="Oven racks" value={occasion.kitchen.oven.racks} options={[{ value: 0, label: 'no oven' }, { value: 1, label: 'one' }, { value: 2, label: 'two' }, { value: 3, label: 'three' }, { value: 4, label: 'four' }]} onChange={(racks) => kitchen({ oven: { ...occasion.kitchen.oven, racks } })} /></span>
-            <label className="row">Burners <InputNumber aria-label="Burners" min={0} max={12} value={occasion.kitchen.burners} onChange={(burners) => { if (burners !== null) kitchen({ burners }); }} style={{ width: 70 }} /></label>
-          </div>
-        </section>
+        <OvensPanel kitchen={occasion.kitchen} onChange={kitchen} />
+        <WishesPanel occasion={occasion} onChange={change} />
       </div>
       <Kit kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} />
     </main>
@@ -76,12 +73,15 @@ function Cooks({ change }: { change: Change }) {
           {cook.windows.map((window, index) => (
             <WindowFields key={index} clock={windowToClock(occasion.serveAt, window)} onChange={(clock) => setCook(cook.id, { windows: cook.windows.map((each, at) => (at === index ? windowFromClock(occasion.serveAt, clock) : each)) })} onRemove={cook.windows.length > 1 ? () => setCook(cook.id, { windows: cook.windows.filter((_, at) => at !== index) }) : undefined} />
           ))}
+          {cooks.length > 1 && <Select mode="multiple" aria-label={`${cook.name} leaves to others`} placeholder="does everything" value={cook.leaves} style={{ minWidth: 260, marginTop: 6 }} options={chores} onChange={(leaves: Chore[]) => setCook(cook.id, { leaves })} />}
         </div>
       ))}
       <Button style={{ marginTop: 8 }} icon={<PlusOutlined />} onClick={add}>Add a helper</Button>
     </section>
   );
 }
+
+const chores: { value: Chore; label: string }[] = [{ value: 'knives', label: 'no knives' }, { value: 'heat', label: 'no oven, no hob' }, { value: 'raw', label: 'no raw meat or fish' }, { value: 'washing-up', label: 'no washing up' }];
 
 function WindowFields({ clock, onChange, onRemove }: { clock: ClockWindow; onChange: (clock: ClockWindow) => void; onRemove: (() => void) | undefined }) {
   return (

@@ -11,7 +11,7 @@ import { stretches, type Stretch } from './layout.ts';
 import { SheetTable } from './SheetTable.tsx';
 
 export function TimetablePage() {
-  const { occasion, table, plan: state, planIsCurrent, stopPlanning, planAgain } = useOccasionView();
+  const { occasion, edit, table, plan: state, planIsCurrent, stopPlanning, planAgain } = useOccasionView();
   const [view, setView] = useState('');
   const [selected, setSelected] = useState<string>();
   const plan = planIsCurrent ? state?.plan : undefined;
@@ -46,7 +46,7 @@ export function TimetablePage() {
       {current !== 'kitchen' && plan && state?.audit && (
         <>
           {current === 'table' ? <div className="page"><SheetTable entries={entries} /></div> : <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
-          <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} /></div>
+          <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>
           <div className="tt-audit"><AuditPanel audit={state.audit} /></div>
         </>
       )}

@@ -28,13 +28,18 @@ export function windowFromClock(serveAt: string, { day, from, to }: ClockWindow)
   return { fromMin, toMin: fromMin + (length === 0 ? 1440 : length) };
 }
 
-/** Serves at another time; the cooks' times stay where they are by the clock. */
+/** Serves at another time; the cooks' times, and what is fixed, stay where they are by the clock. */
 export function movedServing(occasion: Occasion, serveAt: string): Occasion {
   const later = minutesOf(serveAt) - minutesOf(occasion.serveAt);
   return {
     ...occasion,
     serveAt,
     kitchen: { ...occasion.kitchen, cooks: occasion.kitchen.cooks.map((cook) => ({ ...cook, windows: cook.windows.map((window) => ({ fromMin: window.fromMin - later, toMin: window.toMin - later })) })) },
+    wishes: {
+      ...occasion.wishes,
+      absences: occasion.wishes.absences.map((each) => ({ ...each, fromMin: each.fromMin - later, toMin: each.toMin - later })),
+      pins: occasion.wishes.pins.map((pin) => Object.fromEntries(Object.entries(pin).map(([key, value]) => [key, key.endsWith('Min') && typeof value === 'number' ? value - later : value])) as typeof pin),
+    },
   };
 }
 

@@ -66,6 +66,17 @@ describe('planted violations, one at a time in a valid plan', () => {
     expect(codes(sunday, changed(sundayPlan, change))).toContain(code);
   });
 
+  test('what a wash says is on a thing is on it, as the audit follows it', () => {
+    const report = audit(lantern, lanternPlan);
+    for (const wash of lanternPlan.tasks.filter((task): task is PlannedWash => task.kind === 'wash')) {
+      for (const why of wash.because) {
+        const states = report.surfaces.get(why.unit === 'hands' ? `hands:${wash.cook}` : why.unit) ?? [];
+        const there = states.filter((state) => state.fromMin < wash.endMin).at(-1)?.marks ?? [];
+        for (const mark of why.hazards) expect(there).toContain(mark);
+      }
+    }
+  });
+
   test('every wash of the plan is needed: without any one of them something crosses', () => {
     for (const wash of lanternPlan.tasks.filter((task): task is PlannedWash => task.kind === 'wash')) {
       const without = { ...lanternPlan, tasks: lanternPlan.tasks.filter((task) => task !== wash) };

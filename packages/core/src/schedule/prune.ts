@@ -147,6 +147,15 @@ class Replay {
     for (const unit of wash.units) scene.onUnit[unit] = none;
   }
 
+  /** The classes that are on a unit, or on a worker's hands (unit −1). */
+  on(scene: Scene, unit: number, worker: number): number[] {
+    const { width, words } = this.table;
+    const slot = unit >= 0 ? scene.onUnit[unit]! : scene.onHands[worker]!;
+    const found = new Set<number>();
+    for (let i = 0; i < width; i++) if (this.bits[slot * width + i] !== 0) found.add(Math.floor(i / words));
+    return [...found];
+  }
+
   /** Whether something guarded is reached from a scene on, with the washes that still come, in the order of their ends. */
   reaches(scene: Scene, washes: readonly Wash[], next: number): boolean {
     for (let i = next; i < washes.length; i++) {
@@ -175,6 +184,8 @@ export function prune(prepared: Prepared, placed: readonly Placed[], washes: rea
       replay.wash(tried, less);
       if (!replay.reaches(tried, sorted, index + 1)) now = less;
     }
+    // Put in before it was known what would be on it; now it is.
+    if (pieces) now = { ...now, because: now.because.map((why) => { const there = replay.on(scene, why.unit, now.worker); return there.length > 0 ? { ...why, marks: there } : why; }) };
     kept.push(now);
     replay.wash(scene, now);
   }

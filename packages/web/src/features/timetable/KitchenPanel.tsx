@@ -73,7 +73,7 @@ function Cooks({ change }: { change: Change }) {
           {cook.windows.map((window, index) => (
             <WindowFields key={index} clock={windowToClock(occasion.serveAt, window)} onChange={(clock) => setCook(cook.id, { windows: cook.windows.map((each, at) => (at === index ? windowFromClock(occasion.serveAt, clock) : each)) })} onRemove={cook.windows.length > 1 ? () => setCook(cook.id, { windows: cook.windows.filter((_, at) => at !== index) }) : undefined} />
           ))}
-          {cooks.length > 1 && <Select mode="multiple" aria-label={`${cook.name} leaves to others`} placeholder="does everything" value={cook.leaves} style={{ minWidth: 260, marginTop: 6 }} options={chores} onChange={(leaves: Chore[]) => setCook(cook.id, { leaves })} />}
+          {cooks.length > 1 && <label className="row" style={{ marginTop: 6 }}>leaves to others <Select mode="multiple" aria-label={`${cook.name} leaves to others`} placeholder="nothing" value={cook.leaves} style={{ minWidth: 220 }} options={chores} onChange={(leaves: Chore[]) => setCook(cook.id, { leaves })} /></label>}
         </div>
       ))}
       <Button style={{ marginTop: 8 }} icon={<PlusOutlined />} onClick={add}>Add a helper</Button>

@@ -1,4 +1,4 @@
-import { Occasion, parse } from './parse.ts';
+import { readOccasionFile, type Occasion } from '@lupin/core';
 
 /** Numbers in [0, 1), the same for the same seed. */
 function random(seed: number): () => number {
@@ -47,7 +47,7 @@ export function generated(tasks: number, seed: number): Occasion {
   const cooks = Math.max(1, Math.min(6, Math.round(tasks / 60)));
   const kit = (kind: string, count: number, material = 'steel') => Array.from({ length: count }, (_, i) => ({ id: `${kind}-${i + 1}`, kind, name: `${kind} ${i + 1}`, material, washMin: 2 }));
   const each = 3 + cooks;
-  return parse({
+  return readOccasionFile({
     format: 'lupin.occasion/1', id: 'generated', name: 'Generated', date: '2027-01-10', serveAt: '12:00', courses,
     guests: Array.from({ length: 8 }, (_, i) => ({ id: `guest-${i}`, name: `Guest ${i}`, needs: i % 2 === 0 ? [] : [{ id: 'need', kind: 'hazard', hazard: hazards[Math.floor(roll() * hazards.length)], strictness: 'no-trace' }] })),
     recipes,
@@ -57,5 +57,5 @@ export function generated(tasks: number, seed: number): Occasion {
       cooks: Array.from({ length: cooks }, (_, i) => ({ id: `cook-${i + 1}`, name: `Cook ${i + 1}`, windows: [{ fromMin: -900, toMin: 6000 }] })),
       kit: [...kit('board', each, 'plastic'), ...kit('knife', each), ...kit('bowl', each * 2), ...kit('saucepan', each), ...kit('baking-tray', each), ...kit('spoon', each * 2)],
     },
-  });
+  }, []);
 }

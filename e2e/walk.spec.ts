@@ -151,14 +151,14 @@ test('a task is fixed to its time, moved by key, and let go; a second oven is a 
   const bar = page.getByRole('button', { name: /Rub the topping/ }).first();
   await bar.click({ timeout: 60_000 });
   await page.getByRole('button', { name: /^Keep at/ }).click();
-  await expect(page.getByText(/Fixed: begins at/)).toBeVisible();
-  const before = (await page.getByText(/Fixed: begins at/).textContent())!;
+  await expect(page.getByText(/Fixed: it begins at/)).toBeVisible();
+  const before = (await page.getByText(/Fixed: it begins at/).textContent())!;
   const earlier = page.getByRole('button', { name: '5 minutes earlier' });
   await earlier.focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByText(/Fixed: begins at/)).not.toHaveText(before, { timeout: 60_000 });
+  await expect(page.getByText(/Fixed: it begins at/)).not.toHaveText(before, { timeout: 60_000 });
   await page.getByRole('button', { name: 'Let it move' }).click();
-  await expect(page.getByText(/Fixed: begins at/)).toHaveCount(0);
+  await expect(page.getByText(/Fixed: it begins at/)).toHaveCount(0);
   await page.getByText('kitchen and cooks').click();
   await page.getByRole('button', { name: 'Add an oven' }).click();
   await expect(page.getByRole('textbox', { name: "Oven's name" })).toHaveCount(2);

@@ -1,1 +1,1 @@
-export { runSheet, markWords, rackName, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';
+export { runSheet, markWords, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';

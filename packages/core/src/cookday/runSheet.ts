@@ -1,5 +1,5 @@
 import { hazardOf } from '../reference/index.ts';
-import { listed, ovensOf, type CookId, type DishId, type GuestId, type Occasion, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
+import { listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, type LineAmount } from '../scale/index.ts';
 import { inOtherWay } from '../versions/index.ts';
@@ -66,19 +66,12 @@ export interface WashEntry extends EntryBase {
 
 export interface OvenEntry extends EntryBase {
   readonly kind: 'oven';
-  readonly ovenName: string;
+  /** What the dial is set to, which may be off from what is in the oven. */
   readonly dialC: number;
   readonly temperatureC: number;
 }
 
 export type RunSheetEntry = StepEntry | LookEntry | WashEntry | OvenEntry;
-
-/** A rack by its place: 0 is the top. */
-export function rackName(rack: number, racks: number): string {
-  if (racks <= 1) return 'the rack';
-  if (racks === 2) return rack === 0 ? 'upper rack' : 'lower rack';
-  return rack === 0 ? 'top rack' : rack === racks - 1 ? 'bottom rack' : `rack ${rack + 1} from the top`;
-}
 
 export const markWords = (mark: ResidueMark): string => (mark === 'unread' ? 'something whose label is unread' : hazardOf(mark).name);
 
@@ -157,7 +150,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     });
   }
   for (const planned of plan.tasks) {
-    if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: ovens.length > 1 ? `${ovens[planned.oven]?.name ?? 'Oven'} to` : 'Oven to', ovenName: ovens[planned.oven]?.name ?? 'Oven', temperatureC: planned.temperatureC, dialC: planned.temperatureC - (ovens[planned.oven]?.offsetC ?? 0) });
+    if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: ovens.length > 1 ? `${ovens[planned.oven]?.name ?? 'Oven'} to` : 'Oven to', temperatureC: planned.temperatureC, dialC: planned.temperatureC - (ovens[planned.oven]?.offsetC ?? 0) });
     if (planned.kind !== 'wash') continue;
     const items = ['hands', ...planned.units.map((id) => unitName.get(id) ?? id)];
     const marks = [...new Set(planned.because.flatMap((why) => why.hazards))];

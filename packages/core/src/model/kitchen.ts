@@ -63,3 +63,10 @@ export type Kitchen = v.InferOutput<typeof Kitchen>;
 
 /** All ovens that can bake, by number: 0 is the main one. */
 export const ovensOf = (kitchen: Kitchen): readonly Oven[] => [kitchen.oven, ...kitchen.moreOvens];
+
+/** A rack by its place: 0 is the top. */
+export function rackName(rack: number, racks: number): string {
+  if (racks <= 1) return 'the rack';
+  if (racks === 2) return rack === 0 ? 'the upper rack' : 'the lower rack';
+  return rack === 0 ? 'the top rack' : rack === racks - 1 ? 'the bottom rack' : `rack ${rack + 1} from the top`;
+}

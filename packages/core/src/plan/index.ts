@@ -1,2 +1,4 @@
 export { makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
+export { isBetterPlan, planFigures } from './quality.ts';
+export { pinWords } from './wishes.ts';
 export type { NoPlan } from './explain.ts';

@@ -1,4 +1,4 @@
-import { clockTime, dayWords, type Absence, type Occasion, type Pin } from '../model/index.ts';
+import { clockTime, dayWords, ovensOf, rackName, type Absence, type Occasion, type Pin } from '../model/index.ts';
 import { isStuck, provenClash, solve } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import { compile } from './compile.ts';
@@ -22,8 +22,8 @@ function canHold(occasion: Occasion, network: TaskNetwork, wishes: readonly Wish
 }
 
 /**
- * Where no plan holds all the cook's wishes but one holds without them: the smallest set of wishes that cannot hold together, found by
- * leaving out one after the other. Undefined where the wishes are not to blame.
+ * Where no plan holds all the cook's wishes but one holds without them: a set of wishes that cannot hold together and from which none can
+ * be spared, found by leaving out one after the other. Undefined where the wishes are not to blame.
  */
 export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPlan | undefined {
   const { pins, absences } = occasion.wishes;
@@ -44,20 +44,30 @@ export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPl
   };
 }
 
-function wordsOf(occasion: Occasion, network: TaskNetwork, wish: Wish): string {
-  const at = (moment: number) => [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
-  const cook = (id: string) => occasion.kitchen.cooks.find((each) => each.id === id)?.name ?? id;
-  if (wish.kind === 'absence') return `${cook(wish.absence.cook)} is out from ${at(wish.absence.fromMin)} to ${at(wish.absence.toMin)}`;
-  const { pin } = wish;
-  const task = network.tasks.find((each) => each.id === pin.task)!;
-  const parts = [
-    pin.startsAtMin === undefined ? '' : `begins at ${at(pin.startsAtMin)}`,
-    pin.notBeforeMin === undefined ? '' : `does not begin before ${at(pin.notBeforeMin)}`,
-    pin.endsByMin === undefined ? '' : `is done by ${at(pin.endsByMin)}`,
-    pin.cook === undefined ? '' : `is ${cook(pin.cook)}'s`,
-    pin.oven === undefined ? '' : `is in oven ${pin.oven + 1}`,
-    pin.rack === undefined ? '' : `is on rack ${pin.rack + 1} from the top`,
-    pin.unit === undefined ? '' : `is done with ${occasion.kitchen.kit.find((unit) => unit.id === pin.unit)?.name ?? pin.unit}`,
+/** A moment by the clock, with its day where that is another. */
+const at = (occasion: Occasion, moment: number): string => [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
+
+/** What is fixed about a task, in words: "begins at 12:00", "on the upper rack". */
+export function pinWords(occasion: Occasion, pin: Pin): readonly string[] {
+  const { kit, cooks } = occasion.kitchen;
+  const ovens = ovensOf(occasion.kitchen);
+  const oven = ovens[pin.oven ?? 0] ?? occasion.kitchen.oven;
+  return [
+    pin.startsAtMin === undefined ? '' : `begins at ${at(occasion, pin.startsAtMin)}`,
+    pin.notBeforeMin === undefined ? '' : `does not begin before ${at(occasion, pin.notBeforeMin)}`,
+    pin.endsByMin === undefined ? '' : `is done by ${at(occasion, pin.endsByMin)}`,
+    pin.cook === undefined ? '' : `is done by ${cooks.find((cook) => cook.id === pin.cook)?.name ?? pin.cook}`,
+    pin.oven === undefined ? '' : `is in ${ovens[pin.oven]?.name ?? `oven ${pin.oven + 1}`}`,
+    pin.rack === undefined ? '' : `is on ${rackName(pin.rack, oven.racks)}`,
+    pin.unit === undefined ? '' : `is done with ${kit.find((unit) => unit.id === pin.unit)?.name ?? pin.unit}`,
   ].filter(Boolean);
-  return `“${task.title}” (${network.batches.find((batch) => batch.id === task.batch)!.recipe.name}) ${parts.join(' and ')}`;
+}
+
+function wordsOf(occasion: Occasion, network: TaskNetwork, wish: Wish): string {
+  if (wish.kind === 'absence') {
+    const { cook, fromMin, toMin } = wish.absence;
+    return `${occasion.kitchen.cooks.find((each) => each.id === cook)?.name ?? cook} is out from ${at(occasion, fromMin)} to ${at(occasion, toMin)}`;
+  }
+  const task = network.tasks.find((each) => each.id === wish.pin.task)!;
+  return `“${task.title}” (${network.batches.find((batch) => batch.id === task.batch)!.recipe.name}) ${pinWords(occasion, wish.pin).join(' and ')}`;
 }

@@ -1,4 +1,5 @@
 import type { Problem } from './problem.ts';
+import { windowsOf } from './windows.ts';
 
 /**
  * No timetable can be shorter, from the first hand on the day to the last serving. The greatest of several bounds: the longest
@@ -12,15 +13,14 @@ export function lowerBoundMin(problem: Problem): number {
   const least = activities.map((activity) => Math.min(...activity.modes.map((mode) => mode.durationMin)));
   const order = backwards(problem);
   const tail = activities.map((activity) => (activity.dueMin === undefined ? 0 : lastDue - activity.dueMin));
-  const earliest = activities.map((activity, index) => (activity.dueMin !== undefined && activity.mostHoldMin !== undefined ? activity.dueMin - activity.mostHoldMin - slowest(activities[index]!) : -Infinity));
   for (const index of order) {
     for (const link of activities[index]!.before) {
       tail[link.activity] = Math.max(tail[link.activity]!, tail[index]! + least[index]! + link.leastMin);
-      if (link.mostMin < Infinity) earliest[link.activity] = Math.max(earliest[link.activity]!, earliest[index]! - link.mostMin - slowest(activities[link.activity]!));
     }
   }
   // Only what the waits forbid to be done before the day counts, and only where a hand is laid on it.
-  const today = activities.map((activity, index) => earliest[index]! >= dayStartsMin && activity.modes.every((mode) => mode.handsOn || mode.attention.some((point) => point.atMin === 0)));
+  const windows = windowsOf(problem);
+  const today = activities.map((activity, index) => windows[index]!.startsAtEarliest >= dayStartsMin && activity.modes.every((mode) => mode.handsOn || mode.attention.some((point) => point.atMin === 0)));
   const head = activities.map(() => 0);
   for (const index of [...order].reverse()) {
     for (const link of activities[index]!.before) if (today[link.activity]) head[index] = Math.max(head[index]!, head[link.activity]! + least[link.activity]! + link.leastMin);
@@ -33,8 +33,6 @@ export function lowerBoundMin(problem: Problem): number {
   }
   return Math.ceil(bound);
 }
-
-const slowest = (activity: Problem['activities'][number]): number => Math.max(...activity.modes.map((mode) => mode.durationMin));
 
 /** Followers before what they follow. */
 function backwards({ activities }: Problem): readonly number[] {

@@ -7,7 +7,7 @@ import { makePlan, planning } from '../plan/index.ts';
 import { ExemptSets, addGuards, clashes, noDemand } from './demands.ts';
 import { Contents, type Load } from './chamber.ts';
 import { lowerBoundMin } from './bound.ts';
-import { jobShop, published } from '../../../../bench/jobShop.ts';
+import { jobShop, published } from '../../test-support/jobShop.ts';
 import { shifted } from './moves.ts';
 import { prepare } from './prepare.ts';
 import { better } from './problem.ts';

@@ -1,11 +1,19 @@
 import type { Goal, Placed, Problem, Score, Wash } from './problem.ts';
 
+type Measured = Pick<Placed, 'activity' | 'mode' | 'startMin' | 'endMin' | 'worker' | 'attention'>;
+
 /** The last minutes before the first serving, in which it should be calm. */
 const lastMin = 30;
 
 /** What a timetable is measured by, in the order of the problem's goals. */
-export function scoreOf(problem: Problem, placed: readonly Placed[], washes: readonly Wash[]): Score {
-  const { activities, dayStartsMin, goals } = problem;
+export function scoreOf(problem: Problem, placed: readonly Placed[], washes: readonly Pick<Wash, 'startMin' | 'endMin'>[]): Score {
+  const figures = figuresOf(problem, placed, washes);
+  return problem.goals.map((goal) => figures[goal]);
+}
+
+/** All that a timetable can be measured by; less is better. */
+export function figuresOf(problem: Problem, placed: readonly Measured[], washes: readonly Pick<Wash, 'startMin' | 'endMin'>[]): Readonly<Record<Goal, number>> {
+  const { activities, dayStartsMin } = problem;
   let first = Infinity;
   let lastDue = 0;
   let calm = 0;
@@ -24,7 +32,7 @@ export function scoreOf(problem: Problem, placed: readonly Placed[], washes: rea
     }
     for (const point of each.attention) if (point.startMin >= dayStartsMin) first = Math.min(first, point.startMin);
   }
-  const values: Record<Goal, number> = {
+  return {
     washes: washes.length,
     washMin: washes.reduce((sum, wash) => sum + wash.endMin - wash.startMin, 0),
     day: first === Infinity ? 0 : lastDue - first,
@@ -32,7 +40,6 @@ export function scoreOf(problem: Problem, placed: readonly Placed[], washes: rea
     held,
     bent,
   };
-  return goals.map((goal) => values[goal]);
 }
 
 const weights: Record<Goal, number> = { washes: 30, bent: 25, washMin: 1, day: 1, calm: 0.5, held: 0.02 };

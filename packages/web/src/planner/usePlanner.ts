@@ -1,9 +1,8 @@
 import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
-import { basisOf, type Occasion, type Plan } from '@lupin/core';
+import { basisOf, isBetterPlan, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
 import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
-import { isBetter } from './quality.ts';
 import { lookedOn, lookingEnded, lookingStarted, planFound, type PlainAudit, type PlanState } from './slice.ts';
 import type { Planner } from './worker.ts';
 
@@ -39,7 +38,7 @@ function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, 
       if (plan) void dispatch(api.endpoints.keepPlan.initiate({ id, plan }));
     };
     const found = (plan: Plan, audit: PlainAudit): void => {
-      if (!over && isBetter(plan, current())) dispatch(planFound({ id, plan, audit }));
+      if (!over && isBetterPlan(occasion, plan, current())) dispatch(planFound({ id, plan, audit }));
     };
     const run = async (): Promise<void> => {
       if (!afresh) {

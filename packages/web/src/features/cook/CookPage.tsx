@@ -80,7 +80,7 @@ function RunList({ occasion, entries, done, now, onTick }: RunListProps) {
               {head}
               <div className={`entry ${isDone ? 'done' : ''} ${entry === now ? 'now' : ''} ${entry.kind === 'wash' ? 'washing' : ''}`}>
                 <span className="time">{clockTime(occasion.serveAt, entry.startMin)}</span>
-                <span className="what">{entry.title}{entry.kind === 'oven' && <OvenTo celsius={entry.temperatureC} />}{'dishName' in entry && entry.kind === 'step' && <span className="soft small"><br />{entry.dishName}{entry.versionName && `, ${entry.versionName}`}{cook(doer(entry)) && ` · ${cook(doer(entry))}`}</span>}</span>
+                <span className="what">{entry.title}{entry.kind === 'oven' && <OvenTo celsius={entry.dialC} />}{'dishName' in entry && entry.kind === 'step' && <span className="soft small"><br />{entry.dishName}{entry.versionName && `, ${entry.versionName}`}{cook(doer(entry)) && ` · ${cook(doer(entry))}`}</span>}</span>
                 <button type="button" className="tick" role="checkbox" aria-checked={isDone} aria-label={`${entry.title}, ${clockTime(occasion.serveAt, entry.startMin)}`} onClick={() => onTick(entry, !isDone)}>{isDone ? '✓' : ''}</button>
               </div>
             </li>

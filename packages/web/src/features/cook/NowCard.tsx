@@ -41,7 +41,7 @@ function Body({ occasion, entry }: { occasion: Occasion; entry: RunSheetEntry })
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
   switch (entry.kind) {
     case 'oven':
-      return <><h2>Oven to {units.degrees(entry.temperatureC)}</h2><p className="big">It is hot at {clockTime(occasion.serveAt, entry.endMin)}.</p></>;
+      return <><h2>{entry.title} {units.degrees(entry.dialC)}</h2><p className="big">{entry.dialC !== entry.temperatureC && `The dial: inside it is then ${units.degrees(entry.temperatureC)}. `}It is hot at {clockTime(occasion.serveAt, entry.endMin)}.</p></>;
     case 'look':
       return <><h2>{entry.title}</h2>{entry.until && <p className="big"><strong>until</strong> {entry.until}</p>}</>;
     case 'wash':

@@ -19,7 +19,7 @@ export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries:
               <td><strong>{clockTime(occasion.serveAt, entry.startMin)}</strong></td>
               <td>{cook(entry.cook)}</td>
               <td>
-                <strong>{entry.kind === 'wash' ? `▶ ${entry.title}` : entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.temperatureC)}`}</strong>
+                <strong>{entry.kind === 'wash' ? `▶ ${entry.title}` : entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.dialC)}`}</strong>
                 {entry.kind === 'wash' && ` (carries ${listed(entry.carries)})`}
                 {entry.kind === 'step' && <> · {entry.dishName}{entry.versionName && `, ${entry.versionName}`}{entry.oven && `, ${[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}, ${units.degrees(entry.oven.temperatureC)}`}</>}
                 {entry.kind === 'step' && entry.freeFrom.length > 0 && ` · FREE FROM ${listed(entry.freeFrom).toUpperCase()}`}

@@ -17,7 +17,7 @@ export function Detail({ occasion, network, entry, entries, onChange }: DetailPr
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
   if (!entry) return <section><h2>Press anything in the timetable</h2><p className="soft">It says what it is, why it is there, and what it waits for. Arrow keys go from one to the next.</p></section>;
   const time = `${at(entry.startMin)} to ${at(entry.endMin)}, ${span(entry.endMin - entry.startMin)}`;
-  if (entry.kind === 'oven') return <section><h2>Oven to {units.degrees(entry.temperatureC)}</h2><p>{time}: it is hot at {at(entry.endMin)}.</p></section>;
+  if (entry.kind === 'oven') return <section><h2>{entry.title} {units.degrees(entry.dialC)}</h2><p>{time}: {entry.dialC !== entry.temperatureC && `the dial; inside it is then ${units.degrees(entry.temperatureC)}, `}it is hot at {at(entry.endMin)}.</p></section>;
   if (entry.kind === 'look') return <section><h2>{entry.title}</h2><p>{time}. {entry.until && `Until ${entry.until}.`}</p></section>;
   if (entry.kind === 'wash') {
     return (

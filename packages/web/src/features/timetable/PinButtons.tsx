@@ -1,6 +1,6 @@
 import { Button, Select } from 'antd';
-import { clockTime, rackName, type Occasion, type Pin, type StepEntry } from '@lupin/core';
-import { pinned, pinOf, pinWords } from './pins.ts';
+import { clockTime, pinWords, rackName, type Occasion, type Pin, type StepEntry } from '@lupin/core';
+import { pinned, pinOf } from './pins.ts';
 
 interface PinButtonsProps {
   readonly occasion: Occasion;
@@ -31,7 +31,7 @@ export function PinButtons({ occasion, entry, onChange }: PinButtonsProps) {
           options={[{ value: -1, label: 'any rack' }, ...Array.from({ length: occasion.kitchen.oven.racks }, (_, rack) => ({ value: rack, label: rackName(rack, occasion.kitchen.oven.racks) }))]}
           onChange={(rack) => set({ rack: rack < 0 ? undefined : rack })} />
       )}
-      {pin && <span className="soft small">Fixed: {pinWords(occasion, pin).join(', ')}.</span>}
+      {pin && <span className="soft small">Fixed: it {pinWords(occasion, pin).join(', ')}.</span>}
     </div>
   );
 }

@@ -1,6 +1,6 @@
 import { Button, Progress, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { clockTime, dayWords, runSheet, span, tasksOf } from '@lupin/core';
+import { clockTime, dayWords, planFigures, runSheet, span, tasksOf } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
 import { AuditPanel } from './AuditPanel.tsx';
 import { Detail } from './Detail.tsx';
@@ -16,12 +16,12 @@ export function TimetablePage() {
   const [selected, setSelected] = useState<string>();
   const plan = planIsCurrent ? state?.plan : undefined;
   const entries = useMemo(() => (plan ? runSheet(occasion, plan, table) : []), [occasion, plan, table]);
+  const figures = useMemo(() => (plan ? planFigures(occasion, plan) : undefined), [occasion, plan]);
   const network = useMemo(() => tasksOf(occasion, table), [occasion, table]);
   const parts = useMemo(() => stretches(entries.filter((entry) => entry.cook || entry.kind === 'oven')), [entries]);
 
   if (occasion.dishes.length === 0) return <><main className="page" style={{ paddingBottom: 0, flex: 'none' }}><h2>Nothing to put in order yet</h2><p className="soft">The timetable follows from the menu: put dishes on it first. What it rests on besides stands here.</p></main><KitchenPanel /></>;
   const looking = !planIsCurrent || state?.status === 'looking';
-  const washes = entries.filter((entry) => entry.kind === 'wash').length;
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
   const options = [
     ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
@@ -37,7 +37,7 @@ export function TimetablePage() {
         <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(view === value && value === 'kitchen' ? '' : String(value))} />
         {looking && <span className="row"><Progress aria-label="Looking for a plan" type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
         {!looking && <Button size="small" onClick={planAgain}>Plan again</Button>}
-        <span style={{ marginLeft: 'auto' }} className="soft">{plan && `${span(Math.max(0, last - Math.min(...entries.filter((entry) => entry.cook && entry.startMin > -720).map((entry) => entry.startMin))))} on the day; no plan can do it under ${span(plan.lowerBoundMin)} · ${washes} washes`}</span>
+        <span style={{ marginLeft: 'auto' }} className="soft">{plan && figures && `${span(figures.day)} on the day; no plan can do it under ${span(plan.lowerBoundMin)} · ${figures.washes} washes`}</span>
       </div>
       {current === 'kitchen' && <KitchenPanel />}
       {current !== 'kitchen' && planIsCurrent && state?.status === 'none' && state.reason && (

@@ -1,8 +1,8 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { Button, Select } from 'antd';
-import { fit, tasksOf, type Occasion, type PlanGoal } from '@lupin/core';
+import { fit, pinWords, tasksOf, type Occasion, type PlanGoal } from '@lupin/core';
 import { useMemo } from 'react';
-import { pinned, pinWords } from './pins.ts';
+import { pinned } from './pins.ts';
 
 const goalWords: Readonly<Record<PlanGoal, string>> = { washes: 'fewest washes', washMin: 'least time at the sink', day: 'the shortest day', calm: 'a calm last half hour', held: 'food standing as briefly as can be' };
 
@@ -21,7 +21,7 @@ export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChan
       {pins.length > 0 && <h3 style={{ marginTop: 14 }}>Fixed by you</h3>}
       {pins.map((pin) => (
         <div className="row" key={pin.task} style={{ marginTop: 4 }}>
-          <span>{titles.get(pin.task) ?? 'A step that is no longer there'}: {pinWords(occasion, pin).join(', ')}</span>
+          <span>{titles.get(pin.task) ?? 'A step that is no longer there'} {pinWords(occasion, pin).join(', ')}</span>
           <Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Let go: ${titles.get(pin.task) ?? pin.task}`} onClick={() => onChange((one) => pinned(one, pin.task, { startsAtMin: undefined, notBeforeMin: undefined, endsByMin: undefined, cook: undefined, oven: undefined, rack: undefined, unit: undefined }))} />
         </div>
       ))}

@@ -1,4 +1,4 @@
-import type { Activity, Problem } from '../packages/core/src/schedule/index.ts';
+import type { Activity, Problem } from '../src/schedule/index.ts';
 
 /** @source H. Fisher, G. L. Thompson: Probabilistic learning combinations of local job-shop scheduling rules, in: Industrial Scheduling, 1963 */
 export const published = {

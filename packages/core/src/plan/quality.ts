@@ -1,0 +1,27 @@
+import { fit } from '../fit/index.ts';
+import type { Occasion, Plan } from '../model/index.ts';
+import { better, figuresOf, type Goal } from '../schedule/index.ts';
+import { tasksOf } from '../tasks/index.ts';
+import { compile, usableWays } from './compile.ts';
+
+/** What a plan is measured by, as the scheduler measures it: washes, minutes of washing, the day in minutes from the first hand to the last serving, and so on. Steps that the occasion does not know are left out. */
+export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goal, number>> {
+  const network = tasksOf(occasion, fit(occasion));
+  const numbers = new Map(network.tasks.map((task, index) => [task.id, index]));
+  const cook = (id: string | undefined) => occasion.kitchen.cooks.findIndex((each) => each.id === id);
+  const placed = plan.tasks.flatMap((planned) => {
+    const activity = planned.kind === 'step' ? numbers.get(planned.id) : undefined;
+    if (planned.kind !== 'step' || activity === undefined) return [];
+    const mode = usableWays(occasion, network.tasks[activity]!).findIndex((way) => way.id === planned.way && way.bentC === planned.bentC);
+    return [{ activity, mode: Math.max(0, mode), startMin: planned.startMin, endMin: planned.endMin, worker: cook(planned.cook), attention: planned.attention.map((point, index) => ({ ...point, worker: cook(point.cook), index })) }];
+  });
+  return figuresOf(compile(occasion, network), placed, plan.tasks.filter((task) => task.kind === 'wash'));
+}
+
+/** Whether a plan is better than another, in the order of what counts for this cook. A plan of another state of the occasion is no rival. */
+export function isBetterPlan(occasion: Occasion, one: Plan, other: Plan | undefined): boolean {
+  if (!other || other.basis !== one.basis) return true;
+  const { goals } = compile(occasion, tasksOf(occasion, fit(occasion)));
+  const [a, b] = [planFigures(occasion, one), planFigures(occasion, other)];
+  return better(goals.map((goal) => a[goal]), goals.map((goal) => b[goal]));
+}

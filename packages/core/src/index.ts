@@ -14,6 +14,7 @@ export * from './plan/index.ts';
 export * from './formats/index.ts';
 export * from './audit/index.ts';
 export * from './planner/index.ts';
+export * from './chances/index.ts';
 export * from './cookday/index.ts';
 export * from './contract/index.ts';
 export * from './reading/index.ts';

@@ -1,8 +1,9 @@
-import { clock, named, type Facts } from './facts.ts';
+import { clock, doing, linksOf, named, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** Whether everything the cook has fixed is as they fixed it. A pin on a task that is no longer there holds nothing. */
-export function auditPins({ occasion, steps }: Facts): Finding[] {
+export function auditPins(facts: Facts): Finding[] {
+  const { occasion, steps } = facts;
   return occasion.wishes.pins.flatMap((pin): Finding[] => {
     const each = steps.find(({ task }) => task.id === pin.task);
     if (!each) return [];
@@ -15,8 +16,23 @@ export function auditPins({ occasion, steps }: Facts): Finding[] {
     if (pin.cook !== undefined && hands.some((cook) => cook !== pin.cook)) wrong.push('was given to another cook');
     if (pin.oven !== undefined && step.oven && task.oven !== pin.oven) wrong.push('was fixed to another oven');
     if (pin.rack !== undefined && step.oven && Math.min(...task.racks) !== pin.rack) wrong.push('was fixed to another rack');
+    if (pin.spareMin !== undefined && shortOf(facts, each, pin.spareMin)) wrong.push(`was to have ${pin.spareMin} min to spare after it`);
     const kind = occasion.kitchen.kit.find((unit) => unit.id === pin.unit)?.kind;
     if (kind !== undefined && step.kit.some((use) => use.kind === kind) && !task.units.includes(pin.unit!)) wrong.push('was fixed to another piece of kit');
     return wrong.map((what) => ({ code: 'pin', message: `${named(occasion, each)} ${what}.`, tasks: [task.id], guests: [] }));
   });
+}
+
+/** Whether something that follows a step, or the table, has less to spare than was asked for and than its food can wait. */
+function shortOf(facts: Facts, { task, batch, written }: StepFacts, spareMin: number): boolean {
+  let followed = false;
+  for (const later of facts.steps) {
+    for (const link of linksOf(later.batch.recipe, later.written)) {
+      if (link.step !== written.id || doing(facts, later.batch, link.step)?.task.id !== task.id) continue;
+      followed = true;
+      if (later.task.startMin - task.endMin < Math.min(link.leastMin + spareMin, link.mostMin ?? Infinity)) return true;
+    }
+  }
+  const course = facts.occasion.courses.find((each) => each.id === batch.dish.course);
+  return !followed && course !== undefined && course.offsetMin - task.endMin < Math.min(spareMin, batch.recipe.hold.mostMin);
 }

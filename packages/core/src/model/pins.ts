@@ -15,6 +15,8 @@ export const Pin = v.strictObject({
   /** 0 is the top. */
   rack: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(5))),
   unit: v.optional(UnitId),
+  /** Minutes to spare between its end and what follows it, or the table; less where the food cannot wait so long. */
+  spareMin: v.optional(v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(1), v.maxValue(240))),
 });
 export type Pin = v.InferOutput<typeof Pin>;
 

@@ -27,6 +27,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     const carries = task.carries.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
     const pin = pins.get(task.id);
     const ways = usableWays(occasion, task);
+    const spare = (of: string) => pins.get(of)?.spareMin ?? 0;
     const able = kitchen.cooks.flatMap((cook, index) => (task.chores.some((chore) => cook.leaves.includes(chore)) || (pin?.cook !== undefined && pin.cook !== cook.id) ? [] : [index]));
     return {
       id: task.id,
@@ -48,11 +49,15 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       carries,
       guards: task.guards.map((guard) => ({ mark: numbered(guard.mark), exempt: guard.exempt.map((id) => batchNumber.get(id)!) })),
       ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
-      before: task.after.map((link) => ({ activity: taskNumber.get(link.task)!, leastMin: link.leastMin, mostMin: link.mostMin ?? Infinity })),
+      before: task.after.map((link) => ({ activity: taskNumber.get(link.task)!, leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)), mostMin: link.mostMin ?? Infinity })),
       dueMin: task.serve?.atMin,
       mostHoldMin: task.serve?.mostHoldMin,
       notBeforeMin: later(pin?.notBeforeMin, pin?.startsAtMin),
-      endsByMin: earlier(pin?.endsByMin, pin?.startsAtMin === undefined ? undefined : pin.startsAtMin + task.ways[0].durationMin.planned),
+      endsByMin: earliest([
+        pin?.endsByMin,
+        pin?.startsAtMin === undefined ? undefined : pin.startsAtMin + task.ways[0].durationMin.planned,
+        pin?.spareMin === undefined || !task.serve ? undefined : task.serve.atMin - Math.min(pin.spareMin, task.serve.mostHoldMin),
+      ]),
     };
   });
   return {
@@ -103,7 +108,7 @@ function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined):
 }
 
 const later = (a: number | undefined, b: number | undefined): number | undefined => (a === undefined ? b : b === undefined ? a : Math.max(a, b));
-const earlier = (a: number | undefined, b: number | undefined): number | undefined => (a === undefined ? b : b === undefined ? a : Math.min(a, b));
+const earliest = (moments: readonly (number | undefined)[]): number | undefined => moments.reduce((a, b) => (a === undefined ? b : b === undefined ? a : Math.min(a, b)));
 
 /** When a cook is really in the kitchen: the time they have, without what they are away for. */
 function present(cook: Cook, absences: readonly Absence[]): Cook['windows'] {

@@ -11,6 +11,8 @@ export interface PlanOptions {
   readonly seed?: number;
   /** How much to look for, in seconds of an ordinary machine; the same number gives the same plan on any. */
   readonly seconds?: number;
+  /** A plan to begin from, of an occasion much like this one: what can stay as it is stays. */
+  readonly from?: Plan | undefined;
 }
 
 export type PlanEvent =
@@ -24,7 +26,7 @@ export type PlanResult = { readonly kind: 'plan'; readonly plan: Plan } | { read
  * Work is counted, not timed: the same occasion and seed give the same plan to the minute.
  */
 export function* planning(occasion: Occasion, options: PlanOptions = {}, table: FitTable = fit(occasion)): Generator<PlanEvent, PlanResult> {
-  const { seed = 1, seconds = 2 } = options;
+  const { seed = 1, seconds = 2, from } = options;
   const network = tasksOf(occasion, table);
   if (network.tasks.length === 0) {
     return { kind: 'none', reason: { what: 'There is nothing to plan yet.', why: 'No dish on the menu is eaten by anybody.', tryThis: 'Add guests and dishes.', proven: true } };
@@ -33,7 +35,7 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
   const clash = provenClash(problem);
   if (clash) return { kind: 'none', reason: wishesInConflict(occasion, network) ?? explainClash(occasion, network, clash) };
   const bound = lowerBoundMin(problem);
-  const search = solve(problem, { seed, effort: seconds * effortPerSecond });
+  const search = solve(problem, { seed, effort: seconds * effortPerSecond, from: from && orderOf(occasion, network, from) });
   for (;;) {
     const next = search.next();
     if (next.done) {
@@ -116,4 +118,13 @@ function guestsBehind(network: TaskNetwork, task: number, found: readonly number
   const names = new Set(found.map((mark) => marks[mark]!));
   const own = network.tasks[task]!.guards.filter((guard) => names.has(guard.mark)).flatMap((guard) => guard.guests);
   return [...new Set(own)];
+}
+
+/** The order of a plan's steps as the scheduler takes it; undefined where the work is not the same any more. */
+function orderOf(occasion: Occasion, network: TaskNetwork, plan: Plan): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
+  const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
+  if (!network.tasks.every((task) => steps.has(task.id))) return undefined;
+  const inTime = network.tasks.map((task, index) => ({ index, planned: steps.get(task.id)! })).sort((a, b) => b.planned.endMin - a.planned.endMin || b.planned.startMin - a.planned.startMin);
+  const modes = network.tasks.map((task) => Math.max(0, usableWays(occasion, task).findIndex((way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC)));
+  return { line: Int32Array.from(inTime, (each) => each.index), modes: Uint8Array.from(modes) };
 }

@@ -59,6 +59,7 @@ export function pinWords(occasion: Occasion, pin: Pin): readonly string[] {
     pin.cook === undefined ? '' : `is done by ${cooks.find((cook) => cook.id === pin.cook)?.name ?? pin.cook}`,
     pin.oven === undefined ? '' : `is in ${ovens[pin.oven]?.name ?? `oven ${pin.oven + 1}`}`,
     pin.rack === undefined ? '' : `is on ${rackName(pin.rack, oven.racks)}`,
+    pin.spareMin === undefined ? '' : `has ${pin.spareMin} min to spare after it`,
     pin.unit === undefined ? '' : `is done with ${kit.find((unit) => unit.id === pin.unit)?.name ?? pin.unit}`,
   ].filter(Boolean);
 }

@@ -24,6 +24,16 @@ export const rules = {
   handsOnExponent: 0.7,
   /** Washing hands with soap and drying them. @source WHO hand-washing guidance, 40 to 60 seconds */
   handWashMin: 1,
+  /** A cook who is slow at one thing is slow at the next: the correlation between the times of one cook's work on one day. @source assumption, on the cautious side */
+  paceCorrelation: 0.3,
+  /** A wash takes this share of its minutes, from a rinse that comes off at once to one that does not. @source kitchen practice */
+  washVaries: { least: 0.8, likely: 1, most: 1.6 },
+  /** An oven takes this share of its usual minutes to come to a temperature. @source kitchen practice: a full oven, a door left open */
+  ovenHeatingVaries: { least: 0.9, likely: 1, most: 1.3 },
+  /** What stands until a sign shows (dough doubled, cream set) shows it within so many times its usual time. @source kitchen practice */
+  signComesWithin: 1.5,
+  /** Food that comes within so many minutes of its time is on time. */
+  onTimeWithinMin: 5,
   /** What is done more than twelve hours before serving counts as done ahead. */
   dayStartsMin: -720,
 } as const;

@@ -13,7 +13,7 @@ import { prepare } from './prepare.ts';
 import { better } from './problem.ts';
 import { isStuck } from './search.ts';
 import { solve } from './solve.ts';
-import { seeded } from './random.ts';
+import { seeded } from '../numbers/index.ts';
 import { withDemand } from './state.ts';
 
 const planOf = (one: Occasion, seconds = 0.05): Plan => {

@@ -1,0 +1,88 @@
+import { fit, type FitTable } from '../fit/index.ts';
+import type { Occasion, Pin, Plan } from '../model/index.ts';
+import { auditedPlanning } from '../planner/index.ts';
+import { tasksOf } from '../tasks/index.ts';
+import { sparePoints, spareMin, withSpare, type SparePoint } from './buffers.ts';
+import { drawDurations, playDay } from './day.ts';
+import { netOf, type DayNet } from './net.ts';
+import { tallyOf, type DaySummary } from './summary.ts';
+
+export interface ChanceOptions {
+  readonly days?: number | undefined;
+  readonly seed?: number | undefined;
+  /** How much is looked for each plan with spare time in it, in seconds of an ordinary machine; 0: spare time is not tried. */
+  readonly spareSeconds?: number | undefined;
+}
+
+/** Minutes of spare time at one point, and what they buy. */
+export interface Buffer {
+  readonly at: SparePoint;
+  readonly spareMin: number;
+  /** The share of days on which everything is in time in a plan with them. */
+  readonly allOnTime: number;
+  /** The cook's pins, these among them: the plan is then made around it. */
+  readonly pins: readonly Pin[];
+}
+
+export interface Chances extends DaySummary {
+  /** Where spare time helps, the most first. */
+  readonly buffers: readonly Buffer[];
+}
+
+/** Less than this gained, in share of days, is not worth telling. */
+const leastGain = 0.03;
+/** How many days are played between two signs of life. */
+const daysAtOnce = 250;
+
+/**
+ * How sure a plan is: plays so many days in which every step takes as long as its range lets it, and counts; then tries where ten
+ * minutes to spare would help, each time with a plan made around them. Yields the share done, 0 to 1. The plan must have passed the
+ * audit. Same plan, days and seed: same answer.
+ */
+export function* chancesOf(occasion: Occasion, plan: Plan, { days = 2000, seed = 1, spareSeconds = 0.5 }: ChanceOptions = {}, table: FitTable = fit(occasion)): Generator<number, Chances> {
+  const network = tasksOf(occasion, table);
+  const net = netOf(occasion, network, plan);
+  const played = yield* play(net, days, seed, 0);
+  const points = spareSeconds > 0 ? sparePoints(net, played) : [];
+  const buffers: Buffer[] = [];
+  for (const [tried, at] of points.entries()) {
+    const done = (tried + 1) / (points.length + 1);
+    yield done;
+    const spared = withSpare(occasion, net, at);
+    const holding = planWith(spared, plan, spareSeconds);
+    if (!holding) continue;
+    const { allOnTime } = yield* play(netOf(spared, network, holding), days, seed, done);
+    if (allOnTime >= played.allOnTime + leastGain) buffers.push({ at, spareMin, allOnTime, pins: spared.wishes.pins });
+  }
+  return { ...played, buffers: buffers.sort((a, b) => b.allOnTime - a.allOnTime) };
+}
+
+/** The same to the end, without progress. */
+export function countChances(occasion: Occasion, plan: Plan, options: ChanceOptions = {}): Chances {
+  const run = chancesOf(occasion, plan, options);
+  for (;;) {
+    const next = run.next();
+    if (next.done) return next.value;
+  }
+}
+
+function* play(net: DayNet, days: number, seed: number, share: number): Generator<number, DaySummary> {
+  const tally = tallyOf(net);
+  const durations = drawDurations(net, days, seed);
+  const mine = net.pieces.map((piece) => durations.get(piece.id)!);
+  for (let day = 0; day < days; day++) {
+    if (day % daysAtOnce === 0) yield share;
+    tally.add(playDay(net, mine, day));
+  }
+  return tally.summary();
+}
+
+/** An audited plan of an occasion with more to spare, as near to the one at hand as can be. */
+function planWith(occasion: Occasion, from: Plan, seconds: number): Plan | undefined {
+  const run = auditedPlanning(occasion, { seconds, from });
+  for (;;) {
+    const next = run.next();
+    if (next.done) return next.value.kind === 'plan' ? next.value.plan : undefined;
+  }
+}
+

@@ -1,4 +1,4 @@
-import { makePlan, type Kept, type KeptOccasion, type Occasion, type ProblemDocument, type Recipe, type RecipesRead } from '@lupin/core';
+import { makePlan, type Kept, type KeptOccasion, type Occasion, type Plan, type ProblemDocument, type Recipe, type RecipesRead } from '@lupin/core';
 import { host, testApp, type TestApp } from '../test-support/app.ts';
 
 let test1: TestApp;
@@ -134,6 +134,16 @@ describe('plans', () => {
     expect(await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: spoiled })).toMatchObject({ status: 422, body: { code: 'plan-has-findings' } });
     await put(revision, { ...occasion, serveAt: '13:30' });
     expect(await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: result.plan })).toMatchObject({ status: 409, body: { code: 'stale-plan' } });
+  });
+
+  test('how sure one is: counted over days, and refused for a plan the audit objects to', async () => {
+    const { occasion } = await kept();
+    const { body: plan } = await call('POST', '/api/plan', { occasion, seconds: 0.05 }) as { body: Plan };
+    const counted = await call('POST', '/api/chances', { occasion, plan, days: 300 });
+    expect(counted.body).toMatchObject({ days: 300, buffers: [], servings: [{ atMin: 0 }, { atMin: 45 }] });
+    expect((await call('POST', '/api/chances', { occasion, plan, days: 300 })).body).toEqual(counted.body);
+    expect(await call('POST', '/api/chances', { occasion, plan: { ...plan, tasks: plan.tasks.filter((task) => task.kind !== 'oven') }, days: 300 })).toMatchObject({ status: 422, body: { code: 'plan-has-findings' } });
+    expect((await call('POST', '/api/chances', { occasion, plan, days: 0 })).status).toBe(422);
   });
 
   test('where none is possible, the answer says why and what would free it', async () => {

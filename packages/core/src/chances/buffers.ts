@@ -1,9 +1,8 @@
+import { rules } from '../reference/index.ts';
 import type { Occasion, Pin } from '../model/index.ts';
 import type { DaySummary } from './summary.ts';
 import type { DayNet } from './net.ts';
 
-/** Minutes of spare time that are tried. */
-export const spareMin = 10;
 /** After how many of the tasks that make days late spare time is tried. */
 const mostTasks = 4;
 
@@ -24,7 +23,7 @@ export function withSpare(occasion: Occasion, net: DayNet, point: SparePoint): O
   const { pins } = occasion.wishes;
   const changed = [...tasks].map((task): Pin => {
     const before = pins.find((pin) => pin.task === task);
-    return { ...before, task, spareMin: (before?.spareMin ?? 0) + spareMin };
+    return { ...before, task, spareMin: (before?.spareMin ?? 0) + rules.spareTriedMin };
   });
   return { ...occasion, wishes: { ...occasion.wishes, pins: [...pins.filter((pin) => !tasks.has(pin.task)), ...changed] } };
 }

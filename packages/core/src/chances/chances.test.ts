@@ -8,6 +8,7 @@ import { tasksOf } from '../tasks/index.ts';
 import { countChances } from './chances.ts';
 import { drawDurations, playDay } from './day.ts';
 import { netOf } from './net.ts';
+import { surer } from './surer.ts';
 
 function planOf(one: Occasion, seconds = 0.05): Plan {
   const result = makePlan(one, { seconds });
@@ -86,6 +87,22 @@ describe('a day that does not', () => {
     expect(c!.allOnTime).not.toBe(a!.allOnTime);
     expect(c!.allOnTime).toBeCloseTo(a!.allOnTime, 1);
   });
+});
+
+test('made surer: spare time is given until it is sure enough, and the plan it ends with passes the audit', () => {
+  const one = soupAndSalad([20, 30, 60]);
+  const plan = planOf(one);
+  const run = surer(one, plan, 400, 0.02);
+  let next = run.next();
+  while (!next.done) {
+    expect(next.value.share).toBeLessThan(1);
+    next = run.next();
+  }
+  const made = next.value;
+  expect(made.allOnTime).toBeGreaterThanOrEqual(0.85);
+  expect(made.occasion.wishes.pins.some((pin) => (pin.spareMin ?? 0) >= 20)).toBe(true);
+  expect(audit(made.occasion, made.plan).findings).toEqual([]);
+  expect(countChances(made.occasion, made.plan, { days: 400, spareSeconds: 0 }).allOnTime).toBeCloseTo(made.allOnTime, 6);
 });
 
 test('what only stands is ready after its least time: a late start eats into it and makes nothing late', () => {

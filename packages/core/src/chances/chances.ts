@@ -1,8 +1,9 @@
+import { rules } from '../reference/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import type { Occasion, Pin, Plan } from '../model/index.ts';
 import { auditedPlanning } from '../planner/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { sparePoints, spareMin, withSpare, type SparePoint } from './buffers.ts';
+import { sparePoints, withSpare, type SparePoint } from './buffers.ts';
 import { drawDurations, playDay } from './day.ts';
 import { netOf, type DayNet } from './net.ts';
 import { tallyOf, type DaySummary } from './summary.ts';
@@ -29,6 +30,11 @@ export interface Chances extends DaySummary {
   readonly buffers: readonly Buffer[];
 }
 
+export type ChanceEvent =
+  /** The plan itself is counted; what spare time buys is not known yet. */
+  | { readonly kind: 'counted'; readonly summary: DaySummary }
+  | { readonly kind: 'progress'; readonly share: number };
+
 /** Less than this gained, in share of days, is not worth telling. */
 const leastGain = 0.03;
 /** How many days are played between two signs of life. */
@@ -36,23 +42,24 @@ const daysAtOnce = 250;
 
 /**
  * How sure a plan is: plays so many days in which every step takes as long as its range lets it, and counts; then tries where ten
- * minutes to spare would help, each time with a plan made around them. Yields the share done, 0 to 1. The plan must have passed the
+ * minutes to spare would help, each time with a plan made around them. Yields the count as soon as it stands, and progress. The plan must have passed the
  * audit. Same plan, days and seed: same answer.
  */
-export function* chancesOf(occasion: Occasion, plan: Plan, { days = 2000, seed = 1, spareSeconds = 0.5 }: ChanceOptions = {}, table: FitTable = fit(occasion)): Generator<number, Chances> {
+export function* chancesOf(occasion: Occasion, plan: Plan, { days = 2000, seed = 1, spareSeconds = 0.5 }: ChanceOptions = {}, table: FitTable = fit(occasion)): Generator<ChanceEvent, Chances> {
   const network = tasksOf(occasion, table);
   const net = netOf(occasion, network, plan);
   const played = yield* play(net, days, seed, 0);
+  yield { kind: 'counted', summary: played };
   const points = spareSeconds > 0 ? sparePoints(net, played) : [];
   const buffers: Buffer[] = [];
   for (const [tried, at] of points.entries()) {
     const done = (tried + 1) / (points.length + 1);
-    yield done;
+    yield { kind: 'progress', share: done };
     const spared = withSpare(occasion, net, at);
     const holding = planWith(spared, plan, spareSeconds);
     if (!holding) continue;
     const { allOnTime } = yield* play(netOf(spared, network, holding), days, seed, done);
-    if (allOnTime >= played.allOnTime + leastGain) buffers.push({ at, spareMin, allOnTime, pins: spared.wishes.pins });
+    if (allOnTime >= played.allOnTime + leastGain) buffers.push({ at, spareMin: rules.spareTriedMin, allOnTime, pins: spared.wishes.pins });
   }
   return { ...played, buffers: buffers.sort((a, b) => b.allOnTime - a.allOnTime) };
 }
@@ -66,19 +73,19 @@ export function countChances(occasion: Occasion, plan: Plan, options: ChanceOpti
   }
 }
 
-function* play(net: DayNet, days: number, seed: number, share: number): Generator<number, DaySummary> {
+function* play(net: DayNet, days: number, seed: number, share: number): Generator<ChanceEvent, DaySummary> {
   const tally = tallyOf(net);
   const durations = drawDurations(net, days, seed);
   const mine = net.pieces.map((piece) => durations.get(piece.id)!);
   for (let day = 0; day < days; day++) {
-    if (day % daysAtOnce === 0) yield share;
+    if (day % daysAtOnce === 0) yield { kind: 'progress', share };
     tally.add(playDay(net, mine, day));
   }
   return tally.summary();
 }
 
 /** An audited plan of an occasion with more to spare, as near to the one at hand as can be. */
-function planWith(occasion: Occasion, from: Plan, seconds: number): Plan | undefined {
+export function planWith(occasion: Occasion, from: Plan, seconds: number): Plan | undefined {
   const run = auditedPlanning(occasion, { seconds, from });
   for (;;) {
     const next = run.next();

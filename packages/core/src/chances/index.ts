@@ -1,3 +1,4 @@
-export { chancesOf, countChances, type Buffer, type ChanceOptions, type Chances } from './chances.ts';
+export { chancesOf, countChances, type Buffer, type ChanceEvent, type ChanceOptions, type Chances } from './chances.ts';
 export type { SparePoint } from './buffers.ts';
-export type { Break, DishChance, Lateness, LongWait, ServingChance } from './summary.ts';
+export type { Break, DaySummary, DishChance, Lateness, LongWait, ServingChance } from './summary.ts';
+export { surer, type Surer } from './surer.ts';

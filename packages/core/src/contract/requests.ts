@@ -18,6 +18,14 @@ export const MakePlan = v.strictObject({
   /** How much is looked for, in seconds of an ordinary machine; the same number gives the same plan on any. */
   seconds: v.optional(v.pipe(v.number('Seconds are a number.'), v.minValue(0, 'Seconds cannot be negative.'), v.maxValue(120, 'At most 120 seconds.')), 2),
 });
+export const CountChances = v.strictObject({
+  occasion: Occasion,
+  plan: Plan,
+  days: v.optional(v.pipe(v.number('Days are a number.'), v.integer('Days are whole.'), v.minValue(1, 'At least one day.'), v.maxValue(20_000, 'At most 20000 days.')), 2000),
+  seed: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2 ** 31)), 1),
+  /** How much is looked for each plan with spare time in it; 0: spare time is not tried. */
+  spareSeconds: v.optional(v.pipe(v.number('Seconds are a number.'), v.minValue(0, 'Seconds cannot be negative.'), v.maxValue(10, 'At most 10 seconds.')), 0),
+});
 export const AuditPlan = v.strictObject({ occasion: Occasion, plan: Plan });
 
 const BaseRevision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(0, '0 stands for a new entry.'));

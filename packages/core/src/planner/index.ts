@@ -1,1 +1,1 @@
-export { auditedPlanning, planInTurns, type AuditedEvent, type AuditedResult } from './planner.ts';
+export { auditedPlanning, inTurns, type AuditedEvent, type AuditedResult } from './planner.ts';

@@ -44,11 +44,10 @@ export function* auditedPlanning(occasion: Occasion, options: PlanOptions = {}):
   }
 }
 
-/** Plans to the end, handing over between steps whenever `pause` says so, so that a server goes on answering. */
-export async function planInTurns(occasion: Occasion, options: PlanOptions, pause: () => Promise<void>, everyMs: number, now: () => number): Promise<AuditedResult> {
-  const run = auditedPlanning(occasion, options);
+/** Runs long work to its end, handing over between steps whenever `pause` says so, so that a server goes on answering. */
+export async function inTurns<Result>(work: Generator<unknown, Result>, pause: () => Promise<void>, everyMs: number, now: () => number): Promise<Result> {
   for (let since = now(); ;) {
-    const next = run.next();
+    const next = work.next();
     if (next.done) return next.value;
     if (now() - since < everyMs) continue;
     await pause();

@@ -1,14 +1,17 @@
 import type { FastifyInstance } from 'fastify';
-import { adviseMenu, AdviseMenu, audit, AuditPlan, checkRecipe, CheckRecipeBody, fit, MakePlan, MakeShopping, openChecks, planInTurns, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes, scale, shoppingList, toShoppingCsv, type Sum } from '@lupin/core';
+import { adviseMenu, AdviseMenu, audit, auditedPlanning, AuditPlan, chancesOf, checkRecipe, CheckRecipeBody, CountChances, fit, MakePlan, MakeShopping, openChecks, inTurns, readIngredient, ReadIngredients, readLabel, ReadLabel, ReadRecipeBody, readRecipes, scale, shoppingList, toShoppingCsv, type Sum } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Shelf } from '../shelf.ts';
 import { checked } from '../validation.ts';
+
+/** Long work, during which the server goes on answering others. */
+const answering = <Result>(work: Generator<unknown, Result>): Promise<Result> => inTurns(work, () => new Promise((resolve) => { setImmediate(resolve); }), 20, () => performance.now());
 
 /** The computation over HTTP, for scripts; nothing is kept. */
 export function computeRoutes(app: FastifyInstance, shelf: Shelf): void {
   app.post('/api/plan', { schema: { summary: 'Plan an occasion', description: 'The best plan that was found and passed the audit. `seconds` is how much is looked for, counted in work and not on the clock: the same occasion, seconds and seed give the same plan. Where there is none, the problem says why, whether that is certain, and what would free it.', tags: ['plan'], body: MakePlan } }, async (request) => {
     const { occasion, seed, seconds } = checked(MakePlan, request.body);
-    const result = await planInTurns(occasion, { seed, seconds }, () => new Promise((resolve) => { setImmediate(resolve); }), 20, () => performance.now());
+    const result = await answering(auditedPlanning(occasion, { seed, seconds }));
     if (result.kind === 'none') throw new Problem('no-plan-possible', `${result.reason.what} ${result.reason.why}`, { reason: result.reason });
     return result.plan;
   });
@@ -48,5 +51,12 @@ export function computeRoutes(app: FastifyInstance, shelf: Shelf): void {
     const { occasion, plan } = checked(AuditPlan, request.body);
     const { surfaces, ...report } = audit(occasion, plan);
     return { ...report, surfaces: Object.fromEntries(surfaces) };
+  });
+
+  app.post('/api/chances', { schema: { summary: 'How sure a plan is', description: 'Plays so many days in which every step takes as long as its range lets it: the share of days on which each dish, each serving and everything is in time, how late in minutes, where late days come from (`breaks`), what waits too long, and, with `spareSeconds`, what ten minutes to spare would buy. The plan must pass the audit.', tags: ['plan'], body: CountChances } }, async (request) => {
+    const { occasion, plan, ...options } = checked(CountChances, request.body);
+    const { passed, findings } = audit(occasion, plan);
+    if (!passed) throw new Problem('plan-has-findings', findings[0]!.message, { findings });
+    return answering(chancesOf(occasion, plan, options));
   });
 }

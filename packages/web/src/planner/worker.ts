@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { audit, auditedPlanning, type AuditReport, type NoPlan, type Occasion, type Plan } from '@lupin/core';
+import { audit, auditedPlanning, chancesOf, surer, type AuditReport, type Chances, type DaySummary, type NoPlan, type Occasion, type Pin, type Plan } from '@lupin/core';
 import type { PlainAudit } from './slice.ts';
 
 export type Outcome = { readonly kind: 'plan' } | { readonly kind: 'none'; readonly reason: NoPlan };
@@ -17,6 +17,26 @@ const planner = {
       if (next.done) return next.value.kind === 'none' ? next.value : { kind: 'plan' };
       if (next.value.kind === 'found') onFound(next.value.plan, plain(next.value.report));
       else if (next.value.share - said >= 0.02) onShare((said = next.value.share));
+    }
+  },
+  /** How sure a plan is; with `spareSeconds`, also what minutes to spare would buy. */
+  chances(occasion: Occasion, plan: Plan, spareSeconds: number, onCounted: (summary: DaySummary) => void, onShare: (share: number) => void): Chances {
+    const run = chancesOf(occasion, plan, { spareSeconds });
+    for (;;) {
+      const next = run.next();
+      if (next.done) return next.value;
+      if (next.value.kind === 'counted') onCounted(next.value.summary);
+      else onShare(next.value.share);
+    }
+  },
+  /** The cook's pins with spare time put where it makes the plan surer. */
+  surer(occasion: Occasion, plan: Plan, onShare: (next: { share: number; best: { pins: readonly Pin[]; allOnTime: number } }) => void): readonly Pin[] {
+    const run = surer(occasion, plan);
+    for (;;) {
+      const next = run.next();
+      if (next.done) return next.value.occasion.wishes.pins;
+      const { share, best } = next.value;
+      onShare({ share, best: { pins: best.occasion.wishes.pins, allOnTime: best.allOnTime } });
     }
   },
 };

@@ -9,6 +9,9 @@ import { KitchenPanel } from './KitchenPanel.tsx';
 import { Lanes } from './Lanes.tsx';
 import { stretches, type Stretch } from './layout.ts';
 import { SheetTable } from './SheetTable.tsx';
+import { inHundred } from './sureChart.ts';
+import { SurePanel } from './SurePanel.tsx';
+import { useChances } from './useChances.ts';
 
 export function TimetablePage() {
   const { occasion, edit, table, plan: state, planIsCurrent, stopPlanning, planAgain } = useOccasionView();
@@ -18,6 +21,7 @@ export function TimetablePage() {
   const entries = useMemo(() => (plan ? runSheet(occasion, plan, table) : []), [occasion, plan, table]);
   const figures = useMemo(() => (plan ? planFigures(occasion, plan) : undefined), [occasion, plan]);
   const network = useMemo(() => tasksOf(occasion, table), [occasion, table]);
+  const chances = useChances(occasion, state?.status === 'looking' ? undefined : plan, view === 'sure');
   const parts = useMemo(() => stretches(entries.filter((entry) => entry.cook || entry.kind === 'oven')), [entries]);
 
   if (occasion.dishes.length === 0) return <><main className="page" style={{ paddingBottom: 0, flex: 'none' }}><h2>Nothing to put in order yet</h2><p className="soft">The timetable follows from the menu: put dishes on it first. What it rests on besides stands here.</p></main><KitchenPanel /></>;
@@ -25,7 +29,7 @@ export function TimetablePage() {
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
   const options = [
     ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
-    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'table', label: 'as a table' }] : []),
+    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }] : []),
     { value: 'kitchen', label: 'kitchen and cooks' },
   ];
   const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : '';
@@ -37,7 +41,7 @@ export function TimetablePage() {
         <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(view === value && value === 'kitchen' ? '' : String(value))} />
         {looking && <span className="row"><Progress aria-label="Looking for a plan" type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
         {!looking && <Button size="small" onClick={planAgain}>Plan again</Button>}
-        <span style={{ marginLeft: 'auto' }} className="soft">{plan && figures && `${span(figures.day)} on the day; no plan can do it under ${span(plan.lowerBoundMin)} · ${figures.washes} washes`}</span>
+        <span style={{ marginLeft: 'auto' }} className="soft">{plan && figures && `${span(figures.day)}, no plan under ${span(plan.lowerBoundMin)} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}`}</span>
       </div>
       {current === 'kitchen' && <KitchenPanel />}
       {current !== 'kitchen' && planIsCurrent && state?.status === 'none' && state.reason && (
@@ -45,9 +49,9 @@ export function TimetablePage() {
       )}
       {current !== 'kitchen' && plan && state?.audit && (
         <>
-          {current === 'table' ? <div className="page"><SheetTable entries={entries} /></div> : <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
-          <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>
-          <div className="tt-audit"><AuditPanel audit={state.audit} /></div>
+          {current === 'sure' ? <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} /> : current === 'table' ? <div className="page"><SheetTable entries={entries} /></div> : <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
+          {current !== 'sure' && <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}
+          {current !== 'sure' && <div className="tt-audit"><AuditPanel audit={state.audit} /></div>}
         </>
       )}
     </>

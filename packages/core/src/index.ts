@@ -15,6 +15,7 @@ export * from './formats/index.ts';
 export * from './audit/index.ts';
 export * from './planner/index.ts';
 export * from './chances/index.ts';
+export * from './whatif/index.ts';
 export * from './cookday/index.ts';
 export * from './contract/index.ts';
 export * from './reading/index.ts';

@@ -1,8 +1,11 @@
-/** Minutes since midnight of the occasion's day, for a moment relative to serving. */
-function minuteOfDay(serveAt: string, momentMin: number): number {
-  const [hours, minutes] = serveAt.split(':').map(Number);
-  return hours! * 60 + minutes! + momentMin;
+/** Minutes since midnight of a time of day, "17:05". */
+export function minutesOfClock(clock: string): number {
+  const [hours, minutes] = clock.split(':').map(Number);
+  return hours! * 60 + minutes!;
 }
+
+/** Minutes since midnight of the occasion's day, for a moment relative to serving. */
+const minuteOfDay = (serveAt: string, momentMin: number): number => minutesOfClock(serveAt) + momentMin;
 
 /** The time of day, "17:05", of a moment relative to serving. */
 export function clockTime(serveAt: string, momentMin: number): string {

@@ -14,4 +14,6 @@ export { madeWith, batchesOfComponent, forOccasion, neededRecipes, sourceOfLine 
 export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';
 export * from './shopping.ts';
 export { listed, freshId } from './words.ts';
-export { clockTime, dayOf, dayWords, span } from './clock.ts';
+export { clockTime, dayOf, dayWords, minutesOfClock, span } from './clock.ts';
+export { movedServing } from './serving.ts';
+export { withoutCook, withoutDish, withoutGuest, withoutUnit } from './without.ts';

@@ -52,7 +52,7 @@ function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, 
           }
         }
       }
-      const outcome = await planner.plan(occasion, seed, seconds, proxy(found), proxy((share: number) => { if (!over) dispatch(lookedOn({ id, share })); }));
+      const outcome = await planner.plan(occasion, { seed, seconds }, proxy(found), proxy((share: number) => { if (!over) dispatch(lookedOn({ id, share })); }));
       return outcome.kind === 'plan' ? end('ready') : end('none', outcome.reason);
     };
     dispatch(lookingStarted({ id, basis }));

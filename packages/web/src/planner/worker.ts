@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { audit, auditedPlanning, chancesOf, surer, type AuditReport, type Chances, type DaySummary, type NoPlan, type Occasion, type Pin, type Plan } from '@lupin/core';
+import { audit, auditedPlanning, chancesOf, surer, type AuditReport, type Chances, type DaySummary, type NoPlan, type Occasion, type Pin, type Plan, type PlanOptions } from '@lupin/core';
 import type { PlainAudit } from './slice.ts';
 
 export type Outcome = { readonly kind: 'plan' } | { readonly kind: 'none'; readonly reason: NoPlan };
@@ -9,8 +9,8 @@ const plain = ({ surfaces, ...report }: AuditReport): PlainAudit => ({ ...report
 /** Plans away from the screen. Every plan has passed the audit before anybody sees it. */
 const planner = {
   audit: (occasion: Occasion, plan: Plan): PlainAudit => plain(audit(occasion, plan)),
-  async plan(occasion: Occasion, seed: number, seconds: number, onFound: (plan: Plan, report: PlainAudit) => void, onShare: (share: number) => void): Promise<Outcome> {
-    const run = auditedPlanning(occasion, { seed, seconds });
+  async plan(occasion: Occasion, options: PlanOptions, onFound: (plan: Plan, report: PlainAudit) => void, onShare: (share: number) => void): Promise<Outcome> {
+    const run = auditedPlanning(occasion, options);
     let said = 0;
     for (;;) {
       const next = run.next();

@@ -2,7 +2,7 @@ import { AutoComplete, Button, Input, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { guestMessage, Name, Need, questionsAbout, type Guest, type Strictness } from '@lupin/core';
+import { guestMessage, Name, Need, questionsAbout, withoutGuest, type Guest, type Strictness } from '@lupin/core';
 import { CopyButton } from '../../shared/CopyButton.tsx';
 import { printText } from '../../shared/printText.ts';
 import { freshId, longDay } from '../../shared/words.ts';
@@ -24,15 +24,7 @@ export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () 
   }, [...needs]));
   const changeNeed = (id: string, more: object) => changeNeeds((needs) => needs.map((each) => (each.id === id ? v.parse(Need, { ...each, ...more }) : each)));
   const remove = () => {
-    const gone = edit((occasion) => ({
-      ...occasion,
-      guests: occasion.guests.filter((each) => each.id !== guest.id),
-      dishes: occasion.dishes.map((dish) => ({
-        ...dish,
-        notFor: dish.notFor.filter((id) => id !== guest.id),
-        versions: dish.versions.map((version) => ({ ...version, guests: version.guests.filter((id) => id !== guest.id) })).filter((version, index) => index === 0 || version.guests.length > 0),
-      })),
-    }));
+    const gone = edit((occasion) => withoutGuest(occasion, guest.id));
     if (gone === undefined) onRemoved();
   };
   return (

@@ -3,7 +3,7 @@ import { Button, Input, Select } from 'antd';
 import * as v from 'valibot';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Dish, forOccasion, neededRecipes, RecipeId, type Recipe } from '@lupin/core';
+import { Dish, forOccasion, neededRecipes, RecipeId, withoutDish, type Recipe } from '@lupin/core';
 import { problemWords, useRecipesQuery } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -32,10 +32,7 @@ export function DishPicker({ onSpot }: { onSpot: (spot: Spot) => void }) {
     const needed = parts.map((part) => (part.id === recipe.id ? { ...part, id } : part)).filter((part) => !one.recipes.some((each) => each.id === part.id));
     return { ...one, dishes: [...one.dishes, dish], recipes: [...one.recipes, ...needed] };
   });
-  const remove = (id: string) => edit((one) => {
-    const dishes = one.dishes.filter((each) => each.id !== id).map((dish) => ({ ...dish, shares: dish.shares.map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== id) })).filter((shared) => shared.with.length > 0) }));
-    return { ...one, dishes, recipes: neededRecipes(one.recipes, dishes.map((dish) => dish.recipe)) };
-  });
+  const remove = (id: string) => edit((one) => withoutDish(one, id));
   const move = (id: string, to: string) => edit((one) => ({ ...one, dishes: one.dishes.map((dish) => (dish.id === id ? { ...dish, course: one.courses.find((each) => each.id === to)!.id } : dish)) }));
   const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
   const all = recipes?.filter((recipe) => !occasion.dishes.some((dish) => dish.recipe === recipe.id)) ?? [];

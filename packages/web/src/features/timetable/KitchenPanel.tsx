@@ -2,13 +2,13 @@ import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { Cook, Day, hazards, KitKind, KitUnit, materials, type Chore, type Kitchen, type Occasion } from '@lupin/core';
+import { Cook, Day, hazards, KitKind, KitUnit, materials, movedServing, withoutCook, withoutUnit, type Chore, type Kitchen, type Occasion } from '@lupin/core';
 import { ClockField } from '../../shared/ClockField.tsx';
 import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { OvensPanel } from './OvensPanel.tsx';
 import { WishesPanel } from './WishesPanel.tsx';
-import { kitNames, movedServing, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
+import { kitNames, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
 
 /** When it is served, who cooks and when, and what there is to cook with: everything the timetable rests on besides the menu. */
 export function KitchenPanel() {
@@ -25,7 +25,7 @@ export function KitchenPanel() {
         <OvensPanel kitchen={occasion.kitchen} onChange={kitchen} />
         <WishesPanel occasion={occasion} onChange={change} />
       </div>
-      <Kit kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} />
+      <Kit kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} onRemove={(unit) => change((one) => withoutUnit(one, unit))} />
     </main>
   );
 }
@@ -68,7 +68,7 @@ function Cooks({ change }: { change: Change }) {
           <div className="row">
             <Input aria-label="Cook's name" style={{ width: 170, fontWeight: 650 }} maxLength={120} defaultValue={cook.name} onBlur={(event) => { const name = event.target.value.trim(); if (name && name !== cook.name) setCook(cook.id, { name }); }} />
             <Button size="small" icon={<PlusOutlined />} onClick={() => setCook(cook.id, { windows: [...cook.windows, { fromMin: -120, toMin: 0 }] })}>another time</Button>
-            {cooks.length > 1 && <Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${cook.name}`} onClick={() => set(cooks.filter((each) => each.id !== cook.id))} />}
+            {cooks.length > 1 && <Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${cook.name}`} onClick={() => change((one) => withoutCook(one, cook.id))} />}
           </div>
           {cook.windows.map((window, index) => (
             <WindowFields key={index} clock={windowToClock(occasion.serveAt, window)} onChange={(clock) => setCook(cook.id, { windows: cook.windows.map((each, at) => (at === index ? windowFromClock(occasion.serveAt, clock) : each)) })} onRemove={cook.windows.length > 1 ? () => setCook(cook.id, { windows: cook.windows.filter((_, at) => at !== index) }) : undefined} />
@@ -96,7 +96,7 @@ function WindowFields({ clock, onChange, onRemove }: { clock: ClockWindow; onCha
 
 const freeable = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
 
-function Kit({ kit, onChange }: { kit: readonly KitUnit[]; onChange: (kit: KitUnit[]) => void }) {
+function Kit({ kit, onChange, onRemove }: { kit: readonly KitUnit[]; onChange: (kit: KitUnit[]) => void; onRemove: (unit: string) => void }) {
   const set = (id: string, part: Partial<KitUnit>) => onChange(kit.map((unit) => (unit.id === id ? { ...unit, ...part } : unit)));
   const add = (kind: KitUnit['kind']) => {
     const like = kit.find((unit) => unit.kind === kind);
@@ -119,7 +119,7 @@ function Kit({ kit, onChange }: { kit: readonly KitUnit[]; onChange: (kit: KitUn
                   <td style={{ paddingLeft: 12 }}>{unit.name}</td>
                   <td><Select size="small" variant="borderless" aria-label={`${unit.name}: material`} value={unit.material} style={{ width: 104 }} options={materials.map((value) => ({ value, label: value }))} onChange={(material) => set(unit.id, { material })} /></td>
                   <td><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="kept free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 150 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /></td>
-                  <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}`} onClick={() => onChange(kit.filter((each) => each.id !== unit.id))} /></td>
+                  <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}`} onClick={() => onRemove(unit.id)} /></td>
                 </tr>
               )),
             ];

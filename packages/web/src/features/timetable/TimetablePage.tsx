@@ -12,6 +12,7 @@ import { SheetTable } from './SheetTable.tsx';
 import { inHundred } from './sureChart.ts';
 import { SurePanel } from './SurePanel.tsx';
 import { useChances } from './useChances.ts';
+import { WhatIfPanel } from './WhatIfPanel.tsx';
 
 export function TimetablePage() {
   const { occasion, edit, table, plan: state, planIsCurrent, stopPlanning, planAgain } = useOccasionView();
@@ -29,12 +30,13 @@ export function TimetablePage() {
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
   const options = [
     ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
-    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }] : []),
+    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }, { value: 'whatif', label: 'what if' }] : []),
     { value: 'kitchen', label: 'kitchen and cooks' },
   ];
   const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : '';
   const last = Math.max(...occasion.courses.map((course) => course.offsetMin));
   const shownPart: Stretch = current === 'last' ? { fromMin: -180, toMin: last } : parts.find((part) => `${part.fromMin}` === current) ?? { fromMin: -240, toMin: 0 };
+  const onClock = current === 'last' || parts.some((part) => `${part.fromMin}` === current);
   return (
     <>
       <div className="tt-head no-print">
@@ -49,9 +51,12 @@ export function TimetablePage() {
       )}
       {current !== 'kitchen' && plan && state?.audit && (
         <>
-          {current === 'sure' ? <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} /> : current === 'table' ? <div className="page"><SheetTable entries={entries} /></div> : <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
-          {current !== 'sure' && <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}
-          {current !== 'sure' && <div className="tt-audit"><AuditPanel audit={state.audit} /></div>}
+          {current === 'sure' && <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} />}
+          {current === 'whatif' && <WhatIfPanel occasion={occasion} plan={plan} allOnTime={chances?.summary?.allOnTime} onChange={edit} />}
+          {current === 'table' && <div className="page"><SheetTable entries={entries} /></div>}
+          {onClock && <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
+          {(onClock || current === 'table') && <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}
+          {(onClock || current === 'table') && <div className="tt-audit"><AuditPanel audit={state.audit} /></div>}
         </>
       )}
     </>

@@ -22,7 +22,7 @@ export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChan
       {pins.map((pin) => (
         <div className="row" key={pin.task} style={{ marginTop: 4 }}>
           <span>{titles.get(pin.task) ?? 'A step that is no longer there'} {pinWords(occasion, pin).join(', ')}</span>
-          <Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Let go: ${titles.get(pin.task) ?? pin.task}`} onClick={() => onChange((one) => pinned(one, pin.task, { startsAtMin: undefined, notBeforeMin: undefined, endsByMin: undefined, cook: undefined, oven: undefined, rack: undefined, unit: undefined }))} />
+          <Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Let go: ${titles.get(pin.task) ?? pin.task}`} onClick={() => onChange((one) => pinned(one, pin.task, { startsAtMin: undefined, notBeforeMin: undefined, endsByMin: undefined, cook: undefined, oven: undefined, rack: undefined, unit: undefined, spareMin: undefined }))} />
         </div>
       ))}
     </section>

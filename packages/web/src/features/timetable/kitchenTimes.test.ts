@@ -1,5 +1,6 @@
 import { demo } from '../../../../core/test-support/demo.ts';
-import { movedServing, windowFromClock, windowToClock } from './kitchenTimes.ts';
+import { movedServing } from '@lupin/core';
+import { windowFromClock, windowToClock } from './kitchenTimes.ts';
 
 test.each([
   [{ fromMin: -180, toMin: 120 }, { day: 0, from: '15:30', to: '20:30' }],

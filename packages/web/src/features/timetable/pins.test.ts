@@ -1,5 +1,4 @@
-import { pinWords, type Occasion } from '@lupin/core';
-import { movedServing } from './kitchenTimes.ts';
+import { movedServing, pinWords, type Occasion } from '@lupin/core';
 import { pinned, pinOf } from './pins.ts';
 
 const occasion = { serveAt: '18:30', kitchen: { oven: { racks: 2 }, moreOvens: [], cooks: [{ id: 'ines', name: 'Ines', windows: [] }], kit: [] }, wishes: { pins: [], absences: [], goals: [] } } as unknown as Occasion;
@@ -13,6 +12,6 @@ test('things are fixed one by one, let go one by one, and the last one leaves no
 });
 
 test('served later, what was fixed by the clock stays by the clock', () => {
-  const one = movedServing(pinned(occasion, 'bread.plain.bake', { endsByMin: -390 }), '19:00');
-  expect(pinWords(one, one.wishes.pins[0]!)).toEqual(['is done by 12:00']);
+  const one = movedServing(pinned(occasion, 'bread.plain.bake', { endsByMin: -390, spareMin: 10 }), '19:00');
+  expect(pinWords(one, one.wishes.pins[0]!)).toEqual(['is done by 12:00', 'has 10 min to spare after it']);
 });

@@ -6,7 +6,7 @@ const chromium = [process.env['LUPIN_CHROMIUM'], '/usr/bin/chromium', '/usr/bin/
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results/browser',
-  workers: 1,
+  workers: 2,
   timeout: 120_000,
   expect: { timeout: 30_000 },
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],

@@ -126,6 +126,22 @@ describe('plans', () => {
     expect((await call('GET', '/api/occasions/sunday-lunch/plan')).body).toEqual(made.body);
   });
 
+  test('as a calendar: of everybody, of one cook, and refused for a cook nobody knows', async () => {
+    const { occasion } = await kept();
+    const calendar = (query: string) => test1.app.inject({ method: 'GET', url: `/api/occasions/sunday-lunch/calendar.ics${query}`, headers: host });
+    expect((await call('GET', '/api/occasions/lantern-supper/calendar.ics')).body).toMatchObject({ code: 'no-plan' });
+    const { body: plan } = await call('POST', '/api/plan', { occasion, seconds: 0.05 });
+    await call('PUT', '/api/occasions/sunday-lunch/plan', { plan });
+    const { headers, body } = await calendar('?alarm=10');
+    expect(headers['content-type']).toBe('text/calendar; charset=utf-8');
+    expect(body).toMatch(/^BEGIN:VCALENDAR\r\n/);
+    expect(body).toContain('TRIGGER:-PT10M');
+    expect((await calendar(`?cook=${occasion.kitchen.cooks[0]!.id}`)).body).toContain('BEGIN:VEVENT');
+    expect((await call('GET', '/api/occasions/sunday-lunch/calendar.ics?cook=nobody')).status).toBe(422);
+    expect((await call('GET', '/api/occasions/sunday-lunch/calendar.ics?alarm=soon')).status).toBe(422);
+    expect((await call('GET', '/api/occasions/nothing/calendar.ics')).status).toBe(404);
+  });
+
   test('one with a finding, or of another state of the occasion, is not kept', async () => {
     const { occasion, revision } = await kept();
     const result = makePlan(occasion, { seconds: 0.05 });

@@ -13,10 +13,10 @@ export async function openapi(app: FastifyInstance): Promise<void> {
       tags: [{ name: 'occasions' }, { name: 'people' }, { name: 'labels' }, { name: 'foods' }, { name: 'recipes' }, { name: 'shopping' }, { name: 'plan' }, { name: 'day' }],
     },
     transform: ({ schema, url }) => {
-      const body = (schema as { body?: unknown }).body;
-      if (!body) return { schema, url };
       // Links between ids and branded text are checked by the server; a JSON Schema has no words for them.
-      return { schema: { ...schema, body: toJsonSchema(body as GenericSchema, { errorMode: 'ignore', typeMode: 'input', target: 'draft-2020-12' }) }, url };
+      const told = (part: unknown) => toJsonSchema(part as GenericSchema, { errorMode: 'ignore', typeMode: 'input', target: 'draft-2020-12' });
+      const { body, querystring } = schema as { body?: unknown; querystring?: unknown };
+      return { schema: { ...schema, ...(body ? { body: told(body) } : {}), ...(querystring ? { querystring: told(querystring) } : {}) }, url };
     },
   });
   await app.register(swaggerUi, { routePrefix: '/api/docs' });

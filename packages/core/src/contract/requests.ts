@@ -26,6 +26,11 @@ export const CountChances = v.strictObject({
   /** How much is looked for each plan with spare time in it; 0: spare time is not tried. */
   spareSeconds: v.optional(v.pipe(v.number('Seconds are a number.'), v.minValue(0, 'Seconds cannot be negative.'), v.maxValue(10, 'At most 10 seconds.')), 0),
 });
+export const CalendarQuery = v.strictObject({
+  cook: v.optional(v.pipe(v.string(), v.maxLength(60))),
+  /** Minutes before each begins that its alarm rings. */
+  alarm: v.optional(v.pipe(v.string(), v.toNumber('Minutes are a number.'), v.integer('Minutes are whole.'), v.minValue(0, 'Not after it begins.'), v.maxValue(120, 'At most two hours.')), '0'),
+});
 export const AuditPlan = v.strictObject({ occasion: Occasion, plan: Plan });
 
 const BaseRevision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(0, '0 stands for a new entry.'));

@@ -1,6 +1,6 @@
 import type { FastifyInstance } from 'fastify';
 import * as v from 'valibot';
-import { audit, basisOf, Occasion, NewOccasion, PutOccasion, PutPlan, PutTick, RestoreOccasion } from '@lupin/core';
+import { audit, basisOf, CalendarQuery, Occasion, NewOccasion, PutOccasion, PutPlan, PutTick, RestoreOccasion, toCalendar } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';
@@ -50,6 +50,15 @@ export function occasionRoutes(app: FastifyInstance, store: Store, blank: (id: s
   });
 
   app.get<WithId>('/api/occasions/:id/plan', { schema: { summary: 'The plan kept for it', tags: ['plan'] } }, (request) => store.plan(request.params.id));
+
+  app.get<WithId>('/api/occasions/:id/calendar.ics', { schema: { summary: 'The kept plan as iCalendar, to download or to subscribe to', description: 'RFC 5545, local times, an alarm for each event; of everybody, or of one cook. Once the occasion has changed, until it is planned again, one event says so.', tags: ['plan'], querystring: CalendarQuery } }, async (request, reply) => {
+    const { cook, alarm } = checked(CalendarQuery, request.query);
+    const { occasion } = await store.get(request.params.id);
+    const known = occasion.kitchen.cooks.find((each) => each.id === cook);
+    if (cook !== undefined && !known) throw new Problem('invalid-field', `There is no cook "${cook}".`, { errors: [{ pointer: '/cook', message: `There is no cook "${cook}".` }] });
+    const text = toCalendar(occasion, await store.plan(occasion.id), { writtenAt: new Date(), cook: known?.id, alarmMin: alarm });
+    return reply.type('text/calendar; charset=utf-8').header('content-disposition', `inline; filename="${occasion.id}${known ? `-${known.id}` : ''}.ics"`).send(text);
+  });
 
   app.put<WithId>('/api/occasions/:id/plan', { schema: { summary: 'Keep a plan', description: 'Audited again here; a plan with a finding is refused.', tags: ['plan'], body: PutPlan } }, async (request, reply) => {
     const { plan } = checked(PutPlan, request.body);

@@ -12,7 +12,8 @@ import { PlateMark } from '../../shared/PlateMark.tsx';
 import { longDay } from '../../shared/words.ts';
 import { OccasionContext, type OccasionView } from './context.ts';
 
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+/** A letter is text where text is being written, and nowhere else: not on a switch or a choice that was just pressed. */
+const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName) || (target instanceof HTMLInputElement && !['radio', 'checkbox', 'button'].includes(target.type)));
 
 export function OccasionShell() {
   const { id = '' } = useParams();

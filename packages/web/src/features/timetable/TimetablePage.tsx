@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { clockTime, dayWords, planFigures, runSheet, span, tasksOf } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
 import { AuditPanel } from './AuditPanel.tsx';
+import { CalendarButton } from './CalendarButton.tsx';
 import { Detail } from './Detail.tsx';
 import { CookedThrough } from './CookedThrough.tsx';
 import { KitchenPanel } from './KitchenPanel.tsx';
@@ -42,7 +43,7 @@ export function TimetablePage() {
       <div className="tt-head no-print">
         <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(view === value && value === 'kitchen' ? '' : String(value))} />
         {looking && <span className="row"><Progress aria-label="Looking for a plan" type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
-        {!looking && <Button size="small" onClick={planAgain}>Plan again</Button>}
+        {!looking && <span className="row"><Button size="small" onClick={planAgain}>Plan again</Button>{plan && <CalendarButton occasion={occasion} />}</span>}
         <span style={{ marginLeft: 'auto' }} className="soft">{plan && figures && `${span(figures.day)}, no plan under ${span(plan.lowerBoundMin)} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}`}</span>
       </div>
       {current === 'kitchen' && <KitchenPanel />}

@@ -1,0 +1,85 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { startServer, type Running } from './server.ts';
+
+let server: Running;
+test.beforeAll(async () => { server = await startServer(); });
+test.afterAll(async () => { await server.stop(); });
+
+/** The timetable once its plan has settled. */
+async function settled(page: Page, occasion = 'sunday-lunch'): Promise<void> {
+  await page.goto(`${server.url}/o/${occasion}/timetable`);
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
+}
+const view = (page: Page, name: string) => page.getByRole('radiogroup', { name: 'View' }).getByText(name, { exact: true }).click();
+const share = async (page: Page): Promise<number> => Number(/about (?:over |under )?(\d+) in 100/.exec(await page.getByRole('heading', { name: /days everything is at the table in time/ }).textContent() ?? '')![1]);
+
+test('how sure it is, where it breaks, and ten minutes to spare that make it surer', async ({ page }) => {
+  await settled(page);
+  await view(page, 'how sure');
+  await expect(page.getByRole('img', { name: /How each dish comes to the table/ })).toHaveAccessibleName(/Green beans with toasted almonds: in time on \d+ in 100 days/);
+  const before = await share(page);
+  const spare = page.getByRole('region', { name: 'What minutes to spare would buy' });
+  const offer = spare.getByRole('button', { name: /^Add: / }).first();
+  await expect(offer).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('region', { name: 'Where it breaks first' })).toContainText(/runs over by \d+ min/);
+  await offer.click();
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
+  await expect.poll(() => share(page).catch(() => -1), { timeout: 60_000 }).toBeGreaterThan(before);
+  // It is a wish like any other, and one key takes it back.
+  await view(page, 'kitchen and cooks');
+  await expect(page.getByText(/has 10 min to spare after it/).first()).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByText(/has 10 min to spare after it/)).toHaveCount(0);
+});
+
+test('what if it is served later, with a helper: another plan beside this one, taken over when wanted', async ({ page }) => {
+  await settled(page);
+  await view(page, 'what if');
+  const pick = page.getByRole('combobox', { name: 'What if' });
+  await pick.fill('30 min later');
+  await pick.press('Enter');
+  await pick.fill('a helper');
+  await pick.press('Enter');
+  const doIt = page.getByRole('button', { name: 'Do it like this' });
+  await expect(doIt).toBeVisible({ timeout: 90_000 });
+  await expect(page.getByRole('row', { name: /^Last course goes out/ })).toHaveText(/13:45.*14:15/);
+  await expect(page.getByRole('row', { name: /^Helper’s hands/ })).toContainText('–');
+  await expect(page.getByRole('region', { name: 'What changes' })).toContainText(/\d+ steps change/);
+  await page.getByLabel('Not: a helper from').click();
+  await expect(page.getByRole('row', { name: /^Helper’s hands/ })).toHaveCount(0);
+  await expect(doIt).toBeVisible({ timeout: 90_000 });
+  await expect(page.locator('.mast .when')).toContainText('13:00');
+  await doIt.click();
+  await expect(page.locator('.mast .when')).toContainText('13:30');
+  await page.keyboard.press('z');
+  await expect(page.locator('.mast .when')).toContainText('13:00');
+});
+
+test('what if there were no oven: it is said that no plan can hold, and nothing is changed', async ({ page }) => {
+  await settled(page);
+  await view(page, 'what if');
+  const pick = page.getByRole('combobox', { name: 'What if' });
+  await pick.fill('without Oven');
+  await pick.press('Enter');
+  await expect(page.getByText('Then no plan can hold.')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'Do it like this' })).toHaveCount(0);
+});
+
+test('the plan goes into a calendar, everybody’s or one cook’s, as a file and at an address', async ({ page }) => {
+  await settled(page, 'lantern-supper');
+  await page.getByRole('button', { name: 'Calendar' }).click();
+  const panel = page.getByRole('region', { name: 'The plan in a calendar' });
+  await panel.getByText('Tomas', { exact: true }).click();
+  await panel.getByRole('combobox', { name: 'The alarm rings' }).click();
+  await page.getByTitle('5 min before', { exact: true }).click();
+  const download = page.waitForEvent('download');
+  await panel.getByRole('link', { name: 'Download lantern-supper-tomas.ics' }).click();
+  const file = readFileSync(await (await download).path(), 'utf8');
+  expect(file).toMatch(/^BEGIN:VCALENDAR/);
+  expect(file).toContain('TRIGGER:-PT5M');
+  const address = await panel.locator('code').textContent();
+  const subscribed = await page.request.get(address!);
+  expect(subscribed.headers()['content-type']).toContain('text/calendar');
+  expect((await subscribed.text()).match(/BEGIN:VEVENT/g)!.length).toBe(file.match(/BEGIN:VEVENT/g)!.length);
+});

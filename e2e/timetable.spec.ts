@@ -83,3 +83,48 @@ test('the plan goes into a calendar, everybody’s or one cook’s, as a file an
   expect(subscribed.headers()['content-type']).toContain('text/calendar');
   expect((await subscribed.text()).match(/BEGIN:VEVENT/g)!.length).toBe(file.match(/BEGIN:VEVENT/g)!.length);
 });
+
+test('a step is dragged to another time and moved by key; the plan follows, and one key takes each back', async ({ page }) => {
+  await settled(page, 'lantern-supper');
+  await view(page, 'last three hours');
+  const bar = page.getByRole('button', { name: /^Peel and slice the beetroot/ });
+  await bar.hover();
+  const from = (await bar.boundingBox())!;
+  await page.mouse.move(from.x + 6, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 30, from.y + 9, { steps: 4 });
+  // While it is dragged its new time stands beside it, and the room that its own dish leaves is marked.
+  await expect(page.locator('.drag-words')).toHaveText(/^\d\d:\d[05]/);
+  await expect(page.locator('.tt-room')).toBeVisible();
+  const to = (await page.locator('.drag-words').textContent())!.slice(0, 5);
+  await page.mouse.up();
+  await expect(page.getByText(`Fixed: it begins at ${to}.`)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
+  const fixed = page.getByRole('button', { name: /^Peel and slice the beetroot.*, fixed/ });
+  await fixed.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+  await expect.poll(async () => minutes(/begins at (\d\d:\d\d)/.exec(await page.getByText(/Fixed: it begins at/).textContent() ?? '')?.[1] ?? ''), { timeout: 60_000 }).toBe(minutes(to) + 5);
+  await page.keyboard.press('z');
+  await expect(page.getByText(`Fixed: it begins at ${to}.`)).toBeVisible({ timeout: 60_000 });
+  await page.keyboard.press('z');
+  await expect(page.getByText(/Fixed: it begins at/)).toHaveCount(0, { timeout: 60_000 });
+});
+
+test('lanes by dish and by kit, wider and narrower by key; a task says what holds it and what if it slips', async ({ page }) => {
+  await settled(page);
+  await page.getByRole('button', { name: /^Carve, Roast chicken/ }).click();
+  await expect(page.getByText(/^(Not earlier|Not later|It can run over|If it slips)/)).toBeVisible();
+  await expect(page.getByText(/It can run over by|If it slips by 10 min: .* late/)).toBeVisible();
+  await page.getByText('by dish', { exact: true }).click();
+  await expect(page.locator('.tt-name')).toHaveText([/Green beans/, /Oven potatoes/, /Roast chicken/, /Apple crumble/]);
+  await page.getByText('by kit', { exact: true }).click();
+  await expect(page.locator('.tt-name', { hasText: 'Knife' }).first()).toBeVisible();
+  const width = () => page.locator('.tt-canvas').evaluate((element) => element.clientWidth);
+  const before = await width();
+  await page.locator('.tt-bar').first().focus();
+  await page.keyboard.press('+');
+  await expect.poll(width).toBeGreaterThan(before * 1.3);
+  await page.keyboard.press('-');
+  await expect.poll(width).toBe(before);
+});

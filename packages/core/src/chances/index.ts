@@ -2,3 +2,5 @@ export { chancesOf, countChances, type Buffer, type ChanceEvent, type ChanceOpti
 export type { SparePoint } from './buffers.ts';
 export type { Break, DaySummary, DishChance, Lateness, LongWait, ServingChance } from './summary.ts';
 export { surer, type Surer } from './surer.ts';
+export { slipMin, standings, type Neighbour, type Standing } from './slip.ts';
+export type { WaitsFor } from './net.ts';

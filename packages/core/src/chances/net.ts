@@ -3,10 +3,16 @@ import type { Occasion, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash
 import type { Range } from '../numbers/index.ts';
 import type { Task, TaskNetwork } from '../tasks/index.ts';
 
+/** Why one thing waits for another: the recipe says so, or both want the same kit, hands, rack, heat, burner, sink, or air free of flour. */
+export type WaitsFor = 'recipe' | 'kit' | 'hands' | 'rack' | 'heat' | 'burner' | 'sink' | 'flour';
+
 /** What must have ended before something begins, and how long before. */
 export interface Wait {
   readonly piece: number;
   readonly leastMin: number;
+  readonly because: WaitsFor;
+  /** Which piece of kit. */
+  readonly unit?: string | undefined;
 }
 
 /** A moment inside what goes by itself when a cook must come. */
@@ -60,8 +66,8 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   const number = new Map(planned.map((task, index) => [task.id, index]));
   const known = new Map(network.tasks.map((task) => [task.id, task]));
   const waits = planned.map((): Wait[] => []);
-  const before = (first: PlannedTask, second: PlannedTask, leastMin = 0): void => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin });
-  const inTurn = (users: readonly PlannedTask[]): void => users.slice(1).forEach((user, at) => before(users[at]!, user));
+  const before: Before = (first, second, because, leastMin = 0, unit) => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin, because, unit });
+  const inTurn: InTurn = (users, because, unit) => users.slice(1).forEach((user, at) => before(users[at]!, user, because, 0, unit));
 
   const steps = planned.filter((task): task is PlannedStep => task.kind === 'step');
   const washes = planned.filter((task): task is PlannedWash => task.kind === 'wash');
@@ -70,19 +76,19 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   for (const step of steps) {
     for (const link of known.get(step.id)?.after ?? []) {
       const first = number.get(link.task);
-      if (first !== undefined) waits[number.get(step.id)!]!.push({ piece: first, leastMin: link.leastMin });
+      if (first !== undefined) waits[number.get(step.id)!]!.push({ piece: first, leastMin: link.leastMin, because: 'recipe' });
     }
   }
-  for (const unit of occasion.kitchen.kit) inTurn(planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.units.includes(unit.id)));
-  inTurn(washes);
+  for (const unit of occasion.kitchen.kit) inTurn(planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.units.includes(unit.id)), 'kit', unit.id);
+  inTurn(washes, 'sink');
   for (const cook of occasion.kitchen.cooks) {
     const work = planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.cook === cook.id);
-    inTurn(work);
+    inTurn(work, 'hands');
     for (const step of steps) {
       const first = step.attention[0];
       if (!first || first.cook !== cook.id || first.startMin !== step.startMin) continue;
       const last = work.findLast((each) => each.endMin <= step.startMin);
-      if (last) before(last, step);
+      if (last) before(last, step, 'hands');
     }
   }
   ovens(steps.filter((step) => known.get(step.id)?.step.oven), heats, known, before, inTurn);
@@ -113,7 +119,8 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   };
 }
 
-type Before = (first: PlannedTask, second: PlannedTask, leastMin?: number) => void;
+type Before = (first: PlannedTask, second: PlannedTask, because: WaitsFor, leastMin?: number, unit?: string) => void;
+type InTurn = (users: readonly PlannedTask[], because: WaitsFor, unit?: string) => void;
 
 const wayOf = (task: Task | undefined, step: PlannedStep) => task?.ways.find((way) => way.id === step.way && way.bentC === step.bentC);
 
@@ -140,22 +147,22 @@ function rangeOf(task: PlannedTask, known: Task | undefined): Range {
 }
 
 /** Racks one after the other, the grill alone, and no load before the oven has its temperature or while one before needs another. */
-function ovens(loads: readonly PlannedStep[], heats: readonly PlannedOven[], known: ReadonlyMap<string, Task>, before: Before, inTurn: (users: readonly PlannedTask[]) => void): void {
+function ovens(loads: readonly PlannedStep[], heats: readonly PlannedOven[], known: ReadonlyMap<string, Task>, before: Before, inTurn: InTurn): void {
   for (const oven of new Set(loads.map((load) => load.oven))) {
     const mine = loads.filter((load) => load.oven === oven);
-    for (let rack = 0; rack < 6; rack++) inTurn(mine.filter((load) => load.racks.includes(rack)));
+    for (let rack = 0; rack < 6; rack++) inTurn(mine.filter((load) => load.racks.includes(rack)), 'rack');
     for (const grilled of mine.filter((load) => known.get(load.id)!.step.oven!.grill)) {
       for (const load of mine) {
-        if (load.endMin <= grilled.startMin) before(load, grilled);
-        else if (load.startMin >= grilled.endMin) before(grilled, load);
+        if (load.endMin <= grilled.startMin) before(load, grilled, 'heat');
+        else if (load.startMin >= grilled.endMin) before(grilled, load, 'heat');
       }
     }
     const phases = heats.filter((heat) => heat.oven === oven);
     phases.forEach((phase, at) => {
       const until = phases[at - 1]?.untilMin;
       for (const load of mine) {
-        if (load.startMin >= phase.endMin && load.endMin <= phase.untilMin) before(phase, load);
-        else if (until !== undefined && load.endMin <= Math.max(until, phase.startMin) && load.startMin >= phases[at - 1]!.endMin) before(load, phase);
+        if (load.startMin >= phase.endMin && load.endMin <= phase.untilMin) before(phase, load, 'heat');
+        else if (until !== undefined && load.endMin <= Math.max(until, phase.startMin) && load.startMin >= phases[at - 1]!.endMin) before(load, phase, 'heat');
       }
     });
   }
@@ -168,7 +175,7 @@ function burners(pans: readonly PlannedStep[], count: number, before: Before): v
     const free = last.map((each, burner) => ({ burner, until: each?.endMin ?? -Infinity })).sort((a, b) => a.until - b.until)[0];
     if (!free) return;
     const previous = last[free.burner];
-    if (previous) before(previous, pan);
+    if (previous) before(previous, pan, 'burner');
     last[free.burner] = pan;
   }
 }
@@ -182,8 +189,8 @@ function dust(steps: readonly PlannedStep[], known: ReadonlyMap<string, Task>, b
     for (const open of steps) {
       const other = known.get(open.id);
       if (!other || open.cook === undefined || !task.carries.some(({ mark, origin }) => other.guards.some(airborne(mark, origin)))) continue;
-      if (open.startMin >= floury.endMin) before(floury, open, Math.min(rules.flourSettlesMin, open.startMin - floury.endMin));
-      else if (open.endMin <= floury.startMin) before(open, floury);
+      if (open.startMin >= floury.endMin) before(floury, open, 'flour', Math.min(rules.flourSettlesMin, open.startMin - floury.endMin));
+      else if (open.endMin <= floury.startMin) before(open, floury, 'flour');
     }
   }
 }

@@ -1,9 +1,12 @@
-import { clockTime, listed, span, type Occasion, type RunSheetEntry, type TaskNetwork } from '@lupin/core';
+import { useMemo } from 'react';
+import { clockTime, listed, slipMin, span, standings, type FitTable, type Neighbour, type Occasion, type Plan, type RunSheetEntry, type TaskNetwork, type WaitsFor } from '@lupin/core';
 import { PinButtons } from './PinButtons.tsx';
 import { useUnits } from '../../shared/units.ts';
 
 interface DetailProps {
   readonly occasion: Occasion;
+  readonly plan: Plan;
+  readonly table: FitTable;
   readonly network: TaskNetwork;
   readonly entry: RunSheetEntry | undefined;
   readonly entries: readonly RunSheetEntry[];
@@ -11,11 +14,23 @@ interface DetailProps {
 }
 
 /** Why this is here, why now, and what holds it. */
-export function Detail({ occasion, network, entry, entries, onChange }: DetailProps) {
+export function Detail({ occasion, plan, table, network, entry, entries, onChange }: DetailProps) {
   const units = useUnits();
+  const standingOf = useMemo(() => standings(occasion, plan, table), [occasion, plan, table]);
+  const standing = useMemo(() => (entry && entry.kind !== 'look' ? standingOf(entry.id) : undefined), [standingOf, entry]);
   const at = (moment: number) => clockTime(occasion.serveAt, moment);
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
   if (!entry) return <section><h2>Press anything in the timetable</h2><p className="soft">It says what it is, why it is there, and what it waits for. Arrow keys go from one to the next.</p></section>;
+  const titleOf = (id: string) => { const found = entries.find((each) => each.id === id); return found ? `“${found.title}”` : id; };
+  const near = (list: readonly Neighbour[]) => listed(list.slice(0, 3).map((each) => `${titleOf(each.id)}${reasons[each.because] && ` (${each.because === 'kit' ? occasion.kitchen.kit.find((unit) => unit.id === each.unit)?.name ?? 'the same kit' : reasons[each.because]})`}`));
+  const batchName = (id: string) => network.batches.find((batch) => batch.id === id)?.recipe.name ?? id;
+  const slips = standing && (
+    <p style={{ marginTop: 4 }}>
+      {standing.heldBy.length > 0 && <>Not earlier: it begins when {near(standing.heldBy)} {standing.heldBy.length === 1 ? 'has' : 'have'} ended. </>}
+      {standing.holds.length > 0 && <>Not later: then {near(standing.holds)} would begin late. </>}
+      <strong>{standing.slackMin >= slipMin ? `It can run over by ${standing.slackMin >= 60 ? 'an hour' : span(standing.slackMin)} before anything is late at the table.` : `If it slips by ${slipMin} min: ${listed([...new Map(standing.slips.map((each) => [batchName(each.batch), each.lateMin]))].map(([name, late]) => `${name} ${late} min late`))}${standing.slackMin > 0 ? `; ${standing.slackMin} min do no harm` : ''}.`}</strong>
+    </p>
+  );
   const time = `${at(entry.startMin)} to ${at(entry.endMin)}, ${span(entry.endMin - entry.startMin)}`;
   if (entry.kind === 'oven') return <section><h2>{entry.title} {units.degrees(entry.dialC)}</h2><p>{time}: {entry.dialC !== entry.temperatureC && `the dial; inside it is then ${units.degrees(entry.temperatureC)}, `}it is hot at {at(entry.endMin)}.</p></section>;
   if (entry.kind === 'look') return <section><h2>{entry.title}</h2><p>{time}. {entry.until && `Until ${entry.until}.`}</p></section>;
@@ -25,6 +40,7 @@ export function Detail({ occasion, network, entry, entries, onChange }: DetailPr
         <h2>{entry.title}</h2>
         <p>{time}. Hot water and detergent, rinse, clean towel.</p>
         <p style={{ marginTop: 6 }}>On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && ` Not a trace may reach ${names(entry.guests)}.`}{entry.raw && ' What is raw may reach nobody’s plate.'}</p>
+        {slips}
         <p className="soft">{entry.next.map((next) => `${next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: “${next.title}” at ${at(next.atMin)} (${next.dishName}). `)}</p>
       </section>
     );
@@ -45,8 +61,11 @@ export function Detail({ occasion, network, entry, entries, onChange }: DetailPr
         {task?.serve && `Goes out at ${at(task.serve.atMin)}; may stand ${span(task.serve.mostHoldMin)}. `}
         {entry.kit.length > 0 && `With ${listed(entry.kit)}.`}
       </p>
+      {slips}
       {entry.oven && entry.oven.bentC !== 0 && <p style={{ color: 'var(--straw)' }}>Baked {Math.abs(entry.oven.bentC)} °C {entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe says, to share the oven; its time is corrected, and a guess.</p>}
       <PinButtons occasion={occasion} entry={entry} onChange={onChange} />
     </section>
   );
 }
+
+const reasons: Readonly<Record<WaitsFor, string>> = { recipe: '', kit: 'the same kit', hands: 'the same hands', rack: 'the same rack', heat: 'another heat', burner: 'the same burner', sink: 'the sink', flour: 'flour in the air' };

@@ -1,31 +1,66 @@
-import { useEffect, useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
-import { Switch } from 'antd';
-import { clockTime, hazardOf, markWords, noTraceHazards, ovensOf, type HazardId, type Occasion, type Plan, type PlannedWash, type ResidueMark, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { DndContext, PointerSensor, pointerWithin, useDroppable, useSensor, useSensors, type DragEndEvent, type DragMoveEvent } from '@dnd-kit/core';
+import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
+import { Button, Segmented, Switch } from 'antd';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
+import { clockTime, minutesOfClock, noTraceHazards, type HazardId, type Occasion, type Pin, type Plan, type ResidueMark, type RunSheetEntry, type StepEntry, type TaskNetwork } from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
-import { labelWidth, pack, type Block, type Stretch } from './layout.ts';
+import { Bar } from './Bar.tsx';
+import { laneRows, type Grouping, type LaneRow } from './laneRows.ts';
+import { hourMarks, labelWidth, nearSight, pack, placeOf, scrollStep, type Block, type Scale, type Stretch } from './layout.ts';
+import { draggedTo, roomInSight, roomOf } from './moving.ts';
 import { OvenCurve } from './OvenCurve.tsx';
+import { pinOf } from './pins.ts';
+import { Residue, ResidueStrip } from './Residue.tsx';
 
 interface LanesProps {
   readonly occasion: Occasion;
   readonly plan: Plan;
+  readonly network: TaskNetwork;
   readonly entries: readonly RunSheetEntry[];
   readonly audit: PlainAudit;
   readonly part: Stretch;
-  readonly wide: boolean;
   readonly selected: string | undefined;
   readonly onSelect: (id: string) => void;
+  /** The cook has moved a step: what is then fixed about it. */
+  readonly onMove: (task: string, part: Partial<Pin>) => void;
+  /** What the plan comes to, in words. */
+  readonly figures: string;
+  readonly shown: Shown;
+  readonly onShow: (shown: Shown) => void;
 }
 
-const nameWidth = 128;
+/** What the lanes stand for, and whether all kit is among them. */
+export interface Shown {
+  readonly grouping: Grouping;
+  readonly allKit: boolean;
+}
+
+/** A dish has a longer name than a cook or a bowl. */
+const nameWidths: Readonly<Record<Grouping, number>> = { cook: 128, dish: 206, kit: 128 };
 const rowHeight = 30;
+const curveHeight = 64;
+/** How wide a minute can be. */
+const widestPx = 34;
+const zoomStep = 1.5;
 
 /** Kit that changes hands between dishes, and so decides: shown always; the rest on demand. */
 const deciding = new Set(['board', 'knife', 'blender', 'bench', 'grater', 'whisk']);
 
-export function Lanes({ occasion, plan, entries, audit, part, wide, selected, onSelect }: LanesProps) {
+interface Dragging {
+  readonly entry: StepEntry;
+  readonly lane: string;
+  readonly deltaPx: number;
+}
+
+export function Lanes({ occasion, plan, network, entries, audit, part, selected, onSelect, onMove, figures, shown, onShow }: LanesProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1240);
-  const [allKit, setAllKit] = useState(false);
+  const { grouping, allKit } = shown;
+  const nameWidth = nameWidths[grouping];
+  const [zoom, setZoom] = useState(1);
+  const [scrolled, setScrolled] = useState(0);
+  const [dragging, setDragging] = useState<Dragging>();
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   useEffect(() => {
     const element = scroller.current;
     if (!element) return undefined;
@@ -33,151 +68,177 @@ export function Lanes({ occasion, plan, entries, audit, part, wide, selected, on
     observer.observe(element);
     return () => observer.disconnect();
   }, []);
-  const fromMin = Math.floor((part.fromMin - 5) / 30) * 30;
-  const toMin = Math.ceil((part.toMin + 12) / 30) * 30;
-  const pxPerMin = Math.max(wide ? 4 : 2.6, (width - nameWidth - 24) / (toMin - fromMin));
-  const x = (moment: number) => nameWidth + (moment - fromMin) * pxPerMin;
-  const inside = entries.filter((entry) => entry.endMin > fromMin && entry.startMin < toMin);
-  const steps = inside.filter((entry): entry is StepEntry => entry.kind === 'step');
+  const fromMin = Math.floor((part.fromMin - 5) / 15) * 15;
+  const toMin = Math.ceil((part.toMin + 12) / 15) * 15;
+  const fit = (width - nameWidth - 44) / (toMin - fromMin);
+  const pxPerMin = Math.min(widestPx, fit * zoom);
+  const scale = useMemo((): Scale => ({ fromMin, toMin, pxPerMin, nameWidth }), [fromMin, toMin, pxPerMin, nameWidth]);
+  const x = (moment: number) => placeOf(scale, moment);
+  // What was in the middle stays there when a minute becomes wider.
+  const middle = useRef<number>(undefined);
+  const zoomBy = (factor: number) => {
+    const element = scroller.current;
+    if (element) middle.current = fromMin + (element.scrollLeft + (element.clientWidth - nameWidth) / 2) / pxPerMin;
+    setZoom((before) => Math.max(1, Math.min(widestPx / fit, before * factor)));
+  };
+  useLayoutEffect(() => {
+    if (middle.current === undefined || !scroller.current) return;
+    scroller.current.scrollLeft = (middle.current - fromMin) * pxPerMin - (scroller.current.clientWidth - nameWidth) / 2;
+    middle.current = undefined;
+  }, [pxPerMin, fromMin, nameWidth]);
 
+  const inside = useMemo(() => entries.filter((entry) => entry.endMin > fromMin && entry.startMin < toMin), [entries, fromMin, toMin]);
+  const rows = useMemo(() => laneRows(occasion, plan, inside, grouping).filter((row) => row.entries.length > 0 || grouping === 'cook'), [occasion, plan, inside, grouping]);
+  const packed = useMemo(() => rows.map((row) => pack(row.entries.map((item): Block<RunSheetEntry> => ({ item, startMin: Math.max(item.startMin, fromMin), endMin: item.endMin, label: row.label(item) })), pxPerMin)), [rows, fromMin, pxPerMin]);
+
+  // The words behind the last bars are to be read too.
+  const wordsEnd = Math.max(0, ...packed.flatMap(({ blocks }) => blocks.map((block) => (block.outside ? x(block.startMin) + Math.max(6, (block.endMin - block.startMin) * pxPerMin) + labelWidth(block.label) : 0))));
   const onKey = (event: KeyboardEvent) => {
-    if (event.key !== 'ArrowRight' && event.key !== 'ArrowLeft') return;
-    const bars = [...(scroller.current?.querySelectorAll<HTMLElement>('[data-entry]') ?? [])];
-    const at = bars.findIndex((bar) => bar === document.activeElement);
-    const next = bars[at + (event.key === 'ArrowRight' ? 1 : -1)];
-    if (at < 0 || !next) return;
+    if (event.key === '+' || event.key === '-') return zoomBy(event.key === '+' ? zoomStep : 1 / zoomStep);
+    if (event.key !== 'ArrowRight' && event.key !== 'ArrowLeft') return undefined;
+    const step = event.key === 'ArrowRight' ? 1 : -1;
+    const at = document.activeElement instanceof HTMLElement ? document.activeElement.dataset['entry'] : undefined;
     event.preventDefault();
+    if (event.shiftKey) {
+      const entry = entries.find((each) => each.id === at);
+      if (entry?.kind === 'step') onMove(entry.id, { startsAtMin: entry.startMin + step * 5 });
+      return undefined;
+    }
+    const bars = [...(scroller.current?.querySelectorAll<HTMLElement>('[data-entry]') ?? [])];
+    const next = bars[bars.findIndex((bar) => bar === document.activeElement) + step];
+    if (at === undefined || !next) return undefined;
     next.focus();
-    onSelect(next.dataset['entry']!);
+    return onSelect(next.dataset['entry']!);
   };
-  const bar = (entry: RunSheetEntry, top: number, label: string) => <Bar key={entry.id} entry={entry} top={top} label={label} x={x} fromMin={fromMin} pxPerMin={pxPerMin} pressed={entry.id === selected} onSelect={onSelect} />;
-  const packed = (list: readonly RunSheetEntry[], label: (entry: RunSheetEntry) => string) => {
-    const { blocks, rows } = pack(list.map((item): Block<RunSheetEntry> => ({ item, startMin: Math.max(item.startMin, fromMin), endMin: item.endMin, label: label(item) })), pxPerMin);
-    return { rows, bars: blocks.map((block) => bar(block.item, 4 + block.row * rowHeight, block.label)) };
+  const onDragMove = ({ active, delta }: DragMoveEvent) => {
+    const { entry } = active.data.current as { entry: StepEntry };
+    setDragging({ entry, lane: String(active.id).split('|')[0]!, deltaPx: delta.x });
   };
-  const cookLanes = occasion.kitchen.cooks.map((cook) => ({ cook, ...packed(inside.filter((entry) => entry.cook === cook.id), labelOf) }));
-  const placeOf = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, { oven: task.oven, rack: task.racks[0] }] as const] : [])));
-  const ovens = ovensOf(occasion.kitchen).map((oven, number) => {
-    const racks = Array.from({ length: oven.racks }, (_, rack) => packed(steps.filter((step) => step.oven && placeOf.get(step.id)?.oven === number && placeOf.get(step.id)?.rack === rack), ofDish));
-    const tops = racks.map((_, rack) => 4 + racks.slice(0, rack).reduce((sum, each) => sum + each.rows * rowHeight, 0));
-    return { oven, number, racks, tops, height: racks.reduce((sum, rack) => sum + rack.rows, 0) * rowHeight };
-  }).filter(({ oven }) => oven.racks > 0);
-  const hob = packed(steps.filter((step) => !step.oven && step.burner), ofDish);
-  const alone = packed(steps.filter((step) => step.hands === 'off' && !step.oven && !step.burner), ofDish);
-  const hours: number[] = [];
-  const [hour, minute] = occasion.serveAt.split(':').map(Number);
-  const offset = hour! * 60 + minute!;
-  for (let moment = Math.ceil((fromMin + offset) / 60) * 60 - offset; moment <= toMin; moment += 60) hours.push(moment);
-  const servings = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin)
-    .sort((a, b) => a - b)
-    .map((atMin, index, all) => {
-      const names = occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name);
-      // Two courses close together: one sign to each side of its line.
-      const near = (other: number | undefined) => other !== undefined && Math.abs(other - atMin) * pxPerMin < 130;
-      const shift = near(all[index + 1]) ? '-100%' : near(all[index - 1]) ? '0' : '-50%';
-      return { atMin, names, shift };
-    });
-  const minded = new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[]));
-  const washedAt = (which: (wash: PlannedWash) => boolean) => plan.tasks.flatMap((task) => (task.kind === 'wash' && which(task) && task.endMin > fromMin && task.endMin < toMin ? [task.endMin] : []));
+  const onDragEnd = ({ active, over, delta }: DragEndEvent) => {
+    setDragging(undefined);
+    const { entry } = active.data.current as { entry: StepEntry };
+    const startsAtMin = draggedTo(entry.startMin, delta.x, pxPerMin);
+    const drop = rows.find((row) => row.key === over?.id && row.key !== String(active.id).split('|')[0])?.drop?.(entry) ?? {};
+    if (startsAtMin === entry.startMin && Object.keys(drop).length === 0) return;
+    onMove(entry.id, { ...(startsAtMin !== entry.startMin ? { startsAtMin } : {}), ...drop });
+  };
+  const room = dragging && roomOf(network, entries, dragging.entry.id);
+  const band = dragging && room && roomInSight(room, dragging.entry.endMin - dragging.entry.startMin, { fromMin, toMin });
+  const draggedWords = () => {
+    if (!dragging || !room) return undefined;
+    const to = draggedTo(dragging.entry.startMin, dragging.deltaPx, pxPerMin);
+    return { shiftPx: (to - dragging.entry.startMin) * pxPerMin, words: clockTime(occasion.serveAt, to), fits: to >= (room.earliestMin ?? -Infinity) && to <= (room.latestMin ?? Infinity) };
+  };
+  const fixed = useMemo(() => new Set(occasion.wishes.pins.map((pin) => pin.task)), [occasion.wishes.pins]);
+  const bars = (at: number) => packed[at]!.blocks.filter(({ item, startMin, endMin }) => item.id === selected || nearSight(x(startMin), x(endMin), scrolled, width)).map(({ item, row, label, outside, startMin }) => (
+    <Bar key={item.id} entry={item} lane={rows[at]!.key} top={4 + row * rowHeight} left={x(startMin)} width={Math.max(6, (item.endMin - startMin) * pxPerMin - 1)} label={label} outside={outside} pressed={item.id === selected} fixed={fixed.has(item.id) && pinOf(occasion, item.id) !== undefined}
+      dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined} onSelect={onSelect} />
+  ));
+  const marks = hourMarks(minutesOfClock(occasion.serveAt), fromMin, toMin, pxPerMin);
+  const minded = useMemo(() => new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[])), [occasion.guests]);
+  const gates = useMemo(() => washedAt(plan, fromMin, toMin), [plan, fromMin, toMin]);
+  const strip = { scale, minded };
   const kit = occasion.kitchen.kit.filter((unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)));
+  const height = (at: number) => Math.max(packed[at]!.rows * rowHeight + 6, nameHeight(rows[at]!, nameWidth));
+  const lastOfOven = (row: LaneRow, at: number) => row.oven !== undefined && rows[at + 1]?.oven !== row.oven;
   return (
     <>
-      <div className="tt" ref={scroller} onKeyDown={onKey} tabIndex={-1}>
-        <div className="tt-canvas" style={{ width: x(toMin) + 20 }}>
-          {hours.map((moment) => <i key={moment} className="tt-hour" style={{ left: x(moment) }} />)}
-          {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}
-          <div className="tt-axis">
-            {hours.map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
-            {servings.map(({ atMin, names, shift }) => <span key={atMin} style={{ left: x(atMin), transform: `translateX(${shift})`, color: 'var(--paper)', background: 'var(--violet)', borderRadius: 4, zIndex: 2, fontSize: 12.5 }}>{names.join(', ')} {clockTime(occasion.serveAt, atMin)}</span>)}
+      <div className="tt-tools no-print">
+        <Segmented<Grouping> size="small" aria-label="Lanes" value={grouping} onChange={(next) => onShow({ ...shown, grouping: next })} options={[{ value: 'cook', label: 'by cook' }, { value: 'dish', label: 'by dish' }, { value: 'kit', label: 'by kit' }]} />
+        <span className="row"><Button size="small" icon={<MinusOutlined />} aria-label="Narrower" disabled={zoom <= 1} onClick={() => zoomBy(1 / zoomStep)} /><Button size="small" icon={<PlusOutlined />} aria-label="Wider" disabled={pxPerMin >= widestPx} onClick={() => zoomBy(zoomStep)} /></span>
+        {grouping === 'cook' && <label className="row"><Switch size="small" checked={allKit} onChange={(all) => onShow({ ...shown, allKit: all })} /> all kit</label>}
+        <span className="figures soft">{figures}</span>
+      </div>
+      <div className="tt" ref={scroller} onKeyDown={onKey} onScroll={(event) => setScrolled(scrollStep(event.currentTarget.scrollLeft))} tabIndex={-1}>
+        <DndContext sensors={sensors} collisionDetection={pointerWithin} autoScroll={false} onDragMove={onDragMove} onDragEnd={onDragEnd} onDragCancel={() => setDragging(undefined)}>
+          <div className="tt-canvas" style={{ '--name-width': `${nameWidth}px`, width: Math.max(x(toMin) + 40, wordsEnd) } as CSSProperties}>
+            {marks.map((moment) => <i key={moment} className="tt-hour" style={{ left: x(moment) }} />)}
+            {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}
+            {band && <i className="tt-room" style={{ left: x(band.fromMin), width: x(band.toMin) - x(band.fromMin) }} />}
+            <Axis occasion={occasion} marks={marks} x={x} fromMin={fromMin} toMin={toMin} pxPerMin={pxPerMin} />
+            {rows.map((row, at) => (
+              <Lane key={row.key} id={row.key} name={row.name} sub={row.sub} height={height(at) + (row.unit ? 24 : lastOfOven(row, at) ? curveHeight + 6 : 0)} joined={row.oven !== undefined && !lastOfOven(row, at)}>
+                {row.unit && <ResidueStrip {...strip} top={height(at)} states={audit.surfaces[row.unit.id] ?? none} gates={gates.get(row.unit.id) ?? none} />}
+                {bars(at)}
+                {lastOfOven(row, at) && <OvenCurve plan={plan} oven={row.oven!} x={x} fromMin={fromMin} toMin={toMin} top={height(at)} height={curveHeight} />}
+              </Lane>
+            ))}
+            {grouping === 'cook' && occasion.kitchen.cooks.map((cook) => <Residue key={cook.id} name={`Hands, ${cook.name}`} {...strip} states={audit.surfaces[`hands:${cook.id}`] ?? none} gates={gates.get(`hands:${cook.id}`) ?? none} />)}
+            {grouping === 'cook' && kit.map((unit) => <Residue key={unit.id} name={unit.name} {...strip} states={audit.surfaces[unit.id] ?? none} gates={gates.get(unit.id) ?? none} />)}
+            {inside.filter((entry) => entry.kind === 'wash' && entry.id === selected).map((entry) => <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2 }} />)}
           </div>
-          {cookLanes.map(({ cook, rows, bars }) => <Lane key={cook.id} name={cook.name} height={rows * rowHeight + 6}>{bars}</Lane>)}
-          {ovens.map(({ oven, number, racks, tops, height }) => (
-            <Lane key={number} name={oven.name} sub={racks.length > 1 && racks.map((_, index) => <span key={index} style={{ position: 'absolute', right: 8, top: tops[index]! + 2 }}>{racks.length === 2 ? (index === 0 ? 'upper' : 'lower') : `rack ${index + 1}`}</span>)} height={height + 72}>
-              {tops.slice(1).map((top) => <i key={top} style={{ position: 'absolute', left: nameWidth, right: 0, top: top - 2, borderTop: '1px dashed var(--line-strong)' }} />)}
-              {racks.map((rack, index) => <div key={index} style={{ position: 'absolute', top: tops[index]! - 4, left: 0 }}>{rack.bars}</div>)}
-              <OvenCurve plan={plan} oven={number} x={x} fromMin={fromMin} toMin={toMin} top={height + 6} height={64} />
-            </Lane>
-          ))}
-          <Lane name="Hob" sub={`${occasion.kitchen.burners} burners`} height={hob.rows * rowHeight + 6}>{hob.bars}</Lane>
-          <Lane name="By itself" height={alone.rows * rowHeight + 6}>{alone.bars}</Lane>
-          {occasion.kitchen.cooks.map((cook) => <Residue key={cook.id} name={`Hands, ${cook.name}`} states={audit.surfaces[`hands:${cook.id}`] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} gates={washedAt((wash) => wash.cook === cook.id)} />)}
-          {kit.map((unit) => <Residue key={unit.id} name={unit.name} states={audit.surfaces[unit.id] ?? []} x={x} toMin={toMin} fromMin={fromMin} minded={minded} gates={washedAt((wash) => wash.units.includes(unit.id))} />)}
-          {inside.filter((entry) => entry.kind === 'wash' && entry.id === selected).map((entry) => <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2 }} />)}
-        </div>
+        </DndContext>
       </div>
-      <div className="row small" style={{ padding: '6px 20px', gap: 18 }}>
-        <label className="row"><Switch size="small" checked={allKit} onChange={setAllKit} /> all kit</label>
-        <span className="row"><b style={{ width: 5, height: 16, background: 'var(--leaf)' }} /> kept free for somebody</span>
-        <span className="row"><b style={{ width: 16, height: 14, background: 'var(--clay-soft)', border: '1.5px solid var(--clay)' }} /> raw</span>
-        <span className="row"><b style={{ width: 16, height: 14, background: 'var(--wash-soft)', border: '1.5px solid var(--wash)' }} /> wash</span>
-        <span className="row"><b style={{ width: 16, height: 14, background: 'var(--shade)', border: '1.5px dashed var(--line-strong)' }} /> a look in between</span>
-        <span className="row"><b style={{ width: 16, height: 14, background: 'var(--straw-soft)' }} /> carries what somebody must not have</span>
-      </div>
+      <Legend />
     </>
   );
 }
 
-/** On a cook's lane washes and looks are signs without words: there are many, and pressing one says all. */
-const labelOf = (entry: RunSheetEntry): string => (entry.kind === 'step' ? entry.title : '');
+const none: readonly never[] = [];
 
-/** Where several dishes meet, a bar says whose it is. */
-const ofDish = (entry: RunSheetEntry): string => {
-  if (entry.kind !== 'step') return entry.title;
-  const dish = entry.dish.replaceAll('-', ' ');
-  return dish.split(' ').some((word) => entry.title.toLowerCase().includes(word)) ? entry.title : `${entry.title} · ${dish}`;
-};
-
-interface BarProps {
-  readonly entry: RunSheetEntry;
-  readonly top: number;
-  readonly label: string;
-  readonly x: (moment: number) => number;
-  readonly fromMin: number;
-  readonly pxPerMin: number;
-  readonly pressed: boolean;
-  readonly onSelect: (id: string) => void;
+/** When each piece of kit and each pair of hands comes clean from a wash, within sight. */
+function washedAt(plan: Plan, fromMin: number, toMin: number): ReadonlyMap<string, readonly number[]> {
+  const gates = new Map<string, number[]>();
+  for (const task of plan.tasks) {
+    if (task.kind !== 'wash' || task.endMin <= fromMin || task.endMin >= toMin) continue;
+    for (const id of [`hands:${task.cook}`, ...task.units]) gates.set(id, [...(gates.get(id) ?? []), task.endMin]);
+  }
+  return gates;
 }
 
-function Bar({ entry, top, label, x, fromMin, pxPerMin, pressed, onSelect }: BarProps) {
-  // What began before the window starts at its edge, so that its name is in sight.
-  const start = Math.max(entry.startMin, fromMin);
-  const kind = entry.kind === 'wash' ? 'washing' : entry.kind === 'look' ? 'look' : entry.kind === 'step' && entry.raw ? 'raw' : entry.kind === 'step' && entry.freeFrom.length > 0 ? 'free' : '';
-  return (
-    <button type="button" data-entry={entry.id} className={`tt-bar ${kind}`} aria-pressed={pressed} aria-label={`${entry.title}${'dishName' in entry ? `, ${entry.dishName}` : ''}`} style={{ left: x(start), width: Math.max(6, (entry.endMin - start) * pxPerMin - 1), top }} onClick={() => onSelect(entry.id)}>
-      {entry.kind === 'wash' ? <svg width="10" height="14" viewBox="0 0 10 14" style={{ position: 'absolute', top: 5, left: Math.max(-3, ((entry.endMin - entry.startMin) * pxPerMin - 12) / 2) }} aria-hidden><path d="M5 0c2.6 3.6 4.4 5.9 4.4 8.6a4.4 4.4 0 0 1-8.8 0C.6 5.900 2.400 3.600 5 0z" fill="currentColor" /></svg> : <span className="label">{label}</span>}
-    </button>
-  );
-}
+/** What the name of a lane needs, in px, at about eight px a letter. */
+const nameHeight = ({ name, sub }: LaneRow, widthPx: number): number => Math.ceil((name.length * 8) / (widthPx - 28)) * 18 + (sub ? 18 : 0) + 10;
 
-function Lane({ name, sub, height, children }: { name: string; sub?: ReactNode; height: number; children: ReactNode }) {
-  return <div className="tt-lane" style={{ height }}><div className="tt-name"><strong>{name}</strong>{sub && <div className="soft small">{sub}</div>}</div>{children}</div>;
-}
-
-interface ResidueProps {
-  readonly name: string;
-  readonly states: PlainAudit['surfaces'][string];
+interface AxisProps {
+  readonly occasion: Occasion;
+  readonly marks: readonly number[];
   readonly x: (moment: number) => number;
   readonly fromMin: number;
   readonly toMin: number;
-  readonly minded: ReadonlySet<ResidueMark>;
-  /** When it comes clean from a wash. */
-  readonly gates: readonly number[];
+  readonly pxPerMin: number;
 }
 
-/** What is on a piece of kit, as it changes. */
-function Residue({ name, states, x, fromMin, toMin, minded, gates }: ResidueProps) {
-  const segments: { start: number; end: number; words: string; background: CSSProperties['background'] }[] = [];
-  states.forEach((state, index) => {
-    const end = Math.min(states[index + 1]?.fromMin ?? toMin, toMin);
-    const start = Math.max(state.fromMin, fromMin);
-    if (end <= start) return;
-    const raw = state.marks.filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
-    const bad = state.marks.filter((mark) => minded.has(mark));
-    const words = [...raw, ...bad].map(markWords).join(', ') || (state.marks.length === 0 ? 'clean' : '');
-    const background = raw.length > 0 ? 'var(--clay-soft)' : bad.length > 0 ? 'var(--straw-soft)' : state.marks.length > 0 ? 'var(--shade)' : 'var(--leaf-soft)';
-    const last = segments.at(-1);
-    if (last && last.end === start && last.words === words && last.background === background) last.end = end;
-    else segments.push({ start, end, words, background });
+const signHeight = 22;
+
+/** Time by the clock, and the servings as signs on their lines; signs that would lie over each other stand one above the other. */
+function Axis({ occasion, marks, x, fromMin, toMin, pxPerMin }: AxisProps) {
+  const signs = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin).map((atMin) => {
+    const words = `${occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name).join(', ')} ${clockTime(occasion.serveAt, atMin)}`;
+    const width = words.length * 7 + 10;
+    return { atMin, words, width, left: Math.min(x(atMin) - width / 2, x(toMin) + 36 - width) };
   });
-  return <div className="tt-lane" style={{ height: 26 }}><div className="tt-name small" style={{ paddingTop: 3 }}>{name}</div>{segments.map(({ start, end, words, background }) => <div key={start} className="tt-res" style={{ left: x(start), width: x(end) - x(start), background }} title={words}>{labelWidth(words) - 8 <= x(end) - x(start) ? words : ''}</div>)}{gates.map((at) => <i key={at} className="tt-gate" style={{ left: x(at) - 2 }} />)}</div>;
+  const { blocks, rows } = pack(signs.map((item) => ({ item, startMin: item.left, endMin: item.left + item.width, label: '' })), 1);
+  return (
+    <div className="tt-axis" style={{ height: 30 + (rows - 1) * signHeight }}>
+      {marks.filter((moment) => signs.every(({ atMin }) => Math.abs(atMin - moment) * pxPerMin > 60)).map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
+      {blocks.map(({ item: { atMin, words, width, left }, row }) => <span key={atMin} className="tt-sign" style={{ left, width, top: 4 + row * signHeight }}>{words}</span>)}
+    </div>
+  );
+}
+
+interface LaneProps {
+  readonly id: string;
+  readonly name: string;
+  readonly sub?: string | undefined;
+  readonly height: number;
+  /** No line under it: the next lane belongs to it. */
+  readonly joined: boolean;
+  readonly children: ReactNode;
+}
+
+function Lane({ id, name, sub, height, joined, children }: LaneProps) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  return <div ref={setNodeRef} className={`tt-lane${joined ? ' joined' : ''}${isOver ? ' over' : ''}`} style={{ height }}><div className="tt-name"><strong>{name}</strong>{sub && <div className="soft small">{sub}</div>}</div>{children}</div>;
+}
+
+function Legend() {
+  return (
+    <span className="row small legend-row">
+      <span className="row"><b style={{ width: 5, height: 16, background: 'var(--leaf)' }} /> kept free</span>
+      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--clay-soft)', border: '1.5px solid var(--clay)' }} /> raw</span>
+      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--wash-soft)', border: '1.5px solid var(--wash)' }} /> wash</span>
+      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--shade)', border: '1.5px dashed var(--line-strong)' }} /> a look</span>
+      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--straw-soft)' }} /> carries what somebody must not have</span>
+    </span>
+  );
 }

@@ -7,8 +7,9 @@ import { CalendarButton } from './CalendarButton.tsx';
 import { Detail } from './Detail.tsx';
 import { CookedThrough } from './CookedThrough.tsx';
 import { KitchenPanel } from './KitchenPanel.tsx';
-import { Lanes } from './Lanes.tsx';
+import { Lanes, type Shown } from './Lanes.tsx';
 import { stretches, type Stretch } from './layout.ts';
+import { pinned } from './pins.ts';
 import { SheetTable } from './SheetTable.tsx';
 import { inHundred } from './sureChart.ts';
 import { SurePanel } from './SurePanel.tsx';
@@ -18,6 +19,7 @@ import { WhatIfPanel } from './WhatIfPanel.tsx';
 export function TimetablePage() {
   const { occasion, edit, table, plan: state, planIsCurrent, stopPlanning, planAgain } = useOccasionView();
   const [view, setView] = useState('');
+  const [shown, setShown] = useState<Shown>({ grouping: 'cook', allKit: false });
   const [selected, setSelected] = useState<string>();
   const plan = planIsCurrent ? state?.plan : undefined;
   const entries = useMemo(() => (plan ? runSheet(occasion, plan, table) : []), [occasion, plan, table]);
@@ -31,20 +33,24 @@ export function TimetablePage() {
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
   const options = [
     ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
-    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }, { value: 'whatif', label: 'what if' }] : []),
+    ...(plan && parts.length > 1 ? [{ value: 'all', label: 'all of it' }] : []),
+    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'half', label: 'last half hour' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }, { value: 'whatif', label: 'what if' }] : []),
     { value: 'kitchen', label: 'kitchen and cooks' },
   ];
   const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : '';
   const last = Math.max(...occasion.courses.map((course) => course.offsetMin));
-  const shownPart: Stretch = current === 'last' ? { fromMin: -180, toMin: last } : parts.find((part) => `${part.fromMin}` === current) ?? { fromMin: -240, toMin: 0 };
-  const onClock = current === 'last' || parts.some((part) => `${part.fromMin}` === current);
+  const whole: Stretch = { fromMin: Math.min(...parts.map((part) => part.fromMin)), toMin: Math.max(...parts.map((part) => part.toMin)) };
+  const jumps: Readonly<Record<string, Stretch>> = { all: whole, last: { fromMin: -180, toMin: last }, half: { fromMin: -30, toMin: 5 } };
+  const shownPart = jumps[current] ?? parts.find((part) => `${part.fromMin}` === current) ?? { fromMin: -240, toMin: 0 };
+  const onClock = current in jumps || parts.some((part) => `${part.fromMin}` === current);
+  const words = plan && figures ? `${span(figures.day)}, no plan under ${span(plan.lowerBoundMin)} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}` : '';
   return (
     <>
       <div className="tt-head no-print">
         <Segmented aria-label="View" value={current} options={options} onChange={(value) => setView(view === value && value === 'kitchen' ? '' : String(value))} />
         {looking && <span className="row"><Progress aria-label="Looking for a plan" type="circle" size={22} percent={Math.round((state?.share ?? 0) * 100)} showInfo={false} /> {plan ? 'looking for a calmer one' : 'looking for a first plan'} {planIsCurrent && <Button size="small" onClick={stopPlanning}>Stop here</Button>}</span>}
         {!looking && <span className="row"><Button size="small" onClick={planAgain}>Plan again</Button>{plan && <CalendarButton occasion={occasion} />}</span>}
-        <span style={{ marginLeft: 'auto' }} className="soft">{plan && figures && `${span(figures.day)}, no plan under ${span(plan.lowerBoundMin)} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}`}</span>
+        {!onClock && <span style={{ marginLeft: 'auto' }} className="soft">{words}</span>}
       </div>
       {current === 'kitchen' && <KitchenPanel />}
       {current !== 'kitchen' && planIsCurrent && state?.status === 'none' && state.reason && (
@@ -55,8 +61,8 @@ export function TimetablePage() {
           {current === 'sure' && <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} />}
           {current === 'whatif' && <WhatIfPanel occasion={occasion} plan={plan} allOnTime={chances?.summary?.allOnTime} onChange={edit} />}
           {current === 'table' && <div className="page"><SheetTable entries={entries} /></div>}
-          {onClock && <Lanes key={current} occasion={occasion} plan={plan} entries={entries} audit={state.audit} part={shownPart} wide={current === 'last'} selected={selected} onSelect={setSelected} />}
-          {(onClock || current === 'table') && <div className="tt-dock"><Detail occasion={occasion} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}
+          {onClock && <Lanes key={current} occasion={occasion} plan={plan} network={network} entries={entries} audit={state.audit} part={shownPart} selected={selected} onSelect={setSelected} figures={words} shown={shown} onShow={setShown} onMove={(task, part) => { setSelected(task); edit((one) => pinned(one, task, part)); }} />}
+          {(onClock || current === 'table') && <div className="tt-dock"><Detail occasion={occasion} plan={plan} table={table} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}
           {(onClock || current === 'table') && <div className="tt-audit"><AuditPanel audit={state.audit} /></div>}
         </>
       )}

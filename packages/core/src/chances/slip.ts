@@ -1,0 +1,74 @@
+import { fit, type FitTable } from '../fit/index.ts';
+import type { Occasion, Plan } from '../model/index.ts';
+import { tasksOf } from '../tasks/index.ts';
+import { playDay } from './day.ts';
+import { netOf, type DayNet, type WaitsFor } from './net.ts';
+
+/** Something next to a task in time without a minute between them, and why it is. */
+export interface Neighbour {
+  readonly id: string;
+  readonly because: WaitsFor;
+  readonly unit?: string | undefined;
+}
+
+export interface Standing {
+  /** What it begins right after, and so cannot begin before. */
+  readonly heldBy: readonly Neighbour[];
+  /** What begins as soon as it ends, and so waits if it is late. */
+  readonly holds: readonly Neighbour[];
+  /** By how many minutes it can run over before anything comes late to the table; `mostTriedMin` and more are the same. */
+  readonly slackMin: number;
+  /** What comes late, and by how much, if it runs over by `slipMin`. */
+  readonly slips: readonly { readonly batch: string; readonly lateMin: number }[];
+}
+
+/** How far it is tried. */
+const mostTriedMin = 60;
+export const slipMin = 10;
+
+/**
+ * What holds each task where it is, what it holds, and what comes of it if it runs over, all else going as planned. The function it
+ * gives answers for one task; undefined for what is not in the plan.
+ */
+export function standings(occasion: Occasion, plan: Plan, table: FitTable = fit(occasion)): (task: string) => Standing | undefined {
+  const net = netOf(occasion, tasksOf(occasion, table), plan);
+  const numbers = new Map(net.pieces.map((piece, index) => [piece.id, index]));
+  return (task) => {
+    const at = numbers.get(task);
+    return at === undefined ? undefined : standingIn(net, at);
+  };
+}
+
+function standingIn(net: DayNet, at: number): Standing {
+  const piece = net.pieces[at]!;
+  const end = (index: number) => net.pieces[index]!.plannedStartMin + net.pieces[index]!.plannedMin;
+  const touching = (first: number, leastMin: number, startMin: number) => end(first) + leastMin >= startMin;
+  // Running over more never makes anything less late: the most that does no harm is found by halving.
+  let [slackMin, harmful] = [0, mostTriedMin + 1];
+  while (harmful - slackMin > 1) {
+    const tried = Math.floor((slackMin + harmful) / 2);
+    if (latenessAfter(net, at, tried).length === 0) slackMin = tried;
+    else harmful = tried;
+  }
+  return {
+    heldBy: once(piece.waits.filter((wait) => touching(wait.piece, wait.leastMin, piece.plannedStartMin)).map((wait) => ({ id: net.pieces[wait.piece]!.id, because: wait.because, unit: wait.unit }))),
+    holds: once(net.pieces.flatMap((other) => other.waits.filter((wait) => wait.piece === at && touching(at, wait.leastMin, other.plannedStartMin)).map((wait) => ({ id: other.id, because: wait.because, unit: wait.unit })))),
+    slackMin,
+    slips: latenessAfter(net, at, slipMin),
+  };
+}
+
+/** One reason each is enough; the recipe's own is the best. */
+function once(neighbours: readonly Neighbour[]): readonly Neighbour[] {
+  const sorted = [...neighbours].sort((a, b) => Number(b.because === 'recipe') - Number(a.because === 'recipe'));
+  return sorted.filter((each, index) => sorted.findIndex((other) => other.id === each.id) === index);
+}
+
+/** What comes late, by whole minutes, where one piece takes so many minutes longer than planned. */
+function latenessAfter(net: DayNet, at: number, overMin: number): readonly { readonly batch: string; readonly lateMin: number }[] {
+  const played = playDay(net, net.pieces.map((piece, index) => Float64Array.of(piece.plannedMin + (index === at ? overMin : 0))), 0);
+  return net.outcomes.flatMap((outcome) => {
+    const lateMin = Math.ceil(played.endMin[outcome.piece]! - outcome.atMin - 1e-9);
+    return lateMin > 0 ? [{ batch: outcome.batch, lateMin }] : [];
+  });
+}

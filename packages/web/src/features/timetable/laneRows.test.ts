@@ -1,0 +1,36 @@
+import { makePlan, runSheet } from '@lupin/core';
+import { demo } from '../../../../core/test-support/demo.ts';
+import { laneRows } from './laneRows.ts';
+
+const occasion = demo('sunday-lunch');
+const result = makePlan(occasion, { seconds: 0.05 });
+if (result.kind === 'none') throw new Error(result.reason.what);
+const { plan } = result;
+const entries = runSheet(occasion, plan);
+const ids = (grouping: 'cook' | 'dish' | 'kit') => new Set(laneRows(occasion, plan, entries, grouping).flatMap((row) => row.entries.map((entry) => entry.id)));
+
+test('by cook nothing is lost but the oven’s own turning; by dish only washes are', () => {
+  expect(entries.filter((entry) => entry.kind !== 'oven' && !ids('cook').has(entry.id))).toEqual([]);
+  expect(entries.filter((entry) => entry.kind !== 'oven' && entry.kind !== 'wash' && !ids('dish').has(entry.id))).toEqual([]);
+  expect(laneRows(occasion, plan, entries, 'dish').map((row) => row.name)).toEqual(['Green beans with toasted almonds', 'Oven potatoes', 'Roast chicken with lemon', 'Apple crumble']);
+});
+
+test('by kit each piece that is used has its steps and its washes', () => {
+  for (const row of laneRows(occasion, plan, entries, 'kit')) {
+    const used = plan.tasks.filter((task) => task.kind !== 'oven' && task.units.includes(row.unit!.id)).map((task) => task.id);
+    expect(row.entries.map((entry) => entry.id).sort()).toEqual([...used].sort());
+  }
+});
+
+test('dropped on another’s lane, a step is fixed to that cook or rack; on its own lane to nothing more', () => {
+  const rows = laneRows(occasion, plan, entries, 'cook');
+  const rub = entries.find((entry) => entry.id === 'crumble.as-written.rub')!;
+  const bake = entries.find((entry) => entry.id === 'crumble.as-written.bake')!;
+  if (rub.kind !== 'step' || bake.kind !== 'step') throw new Error('steps');
+  expect(rows.find((row) => row.key === `cook/${rub.cook}`)!.drop!(rub)).toEqual({});
+  const racks = rows.filter((row) => row.oven === 0);
+  const own = racks.findIndex((row) => row.entries.includes(bake));
+  expect(racks[own]!.drop!(bake)).toEqual({});
+  expect(racks[1 - own]!.drop!(bake)).toEqual({ rack: 1 - own });
+  expect(racks[0]!.drop!(rub)).toEqual({});
+});

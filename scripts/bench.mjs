@@ -11,7 +11,7 @@ const outDir = join(root, 'node_modules/.lupin/bench');
 await build({
   configFile: false, logLevel: 'error', root,
   build: { ssr: true, outDir, target: 'node20', emptyOutDir: true, rollupOptions: { input: Object.fromEntries(files.map((file) => [file.replace('.bench.ts', ''), join(root, 'bench', file)])) } },
-  ssr: { noExternal: ['@lupin/core', 'valibot'] },
+  ssr: { noExternal: ['@lupin/core', 'valibot'], external: ['highs'] },
 });
 let status = 0;
 for (const file of files) {

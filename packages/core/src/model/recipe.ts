@@ -37,7 +37,7 @@ export const IngredientLine = v.strictObject({
 export type IngredientLine = v.InferOutput<typeof IngredientLine>;
 
 export const KitKind = v.picklist(
-  ['board', 'knife', 'bowl', 'saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'blender', 'grater', 'whisk', 'spoon', 'bench', 'sieve', 'toaster', 'serving-dish', 'box', 'probe'],
+  ['board', 'knife', 'bowl', 'saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'blender', 'food-processor', 'mixer', 'slow-cooker', 'microwave', 'grater', 'whisk', 'spoon', 'bench', 'sieve', 'toaster', 'serving-dish', 'box', 'probe'],
   'This kind of kit is not known.',
 );
 export type KitKind = v.InferOutput<typeof KitKind>;

@@ -5,10 +5,10 @@ import { energyOf } from './score.ts';
 import { asBuilt, isStuck, type Standing, type Step } from './search.ts';
 
 /** Energies, in minutes of the day, by which a neighbour may be worse: at the start and in the end. */
-const hottest = 8;
-const coldest = 0.5;
+const hottest = 12;
+const coldest = 1;
 /** How much is done until it has cooled for the first time, and how much longer each time it is warmed again takes: so that it is good whenever it is stopped. */
-const firstCycle = 300_000;
+const firstCycle = 800_000;
 const cycleGrowth = 2;
 /** After this share of a cycle's work without a new best, the walk goes on from the best. */
 const wanderShare = 1 / 12;

@@ -15,6 +15,8 @@ export interface Leaning {
   readonly early: Float64Array;
   /** Which way each activity is done. */
   readonly modes: Uint8Array;
+  /** Who does an activity by hand; −1: whoever can latest. */
+  readonly who: Int8Array;
   /** A place with fewer washes is taken if it is at most this many minutes earlier. */
   readonly patienceMin: number;
 }
@@ -160,7 +162,8 @@ function choose(state: State, leaning: Leaning, index: number): Choice | Stuck {
   const latest = latestEnd(state, leaning, index);
   let best: Choice | undefined;
   let refusal: Refusal | undefined;
-  const able = state.prepared.able[index]!;
+  const all = state.prepared.able[index]!;
+  const able = leaning.who[index]! >= 0 ? all.filter((worker) => worker === leaning.who[index]) : all;
   const tries = modeOf(state, index).handsOn ? able.length : 1;
   for (let i = 0; i < tries; i++) {
     const worker = able[i] ?? 0;

@@ -9,6 +9,8 @@ export interface Ground {
   readonly patient: readonly number[];
   /** Activities that can be done in several ways. */
   readonly flexible: readonly number[];
+  /** Activities by hand that several workers can do, where who does it leaves no mark. */
+  readonly shareable: readonly number[];
 }
 
 export function groundOf(prepared: Prepared): Ground {
@@ -18,6 +20,8 @@ export function groundOf(prepared: Prepared): Ground {
     prepared,
     patient: keeps.flatMap((most, index) => (most >= 480 ? [index] : [])),
     flexible: activities.flatMap((activity, index) => (activity.modes.length > 1 ? [index] : [])),
+    // Hands that must be clean for something are better chosen by where they have been.
+    shareable: prepared.classes.length > 0 ? [] : activities.flatMap((activity, index) => (prepared.able[index]!.length > 1 && activity.modes.some((mode) => mode.handsOn) ? [index] : [])),
   };
 }
 
@@ -128,10 +132,10 @@ const washShare = 0.25;
 
 /** A neighbour of a timetable: something goes elsewhere in the line, stands earlier, or is done another way. */
 export function neighbour(ground: Ground, from: Leaning, table: Timetable, random: () => number): Leaning {
-  const { prepared, patient, flexible } = ground;
+  const { prepared, patient, flexible, shareable } = ground;
   const size = prepared.problem.activities.length;
   let line = from.line!;
-  let { early, modes, patienceMin } = from;
+  let { early, modes, who, patienceMin } = from;
   const roll = random();
   const pair = roll < criticalShare ? pick(criticalPairs(ground, table, random), random) : undefined;
   if (pair) {
@@ -157,13 +161,17 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
       const other = pick(flexible, random)!;
       modes = modes.slice();
       modes[other] = modes[other]! > 0 && random() < 0.6 ? 0 : Math.floor(random() * prepared.problem.activities[other]!.modes.length);
+    } else if (shareable.length > 0 && kind > 0.96) {
+      const other = pick(shareable, random)!;
+      who = who.slice();
+      who[other] = who[other]! >= 0 && random() < 0.6 ? -1 : pick(prepared.able[other]!, random)!;
     } else if (kind < 0.43) {
       patienceMin = Math.floor(random() * 90);
     } else {
       line = shifted(prepared, line, random);
     }
   }
-  return { ...from, line, early, modes, patienceMin };
+  return { ...from, line, early, modes, who, patienceMin };
 }
 
 function pick<T>(list: readonly T[], random: () => number): T | undefined {

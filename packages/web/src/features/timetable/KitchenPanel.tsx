@@ -6,6 +6,7 @@ import { Cook, Day, hazards, KitKind, KitUnit, materials, movedServing, withoutC
 import { ClockField } from '../../shared/ClockField.tsx';
 import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { AbsencesPanel } from './AbsencesPanel.tsx';
 import { OvensPanel } from './OvensPanel.tsx';
 import { WishesPanel } from './WishesPanel.tsx';
 import { kitNames, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
@@ -22,6 +23,7 @@ export function KitchenPanel() {
         {fault && <p className="fault" role="alert">{fault} Nothing was changed.</p>}
         <Serving change={change} />
         <Cooks change={change} />
+        <AbsencesPanel occasion={occasion} onChange={change} />
         <OvensPanel kitchen={occasion.kitchen} onChange={kitchen} />
         <WishesPanel occasion={occasion} onChange={change} />
       </div>

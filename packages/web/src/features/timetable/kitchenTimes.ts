@@ -25,6 +25,6 @@ export function windowFromClock(serveAt: string, { day, from, to }: ClockWindow)
 
 export const kitNames: Readonly<Record<KitKind, string>> = {
   board: 'Board', knife: 'Knife', bowl: 'Bowl', saucepan: 'Saucepan', 'large-pot': 'Large pot', 'frying-pan': 'Frying pan', skillet: 'Skillet', 'roasting-tin': 'Roasting tin',
-  'baking-tray': 'Baking tray', 'gratin-dish': 'Gratin dish', 'cake-tin': 'Cake tin', blender: 'Blender', grater: 'Grater', whisk: 'Whisk', spoon: 'Spoon', bench: 'Bench', sieve: 'Sieve',
+  'baking-tray': 'Baking tray', 'gratin-dish': 'Gratin dish', 'cake-tin': 'Cake tin', blender: 'Blender', 'food-processor': 'Food processor', mixer: 'Mixer', 'slow-cooker': 'Slow cooker', microwave: 'Microwave', grater: 'Grater', whisk: 'Whisk', spoon: 'Spoon', bench: 'Bench', sieve: 'Sieve',
   toaster: 'Toaster', 'serving-dish': 'Serving dish', box: 'Box', probe: 'Probe',
 };

@@ -5,7 +5,7 @@ import { energyOf } from './score.ts';
 import { asBuilt, isStuck, type Standing, type Step } from './search.ts';
 
 /** Energies, in minutes of the day, by which a neighbour may be worse: at the start and in the end. */
-const hottest = 12;
+const hottest = 20;
 const coldest = 1;
 /** How much is done until it has cooled for the first time, and how much longer each time it is warmed again takes: so that it is good whenever it is stopped. */
 const firstCycle = 800_000;

@@ -2,14 +2,15 @@ import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { Cook, Day, hazards, KitKind, KitUnit, materials, movedServing, withoutCook, withoutUnit, type Chore, type Kitchen, type Occasion } from '@lupin/core';
+import { Cook, Day, movedServing, withoutCook, withoutUnit, type Chore, type Kitchen, type Occasion } from '@lupin/core';
 import { ClockField } from '../../shared/ClockField.tsx';
 import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { AbsencesPanel } from './AbsencesPanel.tsx';
 import { OvensPanel } from './OvensPanel.tsx';
 import { WishesPanel } from './WishesPanel.tsx';
-import { kitNames, windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
+import { KitList } from './KitList.tsx';
+import { windowFromClock, windowToClock, type ClockWindow } from './kitchenTimes.ts';
 
 /** When it is served, who cooks and when, and what there is to cook with: everything the timetable rests on besides the menu. */
 export function KitchenPanel() {
@@ -27,7 +28,7 @@ export function KitchenPanel() {
         <OvensPanel kitchen={occasion.kitchen} onChange={kitchen} />
         <WishesPanel occasion={occasion} onChange={change} />
       </div>
-      <Kit kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} onRemove={(unit) => change((one) => withoutUnit(one, unit))} />
+      <KitList kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} onRemove={(unit) => change((one) => withoutUnit(one, unit))} />
     </main>
   );
 }
@@ -93,41 +94,5 @@ function WindowFields({ clock, onChange, onRemove }: { clock: ClockWindow; onCha
       to <ClockField label="To" value={clock.to} onChange={(to) => onChange({ ...clock, to })} />
       {onRemove && <Button type="text" size="small" icon={<CloseOutlined />} aria-label="Remove this time" onClick={onRemove} />}
     </div>
-  );
-}
-
-const freeable = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
-
-function Kit({ kit, onChange, onRemove }: { kit: readonly KitUnit[]; onChange: (kit: KitUnit[]) => void; onRemove: (unit: string) => void }) {
-  const set = (id: string, part: Partial<KitUnit>) => onChange(kit.map((unit) => (unit.id === id ? { ...unit, ...part } : unit)));
-  const add = (kind: KitUnit['kind']) => {
-    const like = kit.find((unit) => unit.kind === kind);
-    const count = kit.filter((unit) => unit.kind === kind).length + 1;
-    onChange([...kit, v.parse(KitUnit, { id: freshId(kind, kit.map((unit) => unit.id)), kind, name: `${kitNames[kind]} ${count}`, material: like?.material ?? 'steel', washMin: like?.washMin ?? 3 })]);
-  };
-  const kinds = KitKind.options.filter((kind) => kind !== 'probe');
-  return (
-    <section>
-      <h3>What there is to cook with</h3>
-      <p className="soft small">Wood, cast iron and mesh never come clean of a trace. A piece kept free of something is used for those who need that.</p>
-      <table className="plain-table" style={{ marginTop: 6 }}>
-        <tbody>
-          {kinds.map((kind) => {
-            const units = kit.filter((unit) => unit.kind === kind);
-            return [
-              <tr key={kind}><td colSpan={3} style={{ fontWeight: 650, paddingTop: 10 }}>{kitNames[kind]} <span className="soft">× {units.length}</span></td><td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<PlusOutlined />} aria-label={`Add: ${kitNames[kind]}`} onClick={() => add(kind)} /></td></tr>,
-              ...units.map((unit) => (
-                <tr key={unit.id}>
-                  <td style={{ paddingLeft: 12 }}>{unit.name}</td>
-                  <td><Select size="small" variant="borderless" aria-label={`${unit.name}: material`} value={unit.material} style={{ width: 104 }} options={materials.map((value) => ({ value, label: value }))} onChange={(material) => set(unit.id, { material })} /></td>
-                  <td><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="kept free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 150 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /></td>
-                  <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}`} onClick={() => onRemove(unit.id)} /></td>
-                </tr>
-              )),
-            ];
-          })}
-        </tbody>
-      </table>
-    </section>
   );
 }

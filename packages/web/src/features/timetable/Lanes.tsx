@@ -155,7 +155,7 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
             {marks.map((moment) => <i key={moment} className="tt-hour" style={{ left: x(moment) }} />)}
             {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}
             {band && <i className="tt-room" style={{ left: x(band.fromMin), width: x(band.toMin) - x(band.fromMin) }} />}
-            <Axis occasion={occasion} marks={marks} x={x} fromMin={fromMin} toMin={toMin} pxPerMin={pxPerMin} />
+            <Axis occasion={occasion} marks={marks} x={x} fromMin={fromMin} toMin={toMin} />
             {rows.map((row, at) => (
               <Lane key={row.key} id={row.key} name={row.name} sub={row.sub} height={height(at) + (row.unit ? 24 : lastOfOven(row, at) ? curveHeight + 6 : 0)} joined={row.oven !== undefined && !lastOfOven(row, at)}>
                 {row.unit && <ResidueStrip {...strip} top={height(at)} states={audit.surfaces[row.unit.id] ?? none} gates={gates.get(row.unit.id) ?? none} />}
@@ -195,13 +195,12 @@ interface AxisProps {
   readonly x: (moment: number) => number;
   readonly fromMin: number;
   readonly toMin: number;
-  readonly pxPerMin: number;
 }
 
 const signHeight = 22;
 
 /** Time by the clock, and the servings as signs on their lines; signs that would lie over each other stand one above the other. */
-function Axis({ occasion, marks, x, fromMin, toMin, pxPerMin }: AxisProps) {
+function Axis({ occasion, marks, x, fromMin, toMin }: AxisProps) {
   const signs = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin).map((atMin) => {
     const words = `${occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name).join(', ')} ${clockTime(occasion.serveAt, atMin)}`;
     const width = words.length * 7 + 10;
@@ -210,7 +209,7 @@ function Axis({ occasion, marks, x, fromMin, toMin, pxPerMin }: AxisProps) {
   const { blocks, rows } = pack(signs.map((item) => ({ item, startMin: item.left, endMin: item.left + item.width, label: '' })), 1);
   return (
     <div className="tt-axis" style={{ height: 30 + (rows - 1) * signHeight }}>
-      {marks.filter((moment) => signs.every(({ atMin }) => Math.abs(atMin - moment) * pxPerMin > 60)).map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
+      {marks.filter((moment) => signs.every(({ left, width }) => x(moment) < left - 20 || x(moment) > left + width + 20)).map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
       {blocks.map(({ item: { atMin, words, width, left }, row }) => <span key={atMin} className="tt-sign" style={{ left, width, top: 4 + row * signHeight }}>{words}</span>)}
     </div>
   );

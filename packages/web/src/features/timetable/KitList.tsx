@@ -1,0 +1,70 @@
+import { CloseOutlined, DownOutlined, MinusOutlined, PlusOutlined, RightOutlined } from '@ant-design/icons';
+import { Button, InputNumber, Select } from 'antd';
+import { useState } from 'react';
+import * as v from 'valibot';
+import { hazards, KitKind, KitUnit, materials } from '@lupin/core';
+import { freshId } from '../../shared/words.ts';
+import { kitNames } from './kitchenTimes.ts';
+
+interface KitListProps {
+  readonly kit: readonly KitUnit[];
+  readonly onChange: (kit: KitUnit[]) => void;
+  readonly onRemove: (unit: string) => void;
+}
+
+const freeable = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
+const kinds = KitKind.options.filter((kind) => kind !== 'probe');
+
+/** "steel", or "2 plastic, 1 wood": what the pieces of a kind are made of, and how many are kept free of something. */
+function inShort(units: readonly KitUnit[]): string {
+  const counts = new Map<string, number>();
+  for (const unit of units) counts.set(unit.material, (counts.get(unit.material) ?? 0) + 1);
+  const made = counts.size === 1 ? [...counts.keys()] : [...counts].map(([material, count]) => `${count} ${material}`);
+  const free = units.filter((unit) => unit.keptFreeOf.length > 0).length;
+  return [...made, ...(free > 0 ? [`${free} kept free`] : [])].join(', ');
+}
+
+/** What there is to cook with: a line a kind with how many there are; opened, each piece with its material and what it is kept free of. */
+export function KitList({ kit, onChange, onRemove }: KitListProps) {
+  const [open, setOpen] = useState<ReadonlySet<string>>(() => new Set(kit.filter((unit) => unit.keptFreeOf.length > 0).map((unit) => unit.kind)));
+  const set = (id: string, part: Partial<KitUnit>) => onChange(kit.map((unit) => (unit.id === id ? { ...unit, ...part } : unit)));
+  const add = (kind: KitUnit['kind']) => {
+    const like = kit.find((unit) => unit.kind === kind);
+    const count = kit.filter((unit) => unit.kind === kind).length + 1;
+    onChange([...kit, v.parse(KitUnit, { id: freshId(kind, kit.map((unit) => unit.id)), kind, name: `${kitNames[kind]} ${count}`, material: like?.material ?? 'steel', washMin: like?.washMin ?? 3, ...(like?.vessel ? { vessel: like.vessel } : {}) })]);
+  };
+  const toggle = (kind: string) => setOpen((before) => { const next = new Set(before); if (!next.delete(kind)) next.add(kind); return next; });
+  return (
+    <section aria-label="What there is to cook with">
+      <h3>What there is to cook with</h3>
+      <p className="soft small">Wood, cast iron and mesh never come clean of a trace. A piece kept free of something is used for those who need that.</p>
+      <table className="plain-table kit-table" style={{ marginTop: 6 }}>
+        <tbody>
+          {kinds.map((kind) => {
+            const units = kit.filter((unit) => unit.kind === kind);
+            const isOpen = open.has(kind) && units.length > 0;
+            const last = units.findLast((unit) => unit.keptFreeOf.length === 0) ?? units.at(-1);
+            return [
+              <tr key={kind}>
+                <td colSpan={2}><button type="button" className="bare" aria-expanded={isOpen} disabled={units.length === 0} onClick={() => toggle(kind)}>{units.length > 0 && (isOpen ? <DownOutlined style={{ fontSize: 11 }} /> : <RightOutlined style={{ fontSize: 11 }} />)} <strong>{kitNames[kind]}</strong> <span className="soft">× {units.length}</span></button></td>
+                <td className="soft">{inShort(units)}</td>
+                <td style={{ textAlign: 'right', paddingRight: 0, whiteSpace: 'nowrap' }}>
+                  {last && <Button size="small" type="text" icon={<MinusOutlined />} aria-label={`Remove ${last.name}`} onClick={() => onRemove(last.id)} />}
+                  <Button size="small" type="text" icon={<PlusOutlined />} aria-label={`Add: ${kitNames[kind]}`} onClick={() => add(kind)} />
+                </td>
+              </tr>,
+              ...(isOpen ? units : []).map((unit) => (
+                <tr key={unit.id} className="piece">
+                  <td>{unit.name}</td>
+                  <td><Select size="small" variant="borderless" aria-label={`${unit.name}: material`} value={unit.material} style={{ width: 104 }} options={materials.map((value) => ({ value, label: value }))} onChange={(material) => set(unit.id, { material })} /></td>
+                  <td><span className="row"><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="kept free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 140 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /> <InputNumber size="small" aria-label={`${unit.name}: minutes to wash`} min={0} max={60} value={unit.washMin} suffix="min" style={{ width: 76 }} onChange={(washMin) => { if (washMin !== null) set(unit.id, { washMin: Math.round(washMin) }); }} /></span></td>
+                  <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}, this one`} onClick={() => onRemove(unit.id)} /></td>
+                </tr>
+              )),
+            ];
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}

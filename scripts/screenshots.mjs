@@ -54,9 +54,19 @@ const views = [
     await page.locator('.tt-bar.washing').nth(4).click();
     await page.evaluate(() => window.scrollTo(0, 100));
   } },
-  { name: 'audit', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
-    await page.getByRole('heading', { name: 'Passed the audit' }).scrollIntoViewIfNeeded();
-    await page.evaluate(() => window.scrollTo(0, document.body.scrollHeight));
+  { name: 'how-sure', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
+    await page.getByRole('button', { name: 'Plan again' }).waitFor({ timeout: 120_000 });
+    await page.getByText('how sure', { exact: true }).click();
+    await page.getByRole('button', { name: /^Add: / }).first().waitFor({ timeout: 60_000 });
+  } },
+  { name: 'what-if', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: async (page) => {
+    await page.getByRole('button', { name: 'Plan again' }).waitFor({ timeout: 120_000 });
+    await page.getByText('what if', { exact: true }).click();
+    for (const words of ['second oven', 'helper from']) {
+      await page.getByRole('combobox', { name: 'What if' }).fill(words);
+      await page.keyboard.press('Enter');
+    }
+    await page.getByRole('button', { name: 'Do it like this' }).waitFor({ timeout: 120_000 });
   } },
   { name: 'kitchen', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: (page) => page.getByText('kitchen and cooks').click() },
   { name: 'cook-tablet', path: '/o/lantern-supper/cook', width: 1024, height: 768, act: async (page) => {

@@ -1,7 +1,8 @@
 import * as fc from 'fast-check';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
-import type { Occasion, Plan } from '../model/index.ts';
+import * as v from 'valibot';
+import { Occasion, type Plan } from '../model/index.ts';
 import { audit } from '../audit/index.ts';
 import { makePlan, planning } from '../plan/index.ts';
 import { ExemptSets, addGuards, clashes, noDemand } from './demands.ts';
@@ -67,6 +68,7 @@ describe('every plan passes the audit', () => {
     oven: fc.constantFrom(undefined, 150, 190, 220), burner: fc.boolean(), looseFlour: fc.boolean(), hold: fc.boolean(),
   });
   const anyRecipe = fc.record({ foods: fc.array(fc.constantFrom(...foods), { minLength: 1, maxLength: 4 }), steps: fc.array(anyStep, { minLength: 1, maxLength: 4 }), cooked: fc.boolean() });
+  const anyKitchen = fc.record({ leaves: fc.subarray(['knives', 'heat', 'raw', 'washing-up'], { maxLength: 1 }), second: fc.boolean(), racks: fc.constantFrom(1, 2, 3), out: fc.boolean(), spare: fc.constantFrom(0, 5, 15) });
   const anyNeeds = fc.subarray(['gluten', 'milk', 'egg', 'tree-nut', 'celery'], { maxLength: 2 });
 
   const build = (recipes: readonly { foods: string[]; steps: { hands: string; likely: number; kit: string[]; oven: number | undefined; burner: boolean; looseFlour: boolean; hold: boolean }[]; cooked: boolean }[], needs: readonly string[][]): Occasion => occasion({
@@ -84,8 +86,14 @@ describe('every plan passes the audit', () => {
 
   test('over kitchens nobody thought of', () => {
     let planned = 0;
-    fc.assert(fc.property(fc.array(anyRecipe, { minLength: 1, maxLength: 5 }), fc.array(anyNeeds, { minLength: 1, maxLength: 4 }), (recipes, needs) => {
-      const one = build(recipes, needs);
+    fc.assert(fc.property(fc.array(anyRecipe, { minLength: 1, maxLength: 5 }), fc.array(anyNeeds, { minLength: 1, maxLength: 4 }), anyKitchen, (recipes, needs, { leaves, second, racks, out, spare }) => {
+      const plain = build(recipes, needs);
+      const [first, ...others] = plain.kitchen.cooks;
+      const one = v.parse(Occasion, {
+        ...plain,
+        kitchen: { ...plain.kitchen, oven: { ...plain.kitchen.oven, racks }, moreOvens: second ? [{ name: 'Little', racks: 1, mostC: 200 }] : [], cooks: [{ ...first!, leaves }, ...others] },
+        wishes: { absences: out ? [{ cook: 'two', fromMin: -100, toMin: -60 }] : [], pins: spare ? [{ task: 'r0.plain.s0', spareMin: spare }] : [] },
+      });
       const result = makePlan(one, { seconds: 0.01 });
       if (result.kind === 'none') return;
       planned++;
@@ -176,6 +184,20 @@ describe('a line of activities', () => {
       expect(follows(line)).toBe(true);
     }), { numRuns: 60 });
   });
+});
+
+test('who leaves washing up to others washes hands, and nothing else', () => {
+  const duck = recipe('duck', [line('duck', 'duck-leg')], [step('trim', { uses: ['duck'], kit: [{ kind: 'board' }], after: [] }), step('fry', { hands: 'off', burner: true, coreC: 75, kit: [{ kind: 'frying-pan' }] })]);
+  const plums = recipe('plums', [line('plums', 'plum')], [step('stone', { uses: ['plums'], kit: [{ kind: 'board' }] })]);
+  const cooks = [{ id: 'kim', name: 'Kim', leaves: ['washing-up'], windows: [{ fromMin: -120, toMin: 10 }] }, { id: 'ada', name: 'Ada', leaves: ['knives', 'heat', 'raw'], windows: [{ fromMin: -120, toMin: 10 }] }];
+  const one = occasion({ guests: [guest('ana')], recipes: [duck, plums], kit: [unit('board-1', 'board', 'plastic'), unit('pan', 'frying-pan')], cooks });
+  // The duck cannot wait and the plums come after it, by Kim, on the one board.
+  const wished = { ...one, wishes: { ...one.wishes, pins: [{ task: 'duck.plain.trim', endsByMin: -60 }, { task: 'plums.plain.stone', notBeforeMin: -50, cook: 'kim' }] as Occasion['wishes']['pins'] } };
+  const plan = planOf(wished, 0.02);
+  expect(audit(wished, plan).findings).toEqual([]);
+  const washes = plan.tasks.filter((task) => task.kind === 'wash');
+  expect(washes.flatMap((wash) => (wash.units.length > 0 ? [wash.cook] : []))).toEqual(['ada']);
+  expect(washes.some((wash) => wash.cook === 'kim' && wash.units.length === 0)).toBe(true);
 });
 
 test('kit kept free from wheat never meets the past of a wooden board, not by way of a pan either', () => {

@@ -85,56 +85,64 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
 
   const washes: Wash[] = [];
   const unitAt = (at: number) => (at < count ? units[at]! : -1);
-  const minutes = (dirty: readonly number[]) => dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
-  if (after.length > 0) {
-    if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean)) return { why: 'no-clean-unit', tryEnd: end - 1 };
-    const limit = Math.min(end + longestDirtyMin, ...after.map((at) => surfaceAt(at).next(end)!.start));
-    const duration = minutes(after);
+  const minutes = (dirty: readonly number[]): number => dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
+  // Who does not wash up still washes their own hands: then that is a wash of its own.
+  const apart = mode.handsOn && !problem.workers[worker]!.washesUp;
+  const inGroups = (dirty: readonly number[]): readonly (readonly number[])[] => (apart && dirty.length > 1 && dirty.includes(count) ? [dirty.filter((at) => at !== count), [count]] : dirty.length > 0 ? [dirty] : []);
+  if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean)) return { why: 'no-clean-unit', tryEnd: end - 1 };
+  let from = end;
+  for (const group of inGroups(after)) {
+    const limit = Math.min(end + longestDirtyMin, ...group.map((at) => surfaceAt(at).next(end)!.start));
+    const duration = minutes(group);
     let washer = -1;
     let slot: number | undefined;
-    const washers = washersFor(state, spot, after.includes(count));
+    const washers = washersFor(state, spot, group.includes(count));
     for (const who of washers) {
-      slot = washSlot(state, spot, who, duration, end, limit);
+      slot = washSlot(state, spot, who, duration, from, limit);
       if (slot !== undefined) { washer = who; break; }
     }
     // Done a little earlier, there may be time to wash up before the next use.
     if (slot === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
+    // One sink: what is washed next is washed after it.
+    from = slot + duration;
     washes.push({
-      startMin: slot, endMin: slot + duration, worker: washer, units: after.map(unitAt).filter((unit) => unit >= 0),
-      because: after.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
+      startMin: slot, endMin: slot + duration, worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
+      because: group.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
     });
   }
-  if (before.length > 0) {
-    if (before.some((at) => at < count && (!problem.units[units[at]!]!.comesClean || (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))))) return { why: 'no-clean-unit', tryEnd: end - 1 };
-    const duration = minutes(before);
-    const from = start - duration;
-    const inSink = state.sink.clash(from, start);
+  if (before.some((at) => at < count && (!problem.units[units[at]!]!.comesClean || (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))))) return { why: 'no-clean-unit', tryEnd: end - 1 };
+  let until = start;
+  for (const group of inGroups(before)) {
+    const duration = minutes(group);
+    const washFrom = until - duration;
+    const inSink = state.sink.clash(washFrom, until);
     if (inSink !== undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, inSink + mode.durationMin) };
-    const washers = washersFor(state, spot, before.includes(count));
-    const washer = washers.find((who) => state.busy[who]!.clash(from, start) === undefined && away(state, who, from, start) === undefined && !called(spot.attention, who, from, start));
-    if (washer === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, Math.max(...washers.map((who) => state.busy[who]!.clash(from, start) ?? start - 1)) + mode.durationMin) };
-    if (before.some((at) => at < count && surfaceAt(at).clash(from, start, undefined) !== undefined)) return { why: 'no-unit', tryEnd: end - 1 };
+    const washers = washersFor(state, spot, group.includes(count));
+    const washer = washers.find((who) => state.busy[who]!.clash(washFrom, until) === undefined && away(state, who, washFrom, until) === undefined && !called(spot.attention, who, washFrom, until));
+    if (washer === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(washFrom, until) ?? start - 1)) + mode.durationMin) };
+    if (group.some((at) => at < count && surfaceAt(at).clash(washFrom, start, undefined) !== undefined)) return { why: 'no-unit', tryEnd: end - 1 };
     washes.push({
-      startMin: from, endMin: start, worker: washer, units: before.map(unitAt).filter((unit) => unit >= 0),
-      because: before.map((at) => {
+      startMin: washFrom, endMin: until, worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
+      because: group.map((at) => {
         const then = surfaceAt(at).demandAt(end);
         const found: number[] = [];
         asked.forEach((set, mark) => { if (set >= 0 && then[mark]! < 0) found.push(mark); });
         return { unit: unitAt(at), marks: found, before: index };
       }),
     });
+    until = washFrom;
   }
   return { washes, asked };
 }
 
 const none: readonly Wash[] = [];
 
-/** Who could do a wash at a spot: with dirty hands, only their owner; else whoever does the work first, then those who wash up. */
+/** Who could do a wash at a spot: with dirty hands, only their owner; else whoever does the work first, if they wash up, then the others who do. */
 function washersFor(state: State, { mode, worker }: Spot, hands: boolean): readonly number[] {
   const { workers } = state.prepared.problem;
   if (hands) return [worker];
   const others = [...workers.keys()].filter((who) => workers[who]!.washesUp);
-  return mode.handsOn ? [worker, ...others.filter((who) => who !== worker)] : others;
+  return mode.handsOn && workers[worker]!.washesUp ? [worker, ...others.filter((who) => who !== worker)] : others;
 }
 
 /** The latest moment before `end` at which a worker's time in the kitchen ends, if [start, end) is not inside it; else undefined. */

@@ -86,8 +86,8 @@ test('the plan goes into a calendar, everybody’s or one cook’s, as a file an
 
 test('a step is dragged to another time and moved by key; the plan follows, and one key takes each back', async ({ page }) => {
   await settled(page, 'lantern-supper');
-  await view(page, 'last three hours');
-  const bar = page.getByRole('button', { name: /^Peel and slice the beetroot/ });
+  await view(page, 'the day');
+  const bar = page.getByRole('button', { name: /^Trim and season the duck/ }).first();
   await bar.hover();
   const from = (await bar.boundingBox())!;
   await page.mouse.move(from.x + 6, from.y + 8);
@@ -100,7 +100,7 @@ test('a step is dragged to another time and moved by key; the plan follows, and 
   await page.mouse.up();
   await expect(page.getByText(`Fixed: it begins at ${to}.`)).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
-  const fixed = page.getByRole('button', { name: /^Peel and slice the beetroot.*, fixed/ });
+  const fixed = page.getByRole('button', { name: /^Trim and season the duck.*, fixed/ }).first();
   await fixed.focus();
   await page.keyboard.press('Shift+ArrowRight');
   const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
@@ -127,4 +127,35 @@ test('lanes by dish and by kit, wider and narrower by key; a task says what hold
   await expect.poll(width).toBeGreaterThan(before * 1.3);
   await page.keyboard.press('-');
   await expect.poll(width).toBe(before);
+});
+
+test('the cook is out for an hour, and the topping is done by a time of the clock', async ({ page }) => {
+  await settled(page);
+  await view(page, 'kitchen and cooks');
+  await page.getByRole('button', { name: 'Somebody is out' }).click();
+  const out = page.getByRole('region', { name: 'Out of the kitchen' });
+  const from = out.getByLabel(/is out from$/);
+  await from.fill('10:00');
+  await from.press('Enter');
+  await out.getByLabel(/is out until$/).fill('11:00');
+  await out.getByLabel(/is out until$/).press('Enter');
+  await expect(out.getByLabel(/is out until$/)).toHaveValue('11:00');
+  await view(page, 'the day');
+  await page.getByRole('button', { name: /^Rub the topping/ }).first().click({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Not before, done by …' }).click();
+  const limits = page.getByRole('region', { name: 'Time limits' });
+  await limits.getByRole('button', { name: 'Done by …' }).click();
+  await limits.getByLabel('Done by').fill('9:40');
+  await limits.getByLabel('Done by').press('Enter');
+  await limits.getByRole('button', { name: 'Plan it so' }).click();
+  await expect(page.getByText(/Fixed: it is done by 09:40/)).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
+  await view(page, 'as a table');
+  const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
+  const rows = await page.locator('.plain-table tbody tr').evaluateAll((all) => all.map((row) => [...row.querySelectorAll('td')].slice(0, 4).map((cell) => cell.textContent ?? '')));
+  for (const [start, end, who, what] of rows) {
+    if (!who) continue;
+    expect([what, minutes(end!) <= 600 || minutes(start!) >= 660]).toEqual([what, true]);
+    if (what!.startsWith('Rub the topping')) expect(minutes(end!)).toBeLessThanOrEqual(580);
+  }
 });

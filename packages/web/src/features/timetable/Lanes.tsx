@@ -1,10 +1,11 @@
 import { DndContext, PointerSensor, pointerWithin, useDroppable, useSensor, useSensors, type DragEndEvent, type DragMoveEvent } from '@dnd-kit/core';
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Segmented, Switch } from 'antd';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type KeyboardEvent, type ReactNode } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { clockTime, minutesOfClock, noTraceHazards, type HazardId, type Occasion, type Pin, type Plan, type ResidueMark, type RunSheetEntry, type StepEntry, type TaskNetwork } from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
-import { Bar } from './Bar.tsx';
+import { Bar, type Near } from './Bar.tsx';
+import { Grip, gripId, type Held } from './Grip.tsx';
 import { laneRows, type Grouping, type LaneRow } from './laneRows.ts';
 import { hourMarks, labelWidth, nearSight, pack, placeOf, scrollStep, type Block, type Scale, type Stretch } from './layout.ts';
 import { draggedTo, roomInSight, roomOf } from './moving.ts';
@@ -60,6 +61,11 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
   const [zoom, setZoom] = useState(1);
   const [scrolled, setScrolled] = useState(0);
   const [dragging, setDragging] = useState<Dragging>();
+  const [near, setNear] = useState<Near>();
+  const held = useRef<Held>(undefined);
+  const onGrip = useCallback((lane: string, entry: string, event: PointerEvent) => {
+    if (held.current?.id === gripId(lane, entry)) held.current.listeners?.['onPointerDown']?.(event);
+  }, []);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   useEffect(() => {
     const element = scroller.current;
@@ -132,7 +138,7 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
   const fixed = useMemo(() => new Set(occasion.wishes.pins.map((pin) => pin.task)), [occasion.wishes.pins]);
   const bars = (at: number) => packed[at]!.blocks.filter(({ item, startMin, endMin }) => item.id === selected || nearSight(x(startMin), x(endMin), scrolled, width)).map(({ item, row, label, outside, startMin }) => (
     <Bar key={item.id} entry={item} lane={rows[at]!.key} top={4 + row * rowHeight} left={x(startMin)} width={Math.max(6, (item.endMin - startMin) * pxPerMin - 1)} label={label} outside={outside} pressed={item.id === selected} fixed={fixed.has(item.id) && pinOf(occasion, item.id) !== undefined}
-      dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined} onSelect={onSelect} />
+      dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined} onSelect={onSelect} onNear={setNear} onGrip={onGrip} />
   ));
   const marks = hourMarks(minutesOfClock(occasion.serveAt), fromMin, toMin, pxPerMin);
   const minded = useMemo(() => new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[])), [occasion.guests]);
@@ -151,6 +157,7 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
       </div>
       <div className="tt" ref={scroller} onKeyDown={onKey} onScroll={(event) => setScrolled(scrollStep(event.currentTarget.scrollLeft))} tabIndex={-1}>
         <DndContext sensors={sensors} collisionDetection={pointerWithin} autoScroll={false} onDragMove={onDragMove} onDragEnd={onDragEnd} onDragCancel={() => setDragging(undefined)}>
+          {near && <Grip near={near} held={held} />}
           <div className="tt-canvas" style={{ '--name-width': `${nameWidth}px`, width: Math.max(x(toMin) + 40, wordsEnd) } as CSSProperties}>
             {marks.map((moment) => <i key={moment} className="tt-hour" style={{ left: x(moment) }} />)}
             {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}

@@ -35,7 +35,7 @@ export function WhatIfPanel({ occasion, plan, allOnTime, onChange }: WhatIfPanel
       {changes.length === 0 && <p className="soft" style={{ marginTop: 10 }}>Choose one or several: another plan is made in the same way and set beside this one. Nothing is changed until you say so.</p>}
       {state?.reason && <p style={{ marginTop: 14, fontSize: 17 }}><strong>{state.reason.proven ? 'Then no plan can hold.' : 'No plan was found for that.'}</strong> {state.reason.what} {state.reason.why} Try: {state.reason.tryThis}</p>}
       {comparison && other && state?.plan && (
-        <div className="sure-columns" style={{ gridTemplateColumns: 'minmax(340px, 5fr) minmax(0, 7fr)' }}>
+        <div className="sure-columns right-wide">
           <div>
             <Measures comparison={comparison} before={allOnTime} after={state.allOnTime} />
             <p className="soft small" style={{ marginTop: 8 }}>Both are looked for as long. A minute or a wash more or less may be chance.</p>

@@ -28,7 +28,7 @@ function wished(): Occasion {
 }
 
 const fixed = new Set(['crumble.as-written.rub', 'potatoes.as-written.cut']);
-const plans = [demo('sunday-lunch'), demo('lantern-supper'), wished()].map((occasion): [Occasion, Plan] => [occasion, planOf(occasion)]);
+const plans = [demo('sunday-lunch'), demo('lantern-supper'), wished()].map((occasion): [Occasion, Plan] => [Object.freeze(occasion), planOf(occasion)]);
 let total = 0;
 
 const steps = (plan: Plan) => plan.tasks.filter((task): task is PlannedStep => task.kind === 'step');

@@ -5,6 +5,16 @@ import type { Occasion } from './occasion.ts';
  * Two occasions with the same digest have the same plans; it is no protection against forgery.
  */
 export function basisOf(occasion: Occasion): string {
+  // What can no longer change is digested once.
+  if (!Object.isFrozen(occasion)) return digest(occasion);
+  const known = digests.get(occasion) ?? digest(occasion);
+  digests.set(occasion, known);
+  return known;
+}
+
+const digests = new WeakMap<Occasion, string>();
+
+function digest(occasion: Occasion): string {
   const { name: _name, note: _note, shopping: _shopping, ...rest } = occasion;
   const text = JSON.stringify(rest, (key, value: unknown) => (key === 'original' ? undefined : sortedKeys(value)));
   // Two 32-bit FNV-1a streams with different starts, because one alone collides too easily.

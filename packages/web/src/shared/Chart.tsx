@@ -12,7 +12,7 @@ interface ChartProps {
   /** What it shows, in a sentence: for those who do not see it. */
   readonly label: string;
   readonly height: number;
-  readonly draw: (ink: Inks) => EChartsOption;
+  readonly draw: (ink: Inks, widthPx: number) => EChartsOption;
 }
 
 /** A drawing in the house's colours, light or dark, that follows the width it is given. */
@@ -22,10 +22,10 @@ export default function Chart({ label, height, draw }: ChartProps) {
   useEffect(() => {
     const element = place.current!;
     const dark = window.matchMedia('(prefers-color-scheme: dark)');
-    const paint = (): void => chart.current?.setOption({ animation: false, ...draw(inks(element)) }, true);
+    const paint = (): void => chart.current?.setOption({ animation: false, ...draw(inks(element), element.clientWidth) }, true);
     chart.current = init(element, undefined, { renderer: 'svg' });
     paint();
-    const observer = new ResizeObserver(() => chart.current?.resize());
+    const observer = new ResizeObserver(() => { chart.current?.resize(); paint(); });
     observer.observe(element);
     dark.addEventListener('change', paint);
     return () => {

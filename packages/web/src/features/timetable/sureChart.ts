@@ -21,20 +21,24 @@ const rowHeightPx = 36;
 export const chartHeightPx = (rows: number): number => rows * rowHeightPx + 44;
 
 /** Each dish as the span from its best to its worst tenth of days, in minutes after its time; the dot is the middle day. */
-export function sureChart(rows: readonly SureRow[]): (ink: Inks) => EChartsOption {
+export function sureChart(rows: readonly SureRow[]): (ink: Inks, widthPx: number) => EChartsOption {
   const least = Math.min(-15, ...rows.map(({ chance }) => chance.late.tenthMin));
   const most = Math.max(15, ...rows.map(({ chance }) => chance.late.nineTenthsMin));
-  const gap = most - least > 60 ? 30 : 10;
-  const to = (minutes: number, round: (value: number) => number) => round(minutes / gap) * gap;
-  return (ink) => ({
+  return (ink, widthPx) => {
+    // On a phone the names stand in a narrower column, and fewer minutes are written.
+    const isNarrow = widthPx < 520;
+    const names = isNarrow ? 112 : 205;
+    const gap = isNarrow || most - least > 60 ? 30 : 10;
+    const to = (minutes: number, round: (value: number) => number) => round(minutes / gap) * gap;
+    return {
     textStyle: { fontFamily: "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif", color: ink.ink },
-    grid: { left: 218, right: 124, top: 8, bottom: 36 },
+    grid: { left: names + 13, right: isNarrow ? 84 : 124, top: 8, bottom: 36 },
     xAxis: {
       type: 'value', min: to(least, Math.floor), max: to(most, Math.ceil), interval: gap,
       axisLabel: { color: ink['ink-soft'], formatter: (minutes: number) => (minutes === 0 ? 'its time' : minutes < 0 ? `${-minutes} early` : `${minutes} late`) },
       splitLine: { lineStyle: { color: ink.line } },
     },
-    yAxis: { type: 'category', inverse: true, data: rows.map((row) => row.name), axisTick: { show: false }, axisLine: { show: false }, axisLabel: { interval: 0, color: ink.ink, fontSize: 13.5, lineHeight: 15, width: 205, overflow: 'break' } },
+    yAxis: { type: 'category', inverse: true, data: rows.map((row) => row.name), axisTick: { show: false }, axisLine: { show: false }, axisLabel: { interval: 0, color: ink.ink, fontSize: isNarrow ? 12 : 13.5, lineHeight: isNarrow ? 12 : 15, width: names, overflow: isNarrow ? 'truncate' : 'break' } },
     series: [
       {
         type: 'custom',
@@ -52,7 +56,8 @@ export function sureChart(rows: readonly SureRow[]): (ink: Inks) => EChartsOptio
         markArea: { silent: true, itemStyle: { color: ink['leaf-soft'], opacity: 0.55 }, data: [[{ xAxis: 0 }, { xAxis: rules.onTimeWithinMin }]] },
       },
       { type: 'scatter', silent: true, symbolSize: 9, itemStyle: { color: ink.ink }, data: rows.map(({ chance }, at) => [chance.late.middleMin, at]) },
-      { type: 'scatter', silent: true, symbolSize: 0, data: rows.map((_, at) => [to(most, Math.ceil), at]), label: { show: true, position: 'right', distance: 10, color: ink.ink, fontSize: 14, fontWeight: 'bold', formatter: ({ dataIndex }) => inHundred(rows[dataIndex]!.chance.onTime) } },
+      { type: 'scatter', silent: true, symbolSize: 0, data: rows.map((_, at) => [to(most, Math.ceil), at]), label: { show: true, position: 'right', distance: isNarrow ? 6 : 10, color: ink.ink, fontSize: isNarrow ? 12 : 14, fontWeight: 'bold', formatter: ({ dataIndex }) => inHundred(rows[dataIndex]!.chance.onTime) } },
     ],
-  });
+    };
+  };
 }

@@ -1,7 +1,7 @@
 import { rules } from '../reference/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import type { Occasion, Pin, Plan } from '../model/index.ts';
-import { auditedPlanning } from '../planner/index.ts';
+import { auditedPlanning, toEnd } from '../planner/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { sparePoints, withSpare, type SparePoint } from './buffers.ts';
 import { drawDurations, playDay } from './day.ts';
@@ -23,6 +23,8 @@ export interface Buffer {
   readonly allOnTime: number;
   /** The cook's pins, these among them: the plan is then made around it. */
   readonly pins: readonly Pin[];
+  /** A plan with it, which passed the audit. */
+  readonly plan: Plan;
 }
 
 export interface Chances extends DaySummary {
@@ -56,22 +58,17 @@ export function* chancesOf(occasion: Occasion, plan: Plan, { days = 2000, seed =
     const done = (tried + 1) / (points.length + 1);
     yield { kind: 'progress', share: done };
     const spared = withSpare(occasion, net, at);
-    const holding = planWith(spared, plan, spareSeconds);
-    if (!holding) continue;
-    const { allOnTime } = yield* play(netOf(spared, network, holding), days, seed, done);
-    if (allOnTime >= played.allOnTime + leastGain) buffers.push({ at, spareMin: rules.spareTriedMin, allOnTime, pins: spared.wishes.pins });
+    // As near to the plan at hand as can be.
+    const holding = toEnd(auditedPlanning(spared, { seconds: spareSeconds, from: plan }));
+    if (holding.kind === 'none') continue;
+    const { allOnTime } = yield* play(netOf(spared, network, holding.plan), days, seed, done);
+    if (allOnTime >= played.allOnTime + leastGain) buffers.push({ at, spareMin: rules.spareTriedMin, allOnTime, pins: spared.wishes.pins, plan: holding.plan });
   }
   return { ...played, buffers: buffers.sort((a, b) => b.allOnTime - a.allOnTime) };
 }
 
 /** The same to the end, without progress. */
-export function countChances(occasion: Occasion, plan: Plan, options: ChanceOptions = {}): Chances {
-  const run = chancesOf(occasion, plan, options);
-  for (;;) {
-    const next = run.next();
-    if (next.done) return next.value;
-  }
-}
+export const countChances = (occasion: Occasion, plan: Plan, options: ChanceOptions = {}): Chances => toEnd(chancesOf(occasion, plan, options));
 
 function* play(net: DayNet, days: number, seed: number, share: number): Generator<ChanceEvent, DaySummary> {
   const tally = tallyOf(net);
@@ -83,13 +80,3 @@ function* play(net: DayNet, days: number, seed: number, share: number): Generato
   }
   return tally.summary();
 }
-
-/** An audited plan of an occasion with more to spare, as near to the one at hand as can be. */
-export function planWith(occasion: Occasion, from: Plan, seconds: number): Plan | undefined {
-  const run = auditedPlanning(occasion, { seconds, from });
-  for (;;) {
-    const next = run.next();
-    if (next.done) return next.value.kind === 'plan' ? next.value.plan : undefined;
-  }
-}
-

@@ -1,5 +1,6 @@
+import { rules } from '../reference/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
-import { chancesOf, planWith, type ChanceOptions, type Chances } from './chances.ts';
+import { chancesOf, type ChanceOptions, type Chances } from './chances.ts';
 
 export interface Surer {
   /** The occasion with the pins that ask for spare time. */
@@ -9,8 +10,7 @@ export interface Surer {
   readonly allOnTime: number;
 }
 
-/** Surer than this is sure enough. */
-const enough = 0.85;
+/** Each round takes the one point that buys most. */
 const mostRounds = 6;
 
 /**
@@ -24,11 +24,8 @@ export function* surer(occasion: Occasion, plan: Plan, days = 800, spareSeconds 
     const { allOnTime, buffers } = yield* counted(from, { days, spareSeconds }, (share) => ({ share: (round + share) / mostRounds, best: from }));
     best = { ...from, allOnTime };
     const [most] = buffers;
-    if (allOnTime >= enough || !most) break;
-    const spared = { ...best.occasion, wishes: { ...best.occasion.wishes, pins: [...most.pins] } };
-    const holding = planWith(spared, best.plan, spareSeconds);
-    if (!holding) break;
-    best = { occasion: spared, plan: holding, allOnTime: most.allOnTime };
+    if (allOnTime >= rules.sureEnough || !most) break;
+    best = { occasion: { ...from.occasion, wishes: { ...from.occasion.wishes, pins: [...most.pins] } }, plan: most.plan, allOnTime: most.allOnTime };
   }
   return best;
 }

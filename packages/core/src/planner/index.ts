@@ -1,1 +1,2 @@
-export { auditedPlanning, inTurns, type AuditedEvent, type AuditedResult } from './planner.ts';
+export { auditedPlanning, type AuditedEvent, type AuditedResult } from './planner.ts';
+export { inTurns, toEnd } from './turns.ts';

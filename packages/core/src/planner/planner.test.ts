@@ -1,7 +1,8 @@
 import { demo } from '../../test-support/demo.ts';
 import { guest, line, occasion, recipe, step } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
-import { auditedPlanning, inTurns } from './planner.ts';
+import { auditedPlanning } from './planner.ts';
+import { inTurns } from './turns.ts';
 
 const raw = occasion({ guests: [guest('ana')], recipes: [recipe('duck', [line('duck', 'duck-leg')], [step('sear', { uses: ['duck'], coreC: 60 })])] });
 const clock = () => { let now = 0; return () => (now += 7); };

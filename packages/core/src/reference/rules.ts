@@ -34,6 +34,8 @@ export const rules = {
   signComesWithin: 1.5,
   /** Food that comes within so many minutes of its time is on time. */
   onTimeWithinMin: 5,
+  /** In time on this share of days is sure enough. @source assumption */
+  sureEnough: 0.85,
   /** So many minutes to spare are tried where they may help. */
   spareTriedMin: 10,
   /** What is done more than twelve hours before serving counts as done ahead. */

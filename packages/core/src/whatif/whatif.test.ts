@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { demo } from '../../test-support/demo.ts';
 import { Occasion, type Plan } from '../model/index.ts';
-import { auditedPlanning } from '../planner/index.ts';
+import { auditedPlanning, toEnd } from '../planner/index.ts';
 import { allChanged, changed, changeWords, type Change } from './changes.ts';
 import { comparePlans } from './compare.ts';
 
@@ -9,13 +9,9 @@ const lantern = demo('lantern-supper');
 const sunday = demo('sunday-lunch');
 
 function planOf(one: Occasion, from?: Plan): Plan {
-  const run = auditedPlanning(one, { seconds: 0.2, from });
-  for (;;) {
-    const next = run.next();
-    if (!next.done) continue;
-    if (next.value.kind === 'none') throw new Error(`${next.value.reason.what} ${next.value.reason.why}`);
-    return next.value.plan;
-  }
+  const result = toEnd(auditedPlanning(one, { seconds: 0.2, from }));
+  if (result.kind === 'none') throw new Error(`${result.reason.what} ${result.reason.why}`);
+  return result.plan;
 }
 
 const cases: readonly [Change, RegExp, (one: Occasion) => unknown, unknown][] = [

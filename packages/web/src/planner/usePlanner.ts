@@ -1,10 +1,10 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
 import { basisOf, isBetterPlan, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
 import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
 import { lookedOn, lookingEnded, lookingStarted, planFound, type PlainAudit, type PlanState } from './slice.ts';
-import type { Planner } from './worker.ts';
+import { startPlanner } from './startPlanner.ts';
 
 /** How much is looked for, in seconds of an ordinary machine. */
 const seconds = 6;
@@ -25,14 +25,13 @@ interface Look {
 function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, getState: () => RootState) => () => void {
   return (dispatch, getState) => {
     const { id } = occasion;
-    const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
-    const planner = wrap<Planner>(worker);
+    const { planner, stop } = startPlanner();
     let over = false;
     const current = (): Plan | undefined => (planOf(getState(), id)?.basis === basis ? planOf(getState(), id)?.plan : undefined);
     const end = (status: 'ready' | 'stopped' | 'none', reason?: PlanState['reason']): void => {
       if (over) return;
       over = true;
-      worker.terminate();
+      stop();
       const plan = current();
       dispatch(lookingEnded({ id, status: plan ? (status === 'none' ? 'ready' : status) : 'none', ...(reason && !plan ? { reason } : {}) }));
       if (plan) void dispatch(api.endpoints.keepPlan.initiate({ id, plan }));

@@ -10,7 +10,6 @@ import { laneRows, type Grouping, type LaneRow } from './laneRows.ts';
 import { hourMarks, labelWidth, nearSight, pack, placeOf, scrollStep, type Block, type Scale, type Stretch } from './layout.ts';
 import { draggedTo, roomInSight, roomOf } from './moving.ts';
 import { OvenCurve } from './OvenCurve.tsx';
-import { pinOf } from './pins.ts';
 import { Residue, ResidueStrip } from './Residue.tsx';
 
 interface LanesProps {
@@ -137,7 +136,7 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
   };
   const fixed = useMemo(() => new Set(occasion.wishes.pins.map((pin) => pin.task)), [occasion.wishes.pins]);
   const bars = (at: number) => packed[at]!.blocks.filter(({ item, startMin, endMin }) => item.id === selected || nearSight(x(startMin), x(endMin), scrolled, width)).map(({ item, row, label, outside, startMin }) => (
-    <Bar key={item.id} entry={item} lane={rows[at]!.key} top={4 + row * rowHeight} left={x(startMin)} width={Math.max(6, (item.endMin - startMin) * pxPerMin - 1)} label={label} outside={outside} pressed={item.id === selected} fixed={fixed.has(item.id) && pinOf(occasion, item.id) !== undefined}
+    <Bar key={item.id} entry={item} lane={rows[at]!.key} top={4 + row * rowHeight} left={x(startMin)} width={Math.max(6, (item.endMin - startMin) * pxPerMin - 1)} label={label} outside={outside} pressed={item.id === selected} fixed={fixed.has(item.id)}
       dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined} onSelect={onSelect} onNear={setNear} onGrip={onGrip} />
   ));
   const marks = hourMarks(minutesOfClock(occasion.serveAt), fromMin, toMin, pxPerMin);

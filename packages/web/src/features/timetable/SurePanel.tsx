@@ -3,6 +3,7 @@ import { lazy, Suspense, useMemo } from 'react';
 import { clockTime, rules, span, type Occasion, type Pin, type SparePoint, type TaskNetwork } from '@lupin/core';
 import { chartHeightPx, inHundred, sureChart, type SureRow } from './sureChart.ts';
 import type { ChanceState } from './useChances.ts';
+import { pinned, pinOf } from './pins.ts';
 import { useSurer } from './useSurer.ts';
 
 const Chart = lazy(() => import('../../shared/Chart.tsx'));
@@ -17,7 +18,11 @@ interface SurePanelProps {
 
 /** How sure the plan is: how each dish comes to the table over thousands of days, where late days come from, and what minutes to spare would buy. */
 export function SurePanel({ occasion, network, chances, onChange, onShow }: SurePanelProps) {
-  const take = (pins: readonly Pin[]) => onChange((one) => ({ ...one, wishes: { ...one.wishes, pins: [...pins] } }));
+  // Only the spare time is taken over: whatever else was fixed meanwhile stays.
+  const take = (pins: readonly Pin[]) => {
+    const more = pins.filter((pin) => pin.spareMin !== undefined && pinOf(occasion, pin.task)?.spareMin !== pin.spareMin);
+    if (more.length > 0) onChange((one) => more.reduce((all, { task, spareMin }) => pinned(all, task, { spareMin }), one));
+  };
   const surer = useSurer(take);
   const summary = chances?.summary;
   const rows = useMemo((): readonly SureRow[] => {
@@ -55,9 +60,10 @@ export function SurePanel({ occasion, network, chances, onChange, onShow }: Sure
         <div>
           <section aria-label="What minutes to spare would buy">
             <h3>What minutes to spare would buy</h3>
-            {surer.state
+            {surer.state?.fault && <p className="fault" role="alert">No surer plan could be looked for. {surer.state.fault}</p>}
+            {surer.state && !surer.state.fault
               ? <p className="row"><Progress type="circle" size={22} percent={Math.round(surer.state.share * 100)} showInfo={false} aria-label="Looking for a surer plan" /> looking for a surer plan{surer.state.best && surer.state.best.allOnTime > 0 && `: ${inHundred(surer.state.best.allOnTime)} so far`} <Button size="small" onClick={surer.stop}>Stop here</Button></p>
-              : summary.allOnTime < 0.85 && <p className="row"><Button type="primary" onClick={() => surer.start(occasion, chances.plan)}>Make it surer</Button> <span className="soft">spare time where it buys most; takes half a minute</span></p>}
+              : summary.allOnTime < rules.sureEnough && <p className="row"><Button type="primary" onClick={() => surer.start(occasion, chances.plan)}>Make it surer</Button> <span className="soft">spare time where it buys most; takes half a minute</span></p>}
             {!chances.buffers && <p className="row"><Progress type="circle" size={20} percent={Math.round(chances.share * 100)} showInfo={false} aria-label="Trying where spare time helps" /> trying where they help, each with a plan made around them</p>}
             {chances.buffers?.length === 0 && <p className="soft">{summary.allOnTime > 0.97 ? 'None needed.' : 'Ten minutes at one point alone gain next to nothing, or find no plan. A second pair of hands, or one dish less in the last hour, may.'}</p>}
             {chances.buffers?.map((buffer) => (

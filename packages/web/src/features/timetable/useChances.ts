@@ -1,7 +1,7 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { Chances, DaySummary, Occasion, Plan } from '@lupin/core';
-import type { Planner } from '../../planner/worker.ts';
+import { startPlanner } from '../../planner/startPlanner.ts';
 
 export interface ChanceState {
   /** The plan it is about: that of another is stale. */
@@ -21,15 +21,14 @@ export function useChances(occasion: Occasion, plan: Plan | undefined, wholly: b
   const [state, setState] = useState<ChanceState>();
   useEffect(() => {
     if (!plan) return undefined;
-    const worker = new Worker(new URL('../../planner/worker.ts', import.meta.url), { type: 'module' });
-    const planner = wrap<Planner>(worker);
+    const { planner, stop } = startPlanner();
     let over = false;
     const tell = (part: Partial<ChanceState>): void => { if (!over) setState((before) => ({ share: 0, ...(before?.plan === plan ? before : {}), plan, ...part })); };
     planner.chances(occasion, plan, wholly ? spareSeconds : 0, proxy((summary: DaySummary) => tell({ summary })), proxy((share: number) => tell({ share })))
       .then((chances) => tell({ summary: chances, share: 1, ...(wholly ? { buffers: chances.buffers } : {}) }))
       .catch((error: unknown) => tell({ fault: String(error) }))
-      .finally(() => worker.terminate());
-    return () => { over = true; worker.terminate(); };
+      .finally(stop);
+    return () => { over = true; stop(); };
     // The plan names the state of the occasion that it rests on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [plan, wholly]);

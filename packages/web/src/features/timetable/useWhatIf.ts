@@ -1,7 +1,7 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import { basisOf, type NoPlan, type Occasion, type Plan } from '@lupin/core';
-import type { Planner } from '../../planner/worker.ts';
+import { startPlanner } from '../../planner/startPlanner.ts';
 
 export interface WhatIfState {
   /** The state of the occasion it is about. */
@@ -24,8 +24,7 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
   const basis = occasion ? basisOf(occasion) : '';
   useEffect(() => {
     if (!occasion) return undefined;
-    const worker = new Worker(new URL('../../planner/worker.ts', import.meta.url), { type: 'module' });
-    const planner = wrap<Planner>(worker);
+    const { planner, stop } = startPlanner();
     let gone = false;
     let best: Plan | undefined;
     const tell = (part: Partial<WhatIfState>): void => { if (!gone) setState((before) => ({ share: 0, over: false, ...(before?.basis === basis ? before : {}), basis, ...part })); };
@@ -36,8 +35,8 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
       const chances = best && await planner.chances(occasion, best, 0, proxy(() => undefined), proxy(() => undefined));
       return tell({ over: true, share: 1, ...(chances ? { allOnTime: chances.allOnTime } : {}) });
     };
-    run().catch((error: unknown) => tell({ over: true, reason: { what: 'The planner stopped.', why: String(error), tryThis: 'Choose it once more.', proven: false } })).finally(() => worker.terminate());
-    return () => { gone = true; worker.terminate(); };
+    run().catch((error: unknown) => tell({ over: true, reason: { what: 'The planner stopped.', why: String(error), tryThis: 'Choose it once more.', proven: false } })).finally(stop);
+    return () => { gone = true; stop(); };
     // The digest says all that a plan rests on; the plan at hand is only where the search begins.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [basis]);

@@ -12,6 +12,8 @@ export interface PlanState {
   readonly plan?: Plan;
   readonly audit?: PlainAudit;
   readonly reason?: NoPlan;
+  /** A plan that the cook has seen and chosen for the state of the occasion that it names: that state is not planned anew. */
+  readonly offered?: Plan;
 }
 
 const slice = createSlice({
@@ -22,7 +24,12 @@ const slice = createSlice({
     lookingStarted: (state, { payload }: PayloadAction<{ id: string; basis: string }>) => {
       const before = state[payload.id];
       const kept = before?.basis === payload.basis && before.plan && before.audit ? { plan: before.plan, audit: before.audit } : {};
-      return { ...state, [payload.id]: { basis: payload.basis, status: 'looking' as const, share: 0, ...kept } };
+      const offered = before?.offered ? { offered: before.offered } : {};
+      return { ...state, [payload.id]: { basis: payload.basis, status: 'looking' as const, share: 0, ...kept, ...offered } };
+    },
+    planOffered: (state, { payload }: PayloadAction<{ id: string; plan: Plan }>) => {
+      const mine = state[payload.id];
+      return mine ? { ...state, [payload.id]: { ...mine, offered: payload.plan } } : state;
     },
     lookedOn: (state, { payload }: PayloadAction<{ id: string; share: number }>) => {
       const mine = state[payload.id];
@@ -39,5 +46,5 @@ const slice = createSlice({
   },
 });
 
-export const { lookingStarted, lookedOn, planFound, lookingEnded } = slice.actions;
+export const { lookingStarted, planOffered, lookedOn, planFound, lookingEnded } = slice.actions;
 export const planReducer = slice.reducer;

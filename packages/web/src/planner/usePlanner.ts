@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef } from 'react';
 import { basisOf, isBetterPlan, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
 import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
-import { lookedOn, lookingEnded, lookingStarted, planFound, type PlainAudit, type PlanState } from './slice.ts';
+import { lookedOn, lookingEnded, lookingStarted, planFound, planOffered, type PlainAudit, type PlanState } from './slice.ts';
 import { startPlanner } from './startPlanner.ts';
 
 /** How much is looked for, in seconds of an ordinary machine. */
@@ -42,11 +42,12 @@ function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, 
     const run = async (): Promise<void> => {
       if (!afresh) {
         // What was planned before is what the cook has on paper: it stands until somebody asks for another.
-        const kept = await dispatch(api.endpoints.keptPlan.initiate(id, { forceRefetch: true, subscribe: false })).unwrap().catch(() => undefined);
-        if (kept?.basis === basis) {
-          const report = await planner.audit(occasion, kept);
+        const offered = planOf(getState(), id)?.offered;
+        const known = offered?.basis === basis ? offered : await dispatch(api.endpoints.keptPlan.initiate(id, { forceRefetch: true, subscribe: false })).unwrap().catch(() => undefined);
+        if (known?.basis === basis) {
+          const report = await planner.audit(occasion, known);
           if (report.passed) {
-            found(kept, report);
+            found(known, report);
             return end('ready');
           }
         }
@@ -61,7 +62,7 @@ function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, 
 }
 
 /** Keeps a plan of the occasion up to date in the background; the newest change wins. */
-export function usePlanner(occasion: Occasion | undefined): { state: PlanState | undefined; stop: () => void; again: () => void } {
+export function usePlanner(occasion: Occasion | undefined): { state: PlanState | undefined; stop: () => void; again: () => void; offer: (plan: Plan) => void } {
   const dispatch = useAppDispatch();
   const state = useAppSelector((root) => (occasion ? root.plans[occasion.id] : undefined));
   const running = useRef<(() => void) | undefined>(undefined);
@@ -84,6 +85,7 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
   return {
     state,
     stop: () => running.current?.(),
+    offer: (plan) => { if (occasion) dispatch(planOffered({ id: occasion.id, plan })); },
     again: () => { if (occasion) start({ occasion, basis: basisOf(occasion), afresh: true, seed: ++attempts.current }); },
   };
 }

@@ -1,6 +1,13 @@
 import { expose } from 'comlink';
-import { audit, auditedPlanning, chancesOf, surer, type AuditReport, type Chances, type DaySummary, type NoPlan, type Occasion, type Pin, type Plan, type PlanOptions } from '@lupin/core';
+import { audit, auditedPlanning, chancesOf, surer, type AuditReport, type Chances, type DaySummary, type NoPlan, type Occasion, type Pin, type Plan, type PlanOptions, type Surer } from '@lupin/core';
 import type { PlainAudit } from './slice.ts';
+
+/** A plan, the pins it rests on, and the share of days on which everything is in time with it. */
+export interface SurerPlan {
+  readonly pins: readonly Pin[];
+  readonly plan: Plan;
+  readonly allOnTime: number;
+}
 
 export type Outcome = { readonly kind: 'plan' } | { readonly kind: 'none'; readonly reason: NoPlan };
 
@@ -29,14 +36,14 @@ const planner = {
       else onShare(next.value.share);
     }
   },
-  /** The cook's pins with spare time put where it makes the plan surer. */
-  surer(occasion: Occasion, plan: Plan, onShare: (next: { share: number; best: { pins: readonly Pin[]; allOnTime: number } }) => void): readonly Pin[] {
+  /** A plan with spare time put where it makes it surer, and the cook's pins that ask for it. */
+  surer(occasion: Occasion, plan: Plan, onShare: (next: { share: number; best: SurerPlan }) => void): SurerPlan {
     const run = surer(occasion, plan);
+    const plainly = (best: Surer): SurerPlan => ({ pins: best.occasion.wishes.pins, plan: best.plan, allOnTime: best.allOnTime });
     for (;;) {
       const next = run.next();
-      if (next.done) return next.value.occasion.wishes.pins;
-      const { share, best } = next.value;
-      onShare({ share, best: { pins: best.occasion.wishes.pins, allOnTime: best.allOnTime } });
+      if (next.done) return plainly(next.value);
+      onShare({ share: next.value.share, best: plainly(next.value.best) });
     }
   },
 };

@@ -42,7 +42,7 @@ export function OccasionShell() {
     return <main className="page"><h1>This occasion cannot be opened</h1><p className="fault" role="alert">{problemWords(error)}</p><p><Link to="/">All occasions</Link></p></main>;
   }
   if (!occasion || !table || !shown || !checks) return <main className="page soft">Opening …</main>;
-  const view: OccasionView = { occasion, table, shown, checks, plan: planner.state, planIsCurrent: planner.state?.basis === basis, stopPlanning: planner.stop, planAgain: planner.again, edit };
+  const view: OccasionView = { occasion, table, shown, checks, plan: planner.state, planIsCurrent: planner.state?.basis === basis, stopPlanning: planner.stop, planAgain: planner.again, offerPlan: planner.offer, edit };
   return (
     <OccasionContext value={view}>
       <div className="shell">

@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { FitTable, Occasion, OpenCheck, ShownVerdict } from '@lupin/core';
+import type { FitTable, Occasion, OpenCheck, Plan, ShownVerdict } from '@lupin/core';
 import type { PlanState } from '../../planner/slice.ts';
 
 /** What every station works from: the occasion, what follows from it, and how to change it. */
@@ -13,6 +13,8 @@ export interface OccasionView {
   readonly planIsCurrent: boolean;
   readonly stopPlanning: () => void;
   readonly planAgain: () => void;
+  /** Before an edit: the plan that was shown for what it leads to, so that the cook gets just that one. */
+  readonly offerPlan: (plan: Plan) => void;
   /** Changes and saves at once; returns the fault where the change makes no sense, and then changes nothing. */
   readonly edit: (change: (occasion: Occasion) => Occasion) => string | undefined;
 }

@@ -1,9 +1,9 @@
 import { Button, Progress } from 'antd';
 import { lazy, Suspense, useMemo } from 'react';
-import { clockTime, rules, span, type Occasion, type Pin, type SparePoint, type TaskNetwork } from '@lupin/core';
+import { basisOf, clockTime, rules, span, type Occasion, type Pin, type Plan, type SparePoint, type TaskNetwork } from '@lupin/core';
 import { chartHeightPx, inHundred, sureChart, type SureRow } from './sureChart.ts';
 import type { ChanceState } from './useChances.ts';
-import { pinned, pinOf } from './pins.ts';
+import { pinned } from './pins.ts';
 import { useSurer } from './useSurer.ts';
 
 const Chart = lazy(() => import('../../shared/Chart.tsx'));
@@ -13,15 +13,23 @@ interface SurePanelProps {
   readonly network: TaskNetwork;
   readonly chances: ChanceState | undefined;
   readonly onChange: (next: (one: Occasion) => Occasion) => void;
+  /** The plan for what the next change leads to. */
+  readonly onOffer: (plan: Plan) => void;
   readonly onShow: (task: string) => void;
 }
 
 /** How sure the plan is: how each dish comes to the table over thousands of days, where late days come from, and what minutes to spare would buy. */
-export function SurePanel({ occasion, network, chances, onChange, onShow }: SurePanelProps) {
-  // Only the spare time is taken over: whatever else was fixed meanwhile stays.
-  const take = (pins: readonly Pin[]) => {
-    const more = pins.filter((pin) => pin.spareMin !== undefined && pinOf(occasion, pin.task)?.spareMin !== pin.spareMin);
-    if (more.length > 0) onChange((one) => more.reduce((all, { task, spareMin }) => pinned(all, task, { spareMin }), one));
+export function SurePanel({ occasion, network, chances, onChange, onOffer, onShow }: SurePanelProps) {
+  const take = ({ pins, plan }: { readonly pins: readonly Pin[]; readonly plan: Plan }) => {
+    const wished = { ...occasion, wishes: { ...occasion.wishes, pins: [...pins] } };
+    if (basisOf(wished) === basisOf(occasion)) return;
+    // What was shown is what the cook gets; where something else was changed meanwhile, only the spare time is taken over and planned anew.
+    if (basisOf(wished) === plan.basis) {
+      onOffer(plan);
+      onChange(() => wished);
+    } else {
+      onChange((one) => pins.reduce((all, { task, spareMin }) => (spareMin === undefined ? all : pinned(all, task, { spareMin })), one));
+    }
   };
   const surer = useSurer(take);
   const summary = chances?.summary;
@@ -69,7 +77,7 @@ export function SurePanel({ occasion, network, chances, onChange, onShow }: Sure
             {chances.buffers?.map((buffer) => (
               <div key={JSON.stringify(buffer.at)} className="spare-row">
                 <span>{point(buffer.at)}<br /><span className="soft">{inHundred(summary.allOnTime)} becomes about <strong>{inHundred(buffer.allOnTime)}</strong></span></span>
-                <Button onClick={() => take(buffer.pins)} aria-label={`Add: ${point(buffer.at)}`}>Add</Button>
+                <Button onClick={() => take(buffer)} aria-label={`Add: ${point(buffer.at)}`}>Add</Button>
               </div>
             ))}
           </section>

@@ -17,7 +17,7 @@ import { useChances } from './useChances.ts';
 import { WhatIfPanel } from './WhatIfPanel.tsx';
 
 export function TimetablePage() {
-  const { occasion, edit, table, plan: state, planIsCurrent, stopPlanning, planAgain } = useOccasionView();
+  const { occasion, edit, table, plan: state, planIsCurrent, stopPlanning, planAgain, offerPlan } = useOccasionView();
   const [view, setView] = useState('');
   const [shown, setShown] = useState<Shown>({ grouping: 'cook', allKit: false });
   const [selected, setSelected] = useState<string>();
@@ -58,8 +58,8 @@ export function TimetablePage() {
       )}
       {current !== 'kitchen' && plan && state?.audit && (
         <>
-          {current === 'sure' && <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} />}
-          {current === 'whatif' && <WhatIfPanel occasion={occasion} plan={plan} allOnTime={chances?.summary?.allOnTime} onChange={edit} />}
+          {current === 'sure' && <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onOffer={offerPlan} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} />}
+          {current === 'whatif' && <WhatIfPanel occasion={occasion} plan={plan} allOnTime={chances?.summary?.allOnTime} onChange={edit} onOffer={offerPlan} />}
           {current === 'table' && <div className="page"><SheetTable entries={entries} /></div>}
           {onClock && <Lanes key={current} occasion={occasion} plan={plan} network={network} entries={entries} audit={state.audit} part={shownPart} selected={selected} onSelect={setSelected} figures={words} shown={shown} onShow={setShown} onMove={(task, part) => { setSelected(task); edit((one) => pinned(one, task, part)); }} />}
           {(onClock || current === 'table') && <div className="tt-dock"><Detail occasion={occasion} plan={plan} table={table} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}

@@ -12,10 +12,11 @@ interface WhatIfPanelProps {
   /** How sure the plan at hand is, once it is known. */
   readonly allOnTime: number | undefined;
   readonly onChange: (next: (one: Occasion) => Occasion) => void;
+  readonly onOffer: (plan: Plan) => void;
 }
 
 /** A guest more, an oven less: another plan beside the one at hand, by what changes. Nothing is changed until it is said so. */
-export function WhatIfPanel({ occasion, plan, allOnTime, onChange }: WhatIfPanelProps) {
+export function WhatIfPanel({ occasion, plan, allOnTime, onChange, onOffer }: WhatIfPanelProps) {
   const [changes, setChanges] = useState<readonly Change[]>([]);
   const choices = useMemo(() => choicesOf(occasion), [occasion]);
   const other = useMemo(() => (changes.length > 0 ? allChanged(occasion, changes) : undefined), [occasion, changes]);
@@ -30,7 +31,7 @@ export function WhatIfPanel({ occasion, plan, allOnTime, onChange }: WhatIfPanel
           onChange={(chosen: string | null) => { if (chosen) setChanges((before) => [...before, JSON.parse(chosen) as Change]); }} />
         {all.map((words, at) => <Tag key={`${at}${words}`} closable onClose={(event) => { event.preventDefault(); setChanges((before) => before.filter((_, each) => each !== at)); }} closeIcon={<CloseOutlined aria-label={`Not: ${words}`} style={{ fontSize: 13, padding: 4 }} />} className="whatif-tag">{words}</Tag>)}
         {state && !state.over && <span className="row"><Progress type="circle" size={22} percent={Math.round(state.share * 100)} showInfo={false} aria-label="Planning it" /> planning it</span>}
-        {state?.over && comparison && <Button type="primary" onClick={() => { onChange((one) => allChanged(one, changes)); setChanges([]); }}>Do it like this</Button>}
+        {state?.over && comparison && <Button type="primary" onClick={() => { if (state.plan) onOffer(state.plan); onChange((one) => allChanged(one, changes)); setChanges([]); }}>Do it like this</Button>}
       </div>
       {changes.length === 0 && <p className="soft" style={{ marginTop: 10 }}>Choose one or several: another plan is made in the same way and set beside this one. Nothing is changed until you say so.</p>}
       {state?.reason && <p style={{ marginTop: 14, fontSize: 17 }}><strong>{state.reason.proven ? 'Then no plan can hold.' : 'No plan was found for that.'}</strong> {state.reason.what} {state.reason.why} Try: {state.reason.tryThis}</p>}

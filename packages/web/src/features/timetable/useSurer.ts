@@ -1,26 +1,27 @@
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
-import type { Occasion, Pin, Plan } from '@lupin/core';
+import type { Occasion, Plan } from '@lupin/core';
 import { startPlanner } from '../../planner/startPlanner.ts';
+import type { SurerPlan } from '../../planner/worker.ts';
 
 export interface SurerState {
   readonly share: number;
   /** The best so far. */
-  readonly best?: { readonly pins: readonly Pin[]; readonly allOnTime: number };
+  readonly best?: SurerPlan;
   /** Why it came to nothing. */
   readonly fault?: string;
 }
 
-/** Looks in a worker for a surer plan; `stop` keeps the best so far. `onEnd` gets the pins that ask for the spare time. */
-export function useSurer(onEnd: (pins: readonly Pin[]) => void): { readonly state: SurerState | undefined; readonly start: (occasion: Occasion, plan: Plan) => void; readonly stop: () => void } {
+/** Looks in a worker for a surer plan; `stop` keeps the best so far. `onEnd` gets the plan and the pins that ask for its spare time. */
+export function useSurer(onEnd: (surer: SurerPlan) => void): { readonly state: SurerState | undefined; readonly start: (occasion: Occasion, plan: Plan) => void; readonly stop: () => void } {
   const [state, setState] = useState<SurerState>();
   const running = useRef<() => void>(undefined);
   useEffect(() => () => running.current?.(), []);
-  const end = (left: SurerState | undefined, pins?: readonly Pin[]): void => {
+  const end = (left: SurerState | undefined, surer?: SurerPlan): void => {
     running.current?.();
     running.current = undefined;
     setState(left);
-    if (pins) onEnd(pins);
+    if (surer) onEnd(surer);
   };
   return {
     state,
@@ -30,9 +31,9 @@ export function useSurer(onEnd: (pins: readonly Pin[]) => void): { readonly stat
       const isMine = () => running.current === stop;
       setState({ share: 0 });
       planner.surer(occasion, plan, proxy((next: SurerState) => { if (isMine()) setState(next); }))
-        .then((pins) => { if (isMine()) end(undefined, pins); })
+        .then((surer) => { if (isMine()) end(undefined, surer); })
         .catch((error: unknown) => { if (isMine()) end({ share: 0, fault: String(error) }); });
     },
-    stop: () => end(undefined, state?.best?.pins),
+    stop: () => end(undefined, state?.best),
   };
 }

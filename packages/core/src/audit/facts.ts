@@ -2,7 +2,7 @@ import { bentTimeFactor, hazardOf, membersOf, rules, type HazardId } from '../re
 import type { Dish, Guest, Occasion, Plan, PlannedBatch, PlannedOven, PlannedStep, PlannedWash, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
-import { versionRecipe } from '../versions/index.ts';
+import { kitOfPart, stepsOfPart, versionParts, versionRecipe, type VersionPart } from '../versions/index.ts';
 
 /** A batch as the audit sees it, worked out afresh from the occasion and never from what the scheduler was told. */
 export interface BatchFacts {
@@ -13,6 +13,10 @@ export interface BatchFacts {
   readonly eaters: readonly Guest[];
   /** This batch and those it is taken from. */
   readonly lineage: ReadonlySet<string>;
+  /** A component cooked once is served to nobody by itself. */
+  readonly served: boolean;
+  /** Components that come from a batch of their own: what that batch calls their steps and their kit. */
+  readonly from: readonly { readonly batch: string; readonly steps: ReadonlyMap<StepId, StepId>; readonly kit: ReadonlyMap<string, string> }[];
   readonly factor: number;
 }
 
@@ -41,6 +45,8 @@ export interface Facts {
   readonly ovens: readonly PlannedOven[];
   /** Batch and step names that the plan has but the occasion has not. */
   readonly strangers: readonly string[];
+  /** Components that the plan cooks once though they are not the same, or go where they do not belong; in words. */
+  readonly unlike: readonly string[];
   /** Version batches that somebody eats, as "dish/version", whether planned or not. */
   readonly eaten: ReadonlyMap<string, { readonly dish: Dish; readonly recipe: Recipe; readonly name: string }>;
 }
@@ -57,7 +63,23 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       if (made.eaters.length > 0) eaten.set(`${row.dish.id}/${made.version.id}`, { dish: row.dish, recipe: made.recipe, name: made.recipe.name });
     }
   }
+  const unlike: string[] = [];
+  const places = plan.batches.flatMap((planned) => partPlaces(occasion, planned));
   for (const planned of plan.batches) {
+    if (planned.component) {
+      const here = places.filter((each) => each.batch === planned.id);
+      const parts = here.flatMap((each) => each.part ?? []);
+      const dish = occasion.dishes.find((each) => each.id === planned.dish);
+      if (!dish || parts.length === 0) {
+        strangers.push(`batch ${planned.id}`);
+        continue;
+      }
+      const recipe = parts[0]!.made;
+      if (parts.length < here.length || parts.some((part) => part.recipe.id !== planned.component!.recipe || part.sameAs !== parts[0]!.sameAs)) unlike.push(recipe.name);
+      const eaters = new Set(here.flatMap((each) => table.rows.find((row) => row.dish.id === each.dish)?.versions.find((made) => made.version.id === each.version)?.eaters ?? []));
+      batches.set(planned.id, { planned, dish, recipe, dishName: recipe.name, eaters: occasion.guests.filter((guest) => eaters.has(guest.id)), lineage: new Set([planned.id]), served: false, from: [], factor: planned.portions / recipe.portions });
+      continue;
+    }
     const row = table.rows.find((each) => each.dish.id === planned.dish);
     const versions = row?.versions.filter((each) => planned.versions.includes(each.version.id)) ?? [];
     if (!row || versions.length === 0 || versions.length !== planned.versions.length) {
@@ -66,13 +88,17 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
     }
     // A base is made as the dish's first version: what differs between versions is only added after it.
     const recipe = versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
+    const from = places.filter((each) => each.part && each.dish === planned.dish && each.version === versions[0]!.version.id
+      && versions.every(({ version }) => places.some((other) => other.batch === each.batch && other.dish === each.dish && other.version === version.id && other.path === each.path)));
     batches.set(planned.id, {
       planned,
       dish: row.dish,
       recipe,
       dishName: recipe.name,
       eaters: versions.flatMap((each) => each.eaters).map((id) => guests.get(id)!),
-      lineage: new Set([planned.id, ...(planned.base ? [planned.base] : [])]),
+      lineage: new Set([planned.id, ...(planned.base ? [planned.base] : []), ...from.map((each) => each.batch)]),
+      served: true,
+      from: from.map(({ batch, part }) => ({ batch, steps: stepsOfPart(part!), kit: kitOfPart(part!) })),
       factor: planned.portions / recipe.portions,
     });
   }
@@ -92,8 +118,28 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
     washes: plan.tasks.filter((task) => task.kind === 'wash'),
     ovens: plan.tasks.filter((task) => task.kind === 'oven'),
     strangers,
+    unlike,
     eaten,
   };
+}
+
+interface PartPlace {
+  readonly batch: string;
+  readonly dish: string;
+  readonly version: string;
+  readonly path: string;
+  /** Undefined where the dish has no such component in that place. */
+  readonly part: VersionPart | undefined;
+}
+
+/** Where the plan says that a component goes, held against what the dishes are really made with. */
+function partPlaces(occasion: Occasion, planned: PlannedBatch): PartPlace[] {
+  return (planned.component?.into ?? []).map(({ dish: id, version: versionId, path }) => {
+    const dish = occasion.dishes.find((each) => each.id === id);
+    const version = dish?.versions.find((each) => each.id === versionId);
+    const part = dish && version && versionParts(occasion, dish, version).find((each) => each.path.join() === path.join());
+    return { batch: planned.id, dish: id, version: versionId, path: path.join(), part };
+  });
 }
 
 /** What a line leaves on whatever touches it, known or feared: allergens, raw risks, and origins such as pork that somebody may not have a trace of. */
@@ -134,9 +180,25 @@ export function linksOf(recipe: Recipe, step: Step): readonly { readonly step: S
   return before ? [{ step: before.id, leastMin: 0 }] : [];
 }
 
-/** The planned task that does a step for a batch: its own, or that of the batch it is taken from. */
+/** All planned tasks that do a step for a batch: its own, that of the batch it is taken from, or that of a component cooked once. */
+export function allDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
+  return facts.steps.filter((each) => {
+    const id = each.batch.planned.id;
+    if (each.step.id === step && (each.batch === batch || (batch.planned.base === id))) return true;
+    return batch.from.some((component) => component.batch === id && component.steps.get(step) === each.step.id);
+  });
+}
+
+/** The planned task that does a step for a batch, its own before any other. */
 export function doing(facts: Facts, batch: BatchFacts, step: StepId): StepFacts | undefined {
-  return facts.steps.find((each) => each.step.id === step && each.batch === batch) ?? facts.steps.find((each) => each.step.id === step && batch.planned.base === each.batch.planned.id);
+  const all = allDoing(facts, batch, step);
+  return all.find((each) => each.batch === batch) ?? all[0];
+}
+
+/** The piece of kit that keeps a batch's food, by the batch whose food it is. */
+export function heldAs(batch: BatchFacts, kind: string, as: string): string {
+  const component = batch.from.find((each) => each.kit.has(as));
+  return component ? `${component.batch}/${kind}/${component.kit.get(as)}` : `${batch.planned.id}/${kind}/${as}`;
 }
 
 /** The least a step may take for this batch, in minutes: hands-on work that grows with the amount also shrinks with it. */

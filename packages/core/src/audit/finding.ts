@@ -5,6 +5,7 @@ export const rulesOfAudit = {
   'stale': 'The plan rests on this occasion as it stands now.',
   'unknown-name': 'The plan names only cooks, kit, dishes and steps that exist.',
   'missing-step': 'Every step of every dish that somebody eats is done once.',
+  'shared': 'What is cooked once for several dishes is the same in all of them.',
   'too-short': 'No step is given less than its least time.',
   'order': 'Steps follow each other as the recipe says, with its least waits.',
   'waits-too-long': 'Nothing waits longer than the recipe allows.',

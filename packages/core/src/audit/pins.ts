@@ -24,11 +24,11 @@ export function auditPins(facts: Facts): Finding[] {
 }
 
 /** Whether something that follows a step, or the table, has less to spare than was asked for and than its food can wait. */
-function shortOf(facts: Facts, { task, batch, written }: StepFacts, spareMin: number): boolean {
+function shortOf(facts: Facts, { task, batch }: StepFacts, spareMin: number): boolean {
   let followed = false;
   for (const later of facts.steps) {
     for (const link of linksOf(later.batch.recipe, later.written)) {
-      if (link.step !== written.id || doing(facts, later.batch, link.step)?.task.id !== task.id) continue;
+      if (doing(facts, later.batch, link.step)?.task.id !== task.id) continue;
       followed = true;
       if (later.task.startMin - task.endMin < Math.min(link.leastMin + spareMin, link.mostMin ?? Infinity)) return true;
     }

@@ -1,6 +1,6 @@
 import { cleaningOf, hazardOf, hazards, rules } from '../reference/index.ts';
 import type { GuestId, PlannedWash, ResidueMark } from '../model/index.ts';
-import { clock, doing, forbiddenTo, isRaw, linksOf, markName, named, residueOf, type Facts, type StepFacts } from './facts.ts';
+import { allDoing, clock, doing, forbiddenTo, isRaw, linksOf, markName, named, residueOf, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** A residue, the batch it came from, and the step that brought it. */
@@ -122,6 +122,7 @@ export function replayResidues(facts: Facts): Replay {
 
   function served(each: StepFacts, tokens: readonly Token[]): void {
     const { batch, step: last, task } = each;
+    if (!batch.served) return;
     if (batch.recipe.steps.some((other) => linksOf(batch.recipe, other).some((link) => link.step === last.id))) return;
     const raw = tokens.filter((token) => isRaw(token.mark) && batch.lineage.has(token.origin));
     if (raw.length > 0) {
@@ -144,13 +145,19 @@ const cooked = (token: Token, coreC: number | undefined): boolean => {
 function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean {
   const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
   if (safeC === undefined) return false;
-  const finishing = [...facts.batches.values()].filter((batch) => batch.planned.base === each.batch.planned.id);
-  return (finishing.length > 0 ? finishing : [each.batch]).every(({ recipe }) => {
-    const reached = new Set<string>([each.step.id]);
-    for (const step of recipe.steps) {
-      if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
-    }
-    return recipe.steps.some((step) => reached.has(step.id) && step.coreC !== undefined && step.coreC >= safeC);
+  const takers = [...facts.batches.values()].filter((batch) => batch !== each.batch && batch.lineage.has(each.batch.planned.id));
+  const finishing = takers.length === 0 ? [each.batch] : takers.filter((batch) => !takers.some((other) => other !== batch && other.lineage.has(batch.planned.id)));
+  return finishing.every((batch) => {
+    const { recipe } = batch;
+    // A step of a component cooked once has another name in each recipe it goes into, and may stand there more than once.
+    const here = recipe.steps.filter((step) => allDoing(facts, batch, step.id).includes(each));
+    return here.length > 0 && here.every((from) => {
+      const reached = new Set<string>([from.id]);
+      for (const step of recipe.steps) {
+        if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
+      }
+      return recipe.steps.some((step) => reached.has(step.id) && step.coreC !== undefined && step.coreC >= safeC);
+    });
   });
 }
 

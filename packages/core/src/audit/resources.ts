@@ -1,6 +1,6 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
 import type { CookId } from '../model/index.ts';
-import { clock, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
+import { clock, heldAs, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 interface Span {
@@ -45,7 +45,7 @@ function auditKit(facts: Facts): Finding[] {
         note(unit, { start: task.startMin, end: task.endMin, task: task.id, what: named(occasion, each), owner: task.id });
         return;
       }
-      const key = `${each.batch.planned.id}/${use.kind}/${use.as}`;
+      const key = heldAs(each.batch, use.kind, use.as);
       const before = held.get(key);
       if (before && before.unit !== unit) findings.push({ code: 'kit', message: `${named(occasion, each)} has its food on ${units.get(unit)?.name ?? unit}, but it was on ${units.get(before.unit as never)?.name ?? before.unit}.`, tasks: [before.steps[0]!.task.id, task.id], guests: [] });
       held.set(key, { unit: before?.unit ?? unit, steps: [...(before?.steps ?? []), each] });

@@ -1,11 +1,12 @@
 import type { Facts, StepFacts } from './facts.ts';
-import { clock, doing, leastMin, linksOf, named } from './facts.ts';
+import { allDoing, clock, doing, leastMin, linksOf, named } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** Names, completeness, durations, order, waits, serving. */
 export function auditTiming(facts: Facts): Finding[] {
   const { occasion } = facts;
   const findings: Finding[] = facts.strangers.map((name) => ({ code: 'unknown-name', message: `The plan has a ${name}, which the occasion does not know.`, tasks: [], guests: [] }));
+  findings.push(...facts.unlike.map((name): Finding => ({ code: 'shared', message: `${name} is cooked once for dishes that do not have it alike.`, tasks: [], guests: [] })));
   findings.push(...missing(facts));
   for (const each of facts.steps) {
     const { task, step, batch } = each;
@@ -27,9 +28,9 @@ function missing(facts: Facts): Finding[] {
   const findings: Finding[] = [];
   for (const [key, { dish, recipe, name }] of facts.eaten) {
     const versionId = key.slice(key.indexOf('/') + 1);
-    const own = [...facts.batches.values()].filter((batch) => batch.dish.id === dish.id && batch.planned.versions.some((id) => id === versionId));
+    const own = [...facts.batches.values()].filter((batch) => batch.served && batch.dish.id === dish.id && batch.planned.versions.some((id) => id === versionId));
     for (const step of recipe.steps) {
-      const done = facts.steps.filter((each) => own.includes(each.batch) && each.step.id === step.id);
+      const done = [...new Set(own.flatMap((batch) => allDoing(facts, batch, step.id)))];
       if (done.length === 0) findings.push({ code: 'missing-step', message: `“${step.title}” of ${name} is nowhere in the plan.`, tasks: [], guests: [] });
       if (done.length > 1) findings.push({ code: 'missing-step', message: `“${step.title}” of ${name} is in the plan ${done.length} times.`, tasks: done.map((each) => each.task.id), guests: [] });
     }
@@ -39,6 +40,7 @@ function missing(facts: Facts): Finding[] {
 
 function serving({ occasion }: Facts, each: StepFacts): Finding[] {
   const { task, step, batch } = each;
+  if (!batch.served) return [];
   const isLast = !batch.recipe.steps.some((other) => linksOf(batch.recipe, other).some((link) => link.step === step.id));
   if (!isLast) return [];
   const course = occasion.courses.find((one) => one.id === batch.dish.course)!;

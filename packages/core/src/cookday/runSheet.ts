@@ -1,8 +1,8 @@
 import { hazardOf } from '../reference/index.ts';
 import { listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
-import { scaleLine, type LineAmount } from '../scale/index.ts';
-import { inOtherWay } from '../versions/index.ts';
+import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
+import { inOtherWay, partId } from '../versions/index.ts';
 import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
@@ -75,8 +75,37 @@ export type RunSheetEntry = StepEntry | LookEntry | WashEntry | OvenEntry;
 
 export const markWords = (mark: ResidueMark): string => (mark === 'unread' ? 'something whose label is unread' : hazardOf(mark).name);
 
+/** What a component that is cooked once goes into: the dishes, and the versions where it is not for all of them. */
+function intoWords(occasion: Occasion, batch: Batch): readonly string[] {
+  return [...new Set(batch.into.map((use) => use.dish))].map((id) => {
+    const dish = occasion.dishes.find((each) => each.id === id)!;
+    const name = occasion.recipes.find((each) => each.id === dish.recipe)!.name;
+    const versions = new Set(batch.into.filter((use) => use.dish === id).flatMap((use) => use.versions));
+    return versions.size === dish.versions.length ? name : `${name} (${listed(dish.versions.filter((each) => versions.has(each.id)).map((each) => each.name))})`;
+  });
+}
+
+/** What goes into a step; of a component cooked once, the amounts of all it is for together. */
+function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<string, Batch>): readonly EntryAmount[] {
+  const own = (from: Batch, uses: Step['uses']) => uses.flatMap((id): EntryAmount[] => {
+    const line = from.recipe.lines.find((each) => each.id === id);
+    return line ? [scaleLine(from.recipe, line, from.factor, from.dishFactor)] : [];
+  });
+  if (batch.into.length === 0) return own(batch, step.uses);
+  const shares = batch.into.map(({ batch: id, part }) => {
+    const user = batches.get(id)!;
+    return own(user, user.recipe.steps.find((each) => each.id === partId(part.path, step.id))?.uses ?? []);
+  });
+  return step.uses.flatMap((id, at): EntryAmount[] => {
+    const line = batch.recipe.lines.find((each) => each.id === id);
+    const amounts = shares.flatMap((each) => each[at] ?? []);
+    return line && amounts.length > 0 ? [{ ...sumOfLines(amounts), line }] : [];
+  });
+}
+
 function versionNameOf(occasion: Occasion, batch: Batch): string {
   const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
+  if (batch.into.length > 0) return `for ${listed(intoWords(occasion, batch))}`;
   if (batch.versions.length > 1) return 'for all versions';
   return dish.versions.length > 1 ? dish.versions.find((each) => each.id === batch.versions[0])!.name : '';
 }
@@ -87,7 +116,7 @@ function effective(step: Step, planned: PlannedStep): Step {
   return way ? inOtherWay(step, way) : step;
 }
 
-function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): StepEntry | undefined {
+function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, batches: ReadonlyMap<string, Batch>): StepEntry | undefined {
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
   const step = effective(task.step, planned);
@@ -115,11 +144,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch): St
     mostMin: way.durationMin.most,
     until: step.until,
     coreC: step.coreC,
-    amounts: step.uses.flatMap((id): EntryAmount[] => {
-      const line = batch.recipe.lines.find((each) => each.id === id);
-      if (!line) return [];
-      return [scaleLine(batch.recipe, line, batch.factor, batch.dishFactor)];
-    }),
+    amounts: amountsOf(step, batch, batches),
     kit: planned.units.map((id) => unitName.get(id) ?? id),
     oven: step.oven && oven?.kind === 'oven' ? { name: ovens.length > 1 ? inOven.name : '', rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))), temperatureC: oven.temperatureC, dialC: oven.temperatureC - inOven.offsetC, bentC: planned.bentC } : undefined,
     freeFrom: [...new Set(freeFor.flatMap((id) => occasion.guests.find((guest) => guest.id === id)!.needs.flatMap((need) => (need.kind === 'hazard' && need.strictness === 'no-trace' ? [hazardOf(need.hazard).name] : need.kind === 'diet' && need.strictness === 'no-trace' ? [need.diet] : []))))],
@@ -137,7 +162,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   const entries: RunSheetEntry[] = [];
   for (const task of network.tasks) {
     const batch = batches.get(task.batch)!;
-    const entry = stepEntry(occasion, plan, task, batch);
+    const entry = stepEntry(occasion, plan, task, batch, batches);
     if (!entry) continue;
     entries.push(entry);
     const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);

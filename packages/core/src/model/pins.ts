@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { CookId, UnitId } from './ids.ts';
+import { CookId, RecipeId, UnitId } from './ids.ts';
 
 /** Minutes relative to the first serving. */
 const Moment = v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(-10_000), v.maxValue(8_000));
@@ -32,6 +32,8 @@ export type PlanGoal = v.InferOutput<typeof PlanGoal>;
 export const Wishes = v.strictObject({
   pins: v.optional(v.pipe(v.array(Pin), v.maxLength(200, 'At most 200 pins.')), []),
   absences: v.optional(v.pipe(v.array(Absence), v.maxLength(40)), []),
+  /** Components cooked for each dish by itself, though once would do for all. */
+  apart: v.optional(v.pipe(v.array(RecipeId), v.maxLength(100)), []),
   goals: v.optional(v.pipe(v.array(PlanGoal), v.length(5, 'All five goals, in order.'), v.check((goals) => new Set(goals).size === 5, 'Every goal once.')), ['washes', 'washMin', 'day', 'calm', 'held']),
 });
 export type Wishes = v.InferOutput<typeof Wishes>;

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { HazardId } from '../reference/index.ts';
-import { CookId, DishId, GuestId, OccasionId, StepId, UnitId, VersionId } from './ids.ts';
+import { CookId, DishId, GuestId, LineId, OccasionId, RecipeId, StepId, UnitId, VersionId } from './ids.ts';
 
 /** Minutes relative to the serving of the first course; negative is before. */
 const Moment = v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(8_000));
@@ -14,6 +14,14 @@ export const PlannedBatch = v.strictObject({
   versions: v.array(VersionId),
   base: v.optional(BatchId),
   portions: v.number(),
+  /**
+   * A component cooked once: the recipe it is made by and where it goes, `path` being the lines of the dish's recipe that lead to it.
+   * Its steps are those of that recipe; `dish` and `versions` are the first of those it goes into.
+   */
+  component: v.optional(v.strictObject({
+    recipe: RecipeId,
+    into: v.pipe(v.array(v.strictObject({ dish: DishId, version: VersionId, path: v.pipe(v.array(LineId), v.minLength(1), v.maxLength(20)) })), v.minLength(2), v.maxLength(200)),
+  })),
 });
 export type PlannedBatch = v.InferOutput<typeof PlannedBatch>;
 

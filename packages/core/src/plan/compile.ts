@@ -38,7 +38,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         attention: way.attention,
         uses: way.kit.map((use) => ({
           kind: use.kind,
-          hold: use.as === undefined ? undefined : `${task.batch}/${use.kind}/${use.as}`,
+          hold: use.hold,
           only: pin?.unit !== undefined && kitchen.kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind) ? [kitchen.kit.findIndex((unit) => unit.id === pin.unit)] : undefined,
         })),
         chamber: way.oven && chamberUse(way.oven, ovens, pin),

@@ -72,6 +72,7 @@ function toPlan(occasion: Occasion, network: TaskNetwork, problem: Problem, time
     versions: [...batch.versions],
     ...(batch.base ? { base: batch.base } : {}),
     portions: Math.round(batch.portions * 100) / 100,
+    ...(batch.into.length > 0 ? { component: { recipe: batch.recipe.id, into: batch.into.flatMap(({ dish, versions, part }) => versions.map((version) => ({ dish, version, path: [...part.path] }))) } } : {}),
   }));
   const steps = timetable.placed.map((each): PlannedStep => {
     const task = network.tasks[each.activity]!;

@@ -38,6 +38,8 @@ export const rules = {
   sureEnough: 0.85,
   /** So many minutes to spare are tried where they may help. */
   spareTriedMin: 10,
+  /** A component is cooked once for several dishes where it keeps from its end to the last course that needs it, and so many minutes more. @source kitchen practice */
+  sharedKeepsLongerMin: 120,
   /** What is done more than twelve hours before serving counts as done ahead. */
   dayStartsMin: -720,
 } as const;

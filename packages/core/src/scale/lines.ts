@@ -46,3 +46,31 @@ export function scaleLine(recipe: Recipe, line: IngredientLine, factor: number, 
   const amount = scaleAmount(straight, bend);
   return { line, amount, massG: massOf(amount, food), bent: { rule, straight } };
 }
+
+/** Amounts of one line in several places, as one: what cannot be added (words) stands as in the first. */
+export function sumOfLines(amounts: readonly LineAmount[]): LineAmount {
+  return amounts.reduce((sum, each) => ({
+    ...sum,
+    amount: sumOf(sum.amount, each.amount),
+    massG: sum.massG === undefined || each.massG === undefined ? undefined : sum.massG + each.massG,
+    bent: sum.bent || each.bent ? { rule: (sum.bent ?? each.bent)!.rule, straight: sumOf(sum.bent?.straight ?? sum.amount, each.bent?.straight ?? each.amount) } : undefined,
+  }));
+}
+
+function sumOf(a: Amount, b: Amount): Amount {
+  const upper = (lowA: number, highA: number | undefined, lowB: number, highB: number | undefined) => (highA === undefined && highB === undefined ? undefined : (highA ?? lowA) + (highB ?? lowB));
+  if (a.kind === 'mass' && b.kind === 'mass') {
+    const toMassG = upper(a.massG, a.toMassG, b.massG, b.toMassG);
+    return { ...a, massG: a.massG + b.massG, ...(toMassG !== undefined && { toMassG }) };
+  }
+  if (a.kind === 'volume' && b.kind === 'volume') {
+    const toVolumeMl = upper(a.volumeMl, a.toVolumeMl, b.volumeMl, b.toVolumeMl);
+    return { ...a, volumeMl: a.volumeMl + b.volumeMl, ...(toVolumeMl !== undefined && { toVolumeMl }) };
+  }
+  if (a.kind === 'count' && b.kind === 'count') {
+    const toCount = upper(a.count, a.toCount, b.count, b.toCount);
+    return { ...a, count: a.count + b.count, ...(toCount !== undefined && { toCount }) };
+  }
+  if (a.kind === 'batches' && b.kind === 'batches') return { ...a, batches: a.batches + b.batches };
+  return a;
+}

@@ -1,1 +1,2 @@
-export { tasksOf, type Batch, type Carried, type Guarded, type Task, type TaskNetwork, type Way } from './network.ts';
+export { type Batch, type PartUse, type Shareable } from './batches.ts';
+export { tasksOf, type Carried, type Guarded, type Task, type TaskKit, type TaskNetwork, type Way } from './network.ts';

@@ -1,25 +1,10 @@
 import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
-import type { Chore, DishId, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, VersionId } from '../model/index.ts';
+import type { Chore, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
-import { scale, type ScaledVersion } from '../scale/index.ts';
-import { ancestry, followsOf, inOtherWay, recipeOf } from '../versions/index.ts';
-
-/** Food really made in one go. */
-export interface Batch {
-  readonly id: string;
-  readonly dish: DishId;
-  readonly versions: readonly VersionId[];
-  /** The batch this one is taken from at a split. */
-  readonly base?: string | undefined;
-  readonly portions: number;
-  readonly factor: number;
-  /** The size of the whole dish, all versions together, as a multiple of the recipe. */
-  readonly dishFactor: number;
-  readonly eaters: readonly GuestId[];
-  readonly recipe: Recipe;
-  readonly steps: readonly StepId[];
-}
+import { scale } from '../scale/index.ts';
+import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
+import { batchesOf, type Batch, type Shareable } from './batches.ts';
 
 /** A hazard that a task's food holds or may hold, and the batch in which it came in. */
 export interface Carried {
@@ -34,6 +19,9 @@ export interface Guarded {
   readonly guests: readonly GuestId[];
 }
 
+/** A piece of kit a task needs; with `hold`, one that keeps food in it: all tasks with the same `hold` use the very same piece, from the first to the last. */
+export type TaskKit = KitUse & { readonly hold?: string | undefined };
+
 /** A way to do a task: as the step is written, one of its alternatives, or baked a little hotter or cooler to share the oven. */
 export interface Way {
   /** The alternative's id; absent for the step as it is written. */
@@ -42,7 +30,7 @@ export interface Way {
   readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
   readonly hands: 'on' | 'off';
   readonly attention: readonly Step['attention'][number][];
-  readonly kit: readonly KitUse[];
+  readonly kit: readonly TaskKit[];
   /** Already at the bent temperature. */
   readonly oven?: OvenUse | undefined;
   readonly burner: boolean;
@@ -56,7 +44,7 @@ export interface Task {
   readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
   /** Moments inside a hands-off task when a cook must come, in minutes after its start. */
   readonly attention: readonly Step['attention'][number][];
-  readonly kit: readonly KitUse[];
+  readonly kit: readonly TaskKit[];
   readonly oven?: OvenUse | undefined;
   /** All ways it can be done, the usual first. */
   readonly ways: readonly [Way, ...Way[]];
@@ -72,50 +60,7 @@ export interface Task {
 export interface TaskNetwork {
   readonly batches: readonly Batch[];
   readonly tasks: readonly Task[];
-}
-
-/** The steps that several versions can share: up to a split point, and before any line that differs. */
-function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<StepId> {
-  const before = ancestry(recipe);
-  const same = (id: StepId) => recipe.steps.filter((step) => before.get(id)!.has(step.id)).every((step) => step.uses.every((line) => !swapped.has(line)));
-  const shared = new Set<StepId>();
-  for (const point of recipe.steps.filter((step) => step.splitPoint)) {
-    for (const id of before.get(point.id)!) if (same(id)) shared.add(id);
-  }
-  return shared;
-}
-
-function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): readonly Batch[] {
-  return occasion.dishes.flatMap((dish) => {
-    const versions = made.filter((each) => each.dish === dish.id);
-    if (versions.length === 0) return [];
-    const recipe = recipeOf(occasion, dish);
-    const swapped = new Set(dish.versions.filter((each) => versions.some((one) => one.version === each.id)).flatMap((each) => each.swaps.map((swap) => swap.line as string)));
-    const shared = versions.length > 1 ? sharedSteps(recipe, swapped) : new Set<StepId>();
-    const base: Batch[] = shared.size === 0 ? [] : [{
-      id: `${dish.id}.base`,
-      dish: dish.id,
-      versions: versions.map((each) => each.version),
-      portions: versions.reduce((sum, each) => sum + each.portions, 0),
-      factor: versions.reduce((sum, each) => sum + each.factor, 0),
-      dishFactor: versions[0]!.dishFactor,
-      eaters: versions.flatMap((each) => each.eaters),
-      recipe,
-      steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
-    }];
-    return [...base, ...versions.map((each): Batch => ({
-      id: `${dish.id}.${each.version}`,
-      dish: dish.id,
-      versions: [each.version],
-      base: base[0]?.id,
-      portions: each.portions,
-      factor: each.factor,
-      dishFactor: each.dishFactor,
-      eaters: each.eaters,
-      recipe: each.recipe,
-      steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),
-    }))];
-  });
+  readonly shareable: readonly Shareable[];
 }
 
 /** What a line brings to kit and hands, contained or only feared: both leave a residue to be reckoned with. */
@@ -149,12 +94,12 @@ function cookedBy(recipe: Recipe, before: Map<StepId, Set<StepId>>, from: StepId
     step.coreC !== undefined && step.coreC >= safeC && before.get(step.id)!.has(from) && before.get(at.id)!.has(step.id) && (step.id !== at.id || step.hands === 'off'));
 }
 
-function carriesOf(batch: Batch, base: Batch | undefined, step: Step, occasion: Occasion): readonly Carried[] {
+function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
   const before = ancestry(batch.recipe);
   const found = new Map<string, Carried>();
   for (const earlier of batch.recipe.steps) {
     if (!before.get(step.id)!.has(earlier.id)) continue;
-    const origin = base?.steps.includes(earlier.id) ? base.id : batch.id;
+    const origin = batch.doneIn.get(earlier.id)!.batch;
     for (const line of earlier.uses) {
       for (const mark of marksOf(batch.recipe, line, occasion)) {
         const safeC = safeCore(mark);
@@ -170,7 +115,7 @@ const rawMarks: readonly ResidueMark[] = hazards.filter((hazard) => hazard.kind 
 
 function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {
   const guards: Guarded[] = [];
-  const exempt = batch.base ? [batch.id, batch.base] : [batch.id];
+  const exempt = batch.lineage;
   const byMark = new Map<ResidueMark, GuestId[]>();
   for (const guest of occasion.guests) {
     if (!batch.eaters.includes(guest.id)) continue;
@@ -180,11 +125,14 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
   }
   for (const [mark, guests] of byMark) guards.push({ mark, exempt, guests });
   // Raw-food risks from anywhere, its own kit included, unless what follows cooks them away in every version made from it.
-  const finishing = others.filter((each) => each.id === batch.id || each.base === batch.id);
+  const takers = others.filter((each) => each.id !== batch.id && each.lineage.includes(batch.id));
+  // What takes from it and is itself taken on is judged by what is made of it in the end.
+  const finishing = takers.length === 0 ? [batch] : takers.filter((each) => !takers.some((one) => one !== each && one.lineage.includes(each.id)));
   for (const mark of rawMarks) {
-    const cooked = finishing.filter((each) => each.id !== batch.id || finishing.length === 1).every((each) => {
+    const cooked = finishing.every((each) => {
       const before = ancestry(each.recipe);
-      return each.recipe.steps.some((later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(step.id));
+      const here = [...each.doneIn].flatMap(([id, done]) => (done.batch === batch.id && done.step === step.id ? [id] : []));
+      return here.every((id) => each.recipe.steps.some((later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(id)));
     });
     if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });
     else if (mark !== 'unread' && hazardOf(mark).washAlways) guards.push({ mark, exempt, guests: batch.eaters });
@@ -212,9 +160,15 @@ function attentionOf(step: Step, plannedMin: number): Task['attention'] {
   return [start, ...own, ...end];
 }
 
-function wayOf(step: Step, factor: number, id?: StepId): Way {
-  const durationMin = durationOf(step, factor);
-  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit, oven: step.oven, burner: step.burner };
+function wayOf(step: Step, batch: Batch, id?: StepId): Way {
+  const durationMin = durationOf(step, batch.factor);
+  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit.map((use) => heldBy(batch, use)), oven: step.oven, burner: step.burner };
+}
+
+function heldBy(batch: Batch, use: KitUse): TaskKit {
+  if (use.as === undefined) return use;
+  const { batch: holder, as } = batch.heldIn.get(use.as) ?? { batch: batch.id, as: use.as };
+  return { ...use, hold: `${holder}/${use.kind}/${as}` };
 }
 
 /** A bake a little hotter and a little cooler, its time corrected: not under the grill, not where the recipe is strict about the heat, no meat under the temperature at which it may roast. */
@@ -241,19 +195,17 @@ function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly C
 
 /** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */
 export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
-  const batches = batchesOf(occasion, scale(occasion, table));
-  const byId = new Map(batches.map((batch) => [batch.id, batch]));
+  const { batches, shareable } = batchesOf(occasion, scale(occasion, table));
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
-    const base = batch.base ? byId.get(batch.base) : undefined;
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
     const followed = new Set(batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)));
     return batch.recipe.steps.flatMap((step, index): Task[] => {
       if (!batch.steps.includes(step.id)) return [];
-      const carries = carriesOf(batch, base, step, occasion);
-      const usual = wayOf(step, batch.factor);
+      const carries = carriesOf(batch, step, occasion);
+      const usual = wayOf(step, batch);
       const meat = carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).kind === 'raw') || step.coreC !== undefined;
-      const ways: Task['ways'] = [usual, ...bentWays(usual, step, meat), ...step.alternatives.map((other) => wayOf(inOtherWay(step, other), batch.factor, other.id))];
+      const ways: Task['ways'] = [usual, ...bentWays(usual, step, meat), ...step.alternatives.map((other) => wayOf(inOtherWay(step, other), batch, other.id))];
       return [{
         id: `${batch.id}.${step.id}`,
         batch: batch.id,
@@ -263,18 +215,17 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
         attention: usual.attention,
         ways,
         chores: choresOf(ways, carries),
-        kit: step.kit,
+        kit: usual.kit,
         oven: step.oven,
         carries,
         guards: guardsOf(occasion, batch, batches, step),
-        after: followsOf(batch.recipe, index).map((link) => ({
-          task: `${base?.steps.includes(link.step) ? base.id : batch.id}.${link.step}`,
-          leastMin: link.leastMin,
-          mostMin: link.mostMin,
-        })),
-        serve: followed.has(step.id) ? undefined : { atMin: serveAt.get(dish.course)!, mostHoldMin: batch.recipe.hold.mostMin },
+        after: followsOf(batch.recipe, index).map((link) => {
+          const done = batch.doneIn.get(link.step)!;
+          return { task: `${done.batch}.${done.step}`, leastMin: link.leastMin, mostMin: link.mostMin };
+        }),
+        serve: followed.has(step.id) || batch.into.length > 0 ? undefined : { atMin: serveAt.get(dish.course)!, mostHoldMin: batch.recipe.hold.mostMin },
       }];
     });
   });
-  return { batches, tasks };
+  return { batches, tasks, shareable };
 }

@@ -12,12 +12,13 @@ export function recipeOf(occasion: Occasion, dish: Dish): Recipe {
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   const recipe = find(dish.recipe);
   if (!recipe) throw new Error(`Dish ${dish.id} names recipe ${dish.recipe}, which the occasion does not hold`);
-  return choose(flatten(recipe, find), dish.choices);
+  return chosenWays(flatten(recipe, find), dish.choices);
 }
 
 const chosen = new WeakMap<Recipe, WeakMap<Dish['choices'], Recipe>>();
 
-function choose(recipe: Recipe, choices: Dish['choices']): Recipe {
+/** The recipe with its steps done the way that was chosen for a dish. */
+export function chosenWays(recipe: Recipe, choices: Dish['choices']): Recipe {
   if (choices.length === 0) return recipe;
   let byChoices = chosen.get(recipe);
   if (!byChoices) chosen.set(recipe, (byChoices = new WeakMap()));

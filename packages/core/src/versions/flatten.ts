@@ -44,13 +44,16 @@ export function scaleAmount(amount: Amount, factor: number): Amount {
 }
 
 /** Joins two ids into one of at most so many characters; what is too long is shortened in a way that keeps different ids different. */
-function joinedId(first: string, second: string, most = 64): string {
+export function joinedId(first: string, second: string, most = 64): string {
   const whole = `${first}--${second}`;
   if (whole.length <= most) return whole;
   let hash = 0x811c9dc5;
   for (let i = 0; i < whole.length; i++) hash = Math.imul(hash ^ whole.charCodeAt(i), 0x01000193);
   return `${whole.slice(0, most - 9)}-${(hash >>> 0).toString(36)}`;
 }
+
+/** How long a component may stand between its end and its use, in minutes. */
+export const partKeepsMin = ({ hold, keeps }: Recipe): number => Math.max(hold.mostMin, ...keeps.map((each) => Math.min(4320, each.days * 1440)));
 
 function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Recipe {
   const lines: IngredientLine[] = [];
@@ -85,7 +88,7 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
         alternatives: step.alternatives.map((each) => ({ ...each, id: stepId(each.id) })),
       });
     });
-    const keepsMin = Math.max(raw.hold.mostMin, ...raw.keeps.map((each) => Math.min(4320, each.days * 1440)));
+    const keepsMin = partKeepsMin(raw);
     ends.set(line.id, part.steps.filter((step) => !followed.has(step.id)).map((step) => ({ step: stepId(step.id), leastMin: 0, mostMin: keepsMin })));
   }
   const last = recipe.steps.length - 1;

@@ -1,0 +1,194 @@
+import { rules } from '../reference/index.ts';
+import type { CourseId, DishId, GuestId, Occasion, Recipe, RecipeId, StepId, VersionId } from '../model/index.ts';
+import type { ScaledVersion } from '../scale/index.ts';
+import { ancestry, kitOfPart, partKeepsMin, recipeOf, stepsOfPart, versionParts, type VersionPart } from '../versions/index.ts';
+
+/** Where a component that is cooked once goes: the batch that takes it, and its place in that batch's recipe. */
+export interface PartUse {
+  readonly batch: string;
+  readonly dish: DishId;
+  readonly versions: readonly VersionId[];
+  readonly part: VersionPart;
+}
+
+/** Food really made in one go. */
+export interface Batch {
+  readonly id: string;
+  /** The dish it is for; of a component cooked once, the first it goes into. */
+  readonly dish: DishId;
+  readonly versions: readonly VersionId[];
+  /** The batch this one is taken from at a split. */
+  readonly base?: string | undefined;
+  /** A component cooked once: what it goes into. Empty for a dish. */
+  readonly into: readonly PartUse[];
+  readonly portions: number;
+  readonly factor: number;
+  /** The size of the whole dish, all versions together, as a multiple of the recipe. */
+  readonly dishFactor: number;
+  readonly eaters: readonly GuestId[];
+  readonly recipe: Recipe;
+  /** The steps that are done for this batch and no other. */
+  readonly steps: readonly StepId[];
+  /** For each step of the recipe, the batch and the step of that batch's recipe that do it. */
+  readonly doneIn: ReadonlyMap<StepId, { readonly batch: string; readonly step: StepId }>;
+  /** Kit named by the recipe that holds the food of another batch, and what it is called there. */
+  readonly heldIn: ReadonlyMap<string, { readonly batch: string; readonly as: string }>;
+  /** This batch and all it takes food from. */
+  readonly lineage: readonly string[];
+}
+
+/** A component that is the same in several places, and so could be cooked once for them. */
+export interface Shareable {
+  readonly recipe: RecipeId;
+  readonly name: string;
+  readonly dishes: readonly DishId[];
+  /** Cooked for each by itself, because the cook wants it so. */
+  readonly apart: boolean;
+}
+
+/** The steps that several versions can share: up to a split point, and before any line that differs. */
+function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<StepId> {
+  const before = ancestry(recipe);
+  const same = (id: StepId) => recipe.steps.filter((step) => before.get(id)!.has(step.id)).every((step) => step.uses.every((line) => !swapped.has(line)));
+  const shared = new Set<StepId>();
+  for (const point of recipe.steps.filter((step) => step.splitPoint)) {
+    for (const id of before.get(point.id)!) if (same(id)) shared.add(id);
+  }
+  return shared;
+}
+
+/** A batch of a dish before it is known which of its components come from elsewhere. */
+type DishBatch = Omit<Batch, 'doneIn' | 'heldIn' | 'lineage' | 'into'>;
+
+function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readonly DishBatch[] {
+  return occasion.dishes.flatMap((dish) => {
+    const versions = made.filter((each) => each.dish === dish.id);
+    if (versions.length === 0) return [];
+    const recipe = recipeOf(occasion, dish);
+    const swapped = new Set(dish.versions.filter((each) => versions.some((one) => one.version === each.id)).flatMap((each) => each.swaps.map((swap) => swap.line as string)));
+    const shared = versions.length > 1 ? sharedSteps(recipe, swapped) : new Set<StepId>();
+    const base: DishBatch[] = shared.size === 0 ? [] : [{
+      id: `${dish.id}.base`,
+      dish: dish.id,
+      versions: versions.map((each) => each.version),
+      portions: versions.reduce((sum, each) => sum + each.portions, 0),
+      factor: versions.reduce((sum, each) => sum + each.factor, 0),
+      dishFactor: versions[0]!.dishFactor,
+      eaters: versions.flatMap((each) => each.eaters),
+      recipe,
+      steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
+    }];
+    return [...base, ...versions.map((each): DishBatch => ({
+      id: `${dish.id}.${each.version}`,
+      dish: dish.id,
+      versions: [each.version],
+      base: base[0]?.id,
+      portions: each.portions,
+      factor: each.factor,
+      dishFactor: each.dishFactor,
+      eaters: each.eaters,
+      recipe: each.recipe,
+      steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),
+    }))];
+  });
+}
+
+/** Every component that one batch makes from its first step to its last. What others bring with them is made elsewhere. */
+function usesOf(occasion: Occasion, batches: readonly DishBatch[]): readonly PartUse[] {
+  return batches.flatMap((batch) => {
+    const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
+    if (dish.brought) return [];
+    const version = dish.versions.find((each) => each.id === batch.versions[0])!;
+    return versionParts(occasion, dish, version)
+      .filter((part) => part.made.steps.length > 0 && [...stepsOfPart(part).keys()].every((step) => batch.steps.includes(step)))
+      .map((part): PartUse => ({ batch: batch.id, dish: batch.dish, versions: batch.versions, part }));
+  });
+}
+
+/** Uses of one component that can be met by cooking it once: it still keeps when the last of their courses is served. */
+function clustersOf(uses: readonly PartUse[], servedAt: (dish: DishId) => number): PartUse[][] {
+  const clusters: PartUse[][] = [];
+  for (const use of [...uses].sort((a, b) => servedAt(a.dish) - servedAt(b.dish))) {
+    const open = clusters.at(-1);
+    if (open && servedAt(use.dish) - servedAt(open[0]!.dish) + rules.sharedKeepsLongerMin <= partKeepsMin(use.part.recipe)) open.push(use);
+    else clusters.push([use]);
+  }
+  return clusters.filter((cluster) => cluster.length > 1);
+}
+
+/** How many components deep a component is made. */
+const depthOf = (recipe: Recipe, find: (id: string) => Recipe | undefined): number => 1 + Math.max(0, ...recipe.lines.flatMap((line) => { const part = line.component && find(line.component); return part ? [depthOf(part, find)] : []; }));
+
+/**
+ * The components that several batches need alike, each group cooked once: the same recipe with the same swaps and ways.
+ * What is made of others is gathered first; what lies within something gathered is cooked along with it.
+ */
+function groupsOf(occasion: Occasion, batches: readonly DishBatch[]): readonly (readonly PartUse[])[] {
+  const find = (id: string) => occasion.recipes.find((each) => each.id === id);
+  const offsets = new Map<CourseId, number>(occasion.courses.map((course) => [course.id, course.offsetMin]));
+  const servedAt = (id: DishId) => offsets.get(occasion.dishes.find((dish) => dish.id === id)!.course)!;
+  const bySame = new Map<string, PartUse[]>();
+  for (const use of usesOf(occasion, batches)) bySame.set(use.part.sameAs, [...(bySame.get(use.part.sameAs) ?? []), use]);
+  const order = [...bySame.values()].filter((uses) => uses.length > 1).map((uses) => ({ uses, depth: depthOf(uses[0]!.part.recipe, find) })).sort((a, b) => b.depth - a.depth);
+  const gathered: PartUse[] = [];
+  const within = (use: PartUse) => gathered.some((outer) => outer.batch === use.batch && outer.part.path.length < use.part.path.length && outer.part.path.every((line, at) => line === use.part.path[at]));
+  return order.flatMap(({ uses }) => {
+    const clusters = clustersOf(uses.filter((use) => !within(use)), servedAt);
+    if (!occasion.wishes.apart.includes(uses[0]!.part.recipe.id)) gathered.push(...clusters.flat());
+    return clusters;
+  });
+}
+
+function shared(occasion: Occasion, uses: readonly PartUse[], batches: readonly DishBatch[], taken: readonly string[]): Batch {
+  const [first] = uses as [PartUse];
+  const { made } = first.part;
+  const factor = uses.reduce((sum, use) => sum + use.part.batches * batches.find((each) => each.id === use.batch)!.factor, 0);
+  const eaters = new Set(uses.flatMap((use) => batches.find((each) => each.id === use.batch)!.eaters));
+  let id = `shared:${made.id}`;
+  for (let n = 2; taken.includes(id); n++) id = `shared:${made.id}-${n}`;
+  return {
+    id,
+    dish: first.dish,
+    versions: first.versions,
+    into: uses,
+    portions: factor * made.portions,
+    factor,
+    dishFactor: factor,
+    eaters: occasion.guests.flatMap((guest) => (eaters.has(guest.id) ? [guest.id] : [])),
+    recipe: made,
+    steps: made.steps.map((step) => step.id),
+    doneIn: new Map(made.steps.map((step) => [step.id, { batch: id, step: step.id }])),
+    heldIn: new Map(),
+    lineage: [id],
+  };
+}
+
+/** A batch of a dish with its components taken from where they are cooked. */
+function linked(batch: DishBatch, base: DishBatch | undefined, components: readonly Batch[]): Batch {
+  const doneIn = new Map<StepId, { batch: string; step: StepId }>(batch.recipe.steps.map((step) => [step.id, { batch: base?.steps.includes(step.id) ? base.id : batch.id, step: step.id }]));
+  const heldIn = new Map<string, { batch: string; as: string }>();
+  const lineage = new Set([batch.id, ...(base ? [base.id] : [])]);
+  for (const component of components) {
+    for (const { batch: user, part } of component.into) {
+      if (user !== batch.id && user !== base?.id) continue;
+      lineage.add(component.id);
+      for (const [step, own] of stepsOfPart(part)) doneIn.set(step, { batch: component.id, step: own });
+      for (const [as, own] of kitOfPart(part)) heldIn.set(as, { batch: component.id, as: own });
+    }
+  }
+  return { ...batch, into: [], steps: batch.steps.filter((step) => doneIn.get(step)!.batch === batch.id), doneIn, heldIn, lineage: [...lineage] };
+}
+
+/** All batches that are really made, components cooked once before the dishes that take them, and what could be cooked once. */
+export function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): { readonly batches: readonly Batch[]; readonly shareable: readonly Shareable[] } {
+  const dishes = dishBatches(occasion, made);
+  const groups = groupsOf(occasion, dishes);
+  const apart = (uses: readonly PartUse[]) => occasion.wishes.apart.includes(uses[0]!.part.recipe.id);
+  const components: Batch[] = [];
+  for (const uses of groups) if (!apart(uses)) components.push(shared(occasion, uses, dishes, components.map((each) => each.id)));
+  const byId = new Map(dishes.map((batch) => [batch.id, batch]));
+  return {
+    batches: [...components, ...dishes.map((batch) => linked(batch, batch.base ? byId.get(batch.base) : undefined, components))],
+    shareable: groups.map((uses) => ({ recipe: uses[0]!.part.recipe.id, name: uses[0]!.part.recipe.name, dishes: [...new Set(uses.map((use) => use.dish))], apart: apart(uses) })),
+  };
+}

@@ -188,7 +188,7 @@ function dust(steps: readonly PlannedStep[], known: ReadonlyMap<string, Task>, b
     const airborne = (mark: ResidueMark, origin: string) => (each: Task['guards'][number]) => each.mark === mark && !each.exempt.includes(origin);
     for (const open of steps) {
       const other = known.get(open.id);
-      if (!other || open.cook === undefined || !task.carries.some(({ mark, origin }) => other.guards.some(airborne(mark, origin)))) continue;
+      if (!other || open.cook === undefined || !task.dust.some(({ mark, origin }) => other.guards.some(airborne(mark, origin)))) continue;
       if (open.startMin >= floury.endMin) before(floury, open, 'flour', Math.min(rules.flourSettlesMin, open.startMin - floury.endMin));
       else if (open.endMin <= floury.startMin) before(open, floury, 'flour');
     }

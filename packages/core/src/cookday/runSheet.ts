@@ -22,7 +22,9 @@ export interface StepEntry extends EntryBase {
   readonly kind: 'step';
   readonly dish: DishId;
   readonly dishName: string;
-  /** "with coconut custard", or "for all versions" of a base; empty where the dish has one version. */
+  /** A component cooked once for what `versionName` says; `dish` is the first it goes into. */
+  readonly component: boolean;
+  /** "with coconut custard", "for all versions" of a base, or what a component goes into; empty where the dish has one version. */
   readonly versionName: string;
   readonly text: string;
   readonly hands: 'on' | 'off';
@@ -135,6 +137,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
     title: step.title,
     dish: batch.dish,
     dishName: batch.recipe.name,
+    component: batch.into.length > 0,
     versionName: versionNameOf(occasion, batch),
     text: step.text,
     hands: step.hands,

@@ -24,7 +24,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
   const ovens = ovensOf(kitchen);
   const pins = new Map(wishes.pins.map((pin) => [pin.task, pin]));
   const activities = network.tasks.map((task): Activity => {
-    const carries = task.carries.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
+    const numberedAll = (list: Task['carries']) => list.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
     const pin = pins.get(task.id);
     const ways = usableWays(occasion, task);
     const spare = (of: string) => pins.get(of)?.spareMin ?? 0;
@@ -45,8 +45,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         flame: way.burner,
         bent: way.bentC !== 0,
       })),
-      dust: task.step.looseFlour ? carries.filter(({ mark }) => marks[mark] !== 'unread') : [],
-      carries,
+      dust: numberedAll(task.dust),
+      carries: numberedAll(task.carries),
       guards: task.guards.map((guard) => ({ mark: numbered(guard.mark), exempt: guard.exempt.map((id) => batchNumber.get(id)!) })),
       ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
       before: task.after.map((link) => ({ activity: taskNumber.get(link.task)!, leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)), mostMin: link.mostMin ?? Infinity })),

@@ -51,6 +51,8 @@ export interface Task {
   /** What whoever does it must be willing to do. */
   readonly chores: readonly Chore[];
   readonly carries: readonly Carried[];
+  /** What of it flies about with loose flour; empty where none is thrown up. */
+  readonly dust: readonly Carried[];
   readonly guards: readonly Guarded[];
   readonly after: readonly { readonly task: string; readonly leastMin: number; readonly mostMin?: number | undefined }[];
   /** Minutes after the first serving by which it must be finished, and how long the finished dish may stand; for last steps only. */
@@ -112,6 +114,18 @@ function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carri
 }
 
 const rawMarks: readonly ResidueMark[] = hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => hazard.id);
+
+/**
+ * What flies about with loose flour: what the food holds, and what kit may have brought to it from work on the same batch that
+ * goes on beside it. Nobody knows what an unread mark is, and whether it flies.
+ */
+function dustOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
+  if (!step.looseFlour) return [];
+  const before = ancestry(batch.recipe);
+  const beside = batch.recipe.steps.filter((each) => each.id === step.id || (batch.steps.includes(each.id) && !before.get(each.id)!.has(step.id)));
+  const all = new Map(beside.flatMap((each) => carriesOf(batch, each, occasion).filter(({ mark }) => each === step || !rawMarks.includes(mark))).map((each) => [`${each.mark}/${each.origin}`, each]));
+  return [...all.values()].filter(({ mark }) => mark !== 'unread');
+}
 
 function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {
   const guards: Guarded[] = [];
@@ -218,6 +232,7 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
         kit: usual.kit,
         oven: step.oven,
         carries,
+        dust: dustOf(batch, step, occasion),
         guards: guardsOf(occasion, batch, batches, step),
         after: followsOf(batch.recipe, index).map((link) => {
           const done = batch.doneIn.get(link.step)!;

@@ -1,6 +1,6 @@
 import { CloseOutlined } from '@ant-design/icons';
-import { Button, Select } from 'antd';
-import { fit, pinWords, tasksOf, type Occasion, type PlanGoal } from '@lupin/core';
+import { Button, Select, Switch } from 'antd';
+import { fit, listed, pinWords, tasksOf, type Occasion, type PlanGoal } from '@lupin/core';
 import { useMemo } from 'react';
 import { pinned } from './pins.ts';
 
@@ -8,7 +8,9 @@ const goalWords: Readonly<Record<PlanGoal, string>> = { washes: 'fewest washes',
 
 /** What counts most, and what the cook has fixed. */
 export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChange: (next: (one: Occasion) => Occasion) => void }) {
-  const titles = useMemo(() => new Map(tasksOf(occasion, fit(occasion)).tasks.map((task) => [task.id, task.title])), [occasion]);
+  const network = useMemo(() => tasksOf(occasion, fit(occasion)), [occasion]);
+  const titles = useMemo(() => new Map(network.tasks.map((task) => [task.id, task.title])), [network]);
+  const nameOf = (id: string) => { const dish = occasion.dishes.find((each) => each.id === id); return occasion.recipes.find((each) => each.id === dish?.recipe)?.name ?? id; };
   const { goals, pins } = occasion.wishes;
   return (
     <section>
@@ -18,6 +20,13 @@ export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChan
           onChange={(first) => onChange((one) => ({ ...one, wishes: { ...one.wishes, goals: [first, ...one.wishes.goals.filter((goal) => goal !== first)] } }))} />
         <span className="soft small">Nothing is ever late, and nothing crosses over.</span>
       </div>
+      {network.shareable.length > 0 && <h3 style={{ marginTop: 14 }}>Cooked once for several dishes</h3>}
+      {network.shareable.map((each) => (
+        <label className="row" key={`${each.recipe}/${each.dishes.join()}`} style={{ marginTop: 4 }}>
+          <Switch size="small" checked={!each.apart} aria-label={`Cook ${each.name} once`} onChange={(once) => onChange((one) => ({ ...one, wishes: { ...one.wishes, apart: [...one.wishes.apart.filter((id) => id !== each.recipe), ...(once ? [] : [each.recipe])] } }))} />
+          <span>{each.name}: {each.dishes.length > 1 ? listed(each.dishes.map(nameOf)) : `all versions of ${nameOf(each.dishes[0]!)} that have it alike`}. <span className="soft">{each.apart ? 'Each has its own now.' : 'It is kept free from all that any of its guests must not have.'}</span></span>
+        </label>
+      ))}
       {pins.length > 0 && <h3 style={{ marginTop: 14 }}>Fixed by you</h3>}
       {pins.map((pin) => (
         <div className="row" key={pin.task} style={{ marginTop: 4 }}>

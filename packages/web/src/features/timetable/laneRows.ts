@@ -24,7 +24,7 @@ const titleOnly = (entry: RunSheetEntry): string => (entry.kind === 'step' ? ent
 /** Where several dishes meet, a bar says whose it is. */
 export function ofDish(entry: RunSheetEntry): string {
   if (entry.kind !== 'step') return entry.kind === 'wash' ? '' : entry.title;
-  const dish = entry.dish.replaceAll('-', ' ');
+  const dish = entry.component ? entry.dishName.toLowerCase() : entry.dish.replaceAll('-', ' ');
   return dish.split(' ').some((word) => entry.title.toLowerCase().includes(word)) ? entry.title : `${entry.title} · ${dish}`;
 }
 

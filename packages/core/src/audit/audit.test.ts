@@ -177,7 +177,7 @@ describe('crossings', () => {
 
   test('a wash of wood is in vain, and said to be', () => {
     const wooden = { ...table, guests: table.guests.slice(0, 1), kitchen: { ...table.kitchen, kit: table.kitchen.kit.map((each) => ({ ...each, material: 'wood' as const })) } };
-    const plan = changed(planOf(wooden), (copy) => { copy.tasks.push({ kind: 'wash', id: 'wash-1', startMin: -200, endMin: -190, cook: 'cook' as never, units: ['board-1' as never], because: [] }); });
+    const plan = changed(planOf(wooden), (copy) => { copy.tasks.push({ kind: 'wash', hands: true, id: 'wash-1', startMin: -200, endMin: -190, cook: 'cook' as never, units: ['board-1' as never], because: [] }); });
     expect(codes(wooden, plan)).toEqual(['wash-in-vain']);
   });
 

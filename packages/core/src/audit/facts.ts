@@ -13,7 +13,7 @@ export interface BatchFacts {
   readonly eaters: readonly Guest[];
   /** This batch and those it is taken from. */
   readonly lineage: ReadonlySet<string>;
-  /** A component cooked once is served to nobody by itself. */
+  /** A component cooked once, and what was lost, is served to nobody by itself. */
   readonly served: boolean;
   /** Components that come from a batch of their own: what that batch calls their steps and their kit. */
   readonly from: readonly { readonly batch: string; readonly steps: ReadonlyMap<StepId, StepId>; readonly kit: ReadonlyMap<string, string> }[];
@@ -97,7 +97,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       dishName: recipe.name,
       eaters: versions.flatMap((each) => each.eaters).map((id) => guests.get(id)!),
       lineage: new Set([planned.id, ...(planned.base ? [planned.base] : []), ...from.map((each) => each.batch)]),
-      served: true,
+      served: planned.lost !== true,
       from: from.map(({ batch, part }) => ({ batch, steps: stepsOfPart(part!), kit: kitOfPart(part!) })),
       factor: planned.portions / recipe.portions,
     });

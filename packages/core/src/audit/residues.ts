@@ -162,7 +162,7 @@ function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean 
 }
 
 function washUp(occasion: Facts['occasion'], wash: PlannedWash, on: ReadonlyMap<string, Token[]>, set: (surface: string, tokens: Token[], at: number, by: string) => void): void {
-  set(`hands:${wash.cook}`, [], wash.endMin, wash.id);
+  if (wash.hands) set(`hands:${wash.cook}`, [], wash.endMin, wash.id);
   for (const id of wash.units) {
     const unit = occasion.kitchen.kit.find((each) => each.id === id);
     const clean = unit && cleaningOf(unit.material).comesClean;

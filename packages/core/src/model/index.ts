@@ -9,6 +9,7 @@ export * from './label.ts';
 export * from './occasion.ts';
 export * from './plan.ts';
 export * from './pins.ts';
+export * from './day.ts';
 export { basisOf } from './basis.ts';
 export { madeWith, batchesOfComponent, forOccasion, neededRecipes, sourceOfLine } from './components.ts';
 export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';

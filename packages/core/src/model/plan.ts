@@ -14,6 +14,8 @@ export const PlannedBatch = v.strictObject({
   versions: v.array(VersionId),
   base: v.optional(BatchId),
   portions: v.number(),
+  /** Lost on the day: burnt, dropped. Its steps were done and are followed to what they touched; nobody is served from it. */
+  lost: v.optional(v.boolean()),
   /**
    * A component cooked once: the recipe it is made by and where it goes, `path` being the lines of the dish's recipe that lead to it.
    * Its steps are those of that recipe; `dish` and `versions` are the first of those it goes into.
@@ -53,8 +55,10 @@ export const PlannedWash = v.strictObject({
   ...timed,
   kind: v.literal('wash'),
   cook: CookId,
-  /** Kit washed, hot water and detergent. The washing cook's own hands are always among it. */
+  /** Kit washed, hot water and detergent. */
   units: v.array(UnitId),
+  /** The washing cook's own hands are washed with it, unless the day has gone otherwise. */
+  hands: v.optional(v.boolean(), true),
   /** Why: what is on it, and which task needs it gone for whom. */
   because: v.array(v.strictObject({ unit: v.string(), hazards: v.array(ResidueMark), before: TaskId, guests: v.array(GuestId) })),
 });

@@ -1,4 +1,6 @@
-export { makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
+export { inTime, makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
 export { isBetterPlan, planFigures } from './quality.ts';
 export { pinWords } from './wishes.ts';
 export type { NoPlan } from './explain.ts';
+export { planningRest, type RestOptions } from './rest.ts';
+export type { Standpoint } from './resume.ts';

@@ -1,7 +1,7 @@
-import { basisOf, type GuestId, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
+import { basisOf, type GuestId, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedTask, type PlannedWash } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
-import { effortPerSecond, isStuck, lowerBoundMin, provenClash, solve, type Problem, type Timetable } from '../schedule/index.ts';
-import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { effortPerSecond, isStuck, lowerBoundMin, provenClash, solve, type Heat, type Placed, type Problem, type Timetable, type Wash } from '../schedule/index.ts';
+import { tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
 import { compile, marks, usableWays } from './compile.ts';
 import { explainClash, explainStuck, type NoPlan } from './explain.ts';
 import { whatFrees } from './freeing.ts';
@@ -63,61 +63,70 @@ export function makePlan(occasion: Occasion, options: PlanOptions = {}): PlanRes
 }
 
 function toPlan(occasion: Occasion, network: TaskNetwork, problem: Problem, timetable: Timetable, seed: number, lowerBound: number): Plan {
-  const { kitchen } = occasion;
-  const unitId = (index: number) => kitchen.kit[index]!.id;
-  const cookId = (index: number) => kitchen.cooks[index]!.id;
-  const batches = network.batches.map((batch): PlannedBatch => ({
-    id: batch.id,
-    dish: batch.dish,
-    versions: [...batch.versions],
-    ...(batch.base ? { base: batch.base } : {}),
-    portions: Math.round(batch.portions * 100) / 100,
-    ...(batch.into.length > 0 ? { component: { recipe: batch.recipe.id, into: batch.into.flatMap(({ dish, versions, part }) => versions.map((version) => ({ dish, version, path: [...part.path] }))) } } : {}),
-  }));
-  const steps = timetable.placed.map((each): PlannedStep => {
-    const task = network.tasks[each.activity]!;
-    const way = usableWays(occasion, task)[each.mode]!;
-    return {
-      kind: 'step',
-      id: task.id,
-      startMin: each.startMin,
-      endMin: each.endMin,
-      batch: task.batch,
-      step: task.step.id,
-      ...(each.worker >= 0 ? { cook: cookId(each.worker) } : {}),
-      units: each.units.map(unitId),
-      oven: Math.max(0, each.chamber),
-      racks: [...each.shelves],
-      ...(way.id ? { way: way.id } : {}),
-      bentC: way.bentC,
-      attention: each.attention.map((point) => ({ startMin: point.startMin, endMin: point.endMin, cook: cookId(point.worker), what: way.attention[point.index]!.what })),
-    };
-  });
-  const washes = timetable.washes.map((wash, index): PlannedWash => ({
-    kind: 'wash',
-    id: `wash-${index + 1}`,
-    startMin: wash.startMin,
-    endMin: wash.endMin,
-    cook: cookId(wash.worker),
-    units: wash.units.map(unitId),
-    because: wash.because.map(({ unit, marks: found, before }) => ({
-      unit: unit >= 0 ? unitId(unit) : 'hands',
-      hazards: found.map((mark) => marks[mark]!),
-      before: problem.activities[before]!.id,
-      guests: guestsBehind(network, before, found),
-    })),
-  }));
-  const ovens = timetable.heats.map((heat, index): PlannedOven => ({
-    kind: 'oven', id: `oven-${index + 1}`, oven: heat.chamber, startMin: heat.startMin, endMin: heat.readyMin, untilMin: heat.untilMin, temperatureC: heat.temperatureC,
-  }));
-  const tasks = [...steps, ...washes, ...ovens].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1));
-  return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches, tasks, lowerBoundMin: lowerBound };
+  const steps = timetable.placed.map((each) => stepOf(occasion, network.tasks[each.activity]!, each));
+  const washes = timetable.washes.map((wash, index) => washOf(occasion, network, problem, wash, index + 1));
+  const ovens = timetable.heats.map((heat, index) => ovenOf(heat, index + 1));
+  return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches: batchesOf(network), tasks: inTime([...steps, ...washes, ...ovens]), lowerBoundMin: lowerBound };
 }
 
+/** Planned tasks in the order in which they are begun. */
+export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] => [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1));
+
+/** The batches as a plan names them. */
+export const batchesOf = (network: TaskNetwork): PlannedBatch[] => network.batches.map((batch): PlannedBatch => ({
+  id: batch.id,
+  dish: batch.dish,
+  versions: [...batch.versions],
+  ...(batch.base ? { base: batch.base } : {}),
+  portions: Math.round(batch.portions * 100) / 100,
+  ...(batch.into.length > 0 ? { component: { recipe: batch.recipe.id, into: batch.into.flatMap(({ dish, versions, part }) => versions.map((version) => ({ dish, version, path: [...part.path] }))) } } : {}),
+}));
+
+export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedStep {
+  const { kit, cooks } = occasion.kitchen;
+  const way = usableWays(occasion, task)[each.mode]!;
+  return {
+    kind: 'step',
+    id: task.id,
+    startMin: each.startMin,
+    endMin: each.endMin,
+    batch: task.batch,
+    step: task.step.id,
+    ...(each.worker >= 0 ? { cook: cooks[each.worker]!.id } : {}),
+    units: each.units.map((unit) => kit[unit]!.id),
+    oven: Math.max(0, each.chamber),
+    racks: [...each.shelves],
+    ...(way.id ? { way: way.id } : {}),
+    bentC: way.bentC,
+    attention: each.attention.map((point) => ({ startMin: point.startMin, endMin: point.endMin, cook: cooks[point.worker]!.id, what: way.attention[point.index]!.what })),
+  };
+}
+
+export function washOf(occasion: Occasion, network: TaskNetwork, problem: Problem, wash: Wash, number: number): PlannedWash {
+  const { kit, cooks } = occasion.kitchen;
+  return {
+    kind: 'wash',
+    id: `wash-${number}`,
+    startMin: wash.startMin,
+    endMin: wash.endMin,
+    cook: cooks[wash.worker]!.id,
+    units: wash.units.map((unit) => kit[unit]!.id),
+    hands: true,
+    because: wash.because.map(({ unit, marks: found, before }) => ({
+      unit: unit >= 0 ? kit[unit]!.id : 'hands',
+      hazards: found.map((mark) => marks[mark]!),
+      before: problem.activities[before]!.id,
+      guests: guestsBehind(network, problem.activities[before]!.id, found),
+    })),
+  };
+}
+
+export const ovenOf = (heat: Heat, number: number): PlannedOven => ({ kind: 'oven', id: `oven-${number}`, oven: heat.chamber, startMin: heat.startMin, endMin: heat.readyMin, untilMin: heat.untilMin, temperatureC: heat.temperatureC });
+
 /** For whom a wash before this task is: the guests its own guards name; where it only hands the demand on, those of its batch. */
-function guestsBehind(network: TaskNetwork, task: number, found: readonly number[]): GuestId[] {
+function guestsBehind(network: TaskNetwork, task: string, found: readonly number[]): GuestId[] {
   const names = new Set(found.map((mark) => marks[mark]!));
-  const own = network.tasks[task]!.guards.filter((guard) => names.has(guard.mark)).flatMap((guard) => guard.guests);
+  const own = (network.tasks.find((each) => each.id === task)?.guards ?? []).filter((guard) => names.has(guard.mark)).flatMap((guard) => guard.guests);
   return [...new Set(own)];
 }
 

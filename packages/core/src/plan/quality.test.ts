@@ -13,7 +13,7 @@ const variant = (earlier: number, washes: number, basis = plan.basis): Plan => (
   ...plan, basis,
   tasks: [
     ...plan.tasks.map((task) => ({ ...task, startMin: task.startMin - earlier, endMin: task.endMin - earlier })),
-    ...Array.from({ length: washes }, (_, i) => ({ kind: 'wash' as const, id: `wash-${i}`, startMin: -5, endMin: -3, cook: one.kitchen.cooks[0]!.id, units: [], because: [] })),
+    ...Array.from({ length: washes }, (_, i) => ({ kind: 'wash' as const, hands: true, id: `wash-${i}`, startMin: -5, endMin: -3, cook: one.kitchen.cooks[0]!.id, units: [], because: [] })),
   ],
 });
 const dayFirst: Occasion = { ...one, wishes: { ...one.wishes, goals: ['day', 'washes', 'washMin', 'calm', 'held'] } };

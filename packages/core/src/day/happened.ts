@@ -1,0 +1,155 @@
+import type { GateItem, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash } from '../model/index.ts';
+import type { Progress } from './progress.ts';
+
+/** A plan as the day has really gone so far. */
+export interface Happened {
+  /** What is done and what goes on stands at its real times; washes hold what was really cleaned; the rest as planned. */
+  readonly plan: Plan;
+  /** Ids of tasks that are over. */
+  readonly done: ReadonlySet<string>;
+  /** Ids of what is under way: in the oven, on the heat, chilling, or in hands that said how much longer. */
+  readonly running: ReadonlySet<string>;
+}
+
+/** The id of a look in the run sheet. */
+export const lookId = (task: string, index: number): string => `${task}@${index}`;
+
+/** What must be clean at a gate, in the order of a cook's hands: water, each piece of kit, a cloth, and the hands last. */
+export const gateItems = (wash: PlannedWash): readonly GateItem[] => ['water', ...wash.units, 'cloth', ...(wash.hands ? ['hands' as const] : [])];
+
+/** Whether a gate has been passed: every item clean, or left out for a reason. */
+export function gatePassed(wash: PlannedWash, { gates }: Progress): boolean {
+  const gate = gates.get(wash.id);
+  if (!gate) return false;
+  const left = new Set(gate.skipped.flatMap((each) => each.items as string[]));
+  return gateItems(wash).every((item) => gate.clean.has(item) || left.has(item));
+}
+
+/** Reads what happened into the plan. `nowMin` is the moment, in minutes after the first serving. */
+export function happened(plan: Plan, progress: Progress, nowMin: number): Happened {
+  const done = new Set<string>();
+  const running = new Set<string>();
+  const now = Math.floor(nowMin);
+  // The end of what each pair of hands and each piece of kit did last: two things cannot have been at once.
+  const free = new Map<string, number>();
+  const places = new Map<string, PlannedTask>();
+  const ended = plan.tasks.flatMap((task) => { const at = endOf(task, progress, now); return at === undefined ? [] : [{ task, at }]; }).sort((a, b) => a.at - b.at || a.task.startMin - b.task.startMin);
+  for (const { task, at } of ended) {
+    const endMin = Math.min(now, Math.round(at));
+    if (task.kind === 'oven') {
+      done.add(task.id);
+      places.set(task.id, moved(task, Math.min(now, Math.round(at)), Math.round(at) + task.endMin - task.startMin));
+      continue;
+    }
+    const surfaces = [...task.units, ...(task.cook ? [`hands/${task.cook}`] : [])];
+    const began = beganAt(task, progress);
+    const least = Math.max(...surfaces.map((each) => free.get(each) ?? -Infinity));
+    const startMin = Math.min(endMin, Math.max(began === undefined ? endMin - (task.endMin - task.startMin) : Math.round(began), least));
+    for (const each of surfaces) free.set(each, endMin);
+    done.add(task.id);
+    places.set(task.id, moved(task, startMin, endMin));
+  }
+  for (const task of plan.tasks) {
+    if (task.kind !== 'step' || done.has(task.id)) continue;
+    const longer = progress.more.get(task.id);
+    if (task.cook !== undefined && longer) {
+      // It was said in the middle of it how much longer it takes.
+      running.add(task.id);
+      const startMin = Math.min(now - 1, task.startMin);
+      places.set(task.id, moved(task, startMin, Math.max(now + 1, Math.round(longer.atMin + longer.minutes))));
+      continue;
+    }
+    const began = beganAt(task, progress);
+    if (began === undefined) continue;
+    const startMin = Math.min(now, Math.round(began));
+    running.add(task.id);
+    places.set(task.id, moved(task, startMin, Math.max(now + 1, startMin + (task.endMin - task.startMin) + (progress.more.get(task.id)?.minutes ?? 0))));
+  }
+  for (const [id, place] of inHand(plan, done, running, free, now)) {
+    running.add(id);
+    places.set(id, place);
+  }
+  // An oven nobody has said was turned on, but that something is in, has been.
+  for (const task of plan.tasks) {
+    if (task.kind === 'oven' && !done.has(task.id) && loadsOf(task, plan).some((load) => done.has(load.id) || running.has(load.id))) {
+      done.add(task.id);
+      const since = Math.min(...loadsOf(task, plan).flatMap((load) => (places.has(load.id) ? [places.get(load.id)!.startMin] : [])));
+      const by = Math.min(0, since - task.endMin);
+      places.set(task.id, moved(task, task.startMin + by, task.endMin + by));
+    }
+  }
+  const tasks = plan.tasks.map((task) => {
+    const here = places.get(task.id) ?? task;
+    if (here.kind === 'wash') return cleaned(here, progress);
+    return here.kind === 'oven' ? { ...here, untilMin: Math.max(here.untilMin, here.endMin, ...loadsUntil(task as PlannedOven, plan, places)) } : here;
+  });
+  return { plan: { ...plan, tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1)) }, done, running };
+}
+
+const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
+  plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.oven === planned.oven && task.startMin >= planned.endMin && task.endMin <= planned.untilMin);
+
+/** An oven keeps its temperature for as long as what was meant to be in it really is. */
+const loadsUntil = (planned: PlannedOven, plan: Plan, places: ReadonlyMap<string, PlannedTask>): number[] => loadsOf(planned, plan).map((load) => places.get(load.id)?.endMin ?? -Infinity);
+
+/**
+ * What each cook is taken to have in hand: the first thing that is not ticked, where its time has come and everything they were to do
+ * before is done; since that was done, or since its time.
+ */
+function inHand(plan: Plan, done: ReadonlySet<string>, running: ReadonlySet<string>, free: ReadonlyMap<string, number>, now: number): ReadonlyMap<string, PlannedTask> {
+  const found = new Map<string, PlannedTask>();
+  for (const cook of new Set(plan.tasks.flatMap((task) => (task.kind === 'oven' ? [] : task.cook ?? [])))) {
+    const next = plan.tasks.find((task) => task.kind !== 'oven' && task.cook === cook && !done.has(task.id));
+    if (next?.kind !== 'step' || running.has(next.id) || next.startMin >= now) continue;
+    const startMin = Math.max(next.startMin, free.get(`hands/${cook}`) ?? -Infinity);
+    if (startMin < now) found.set(next.id, moved(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
+  }
+  return found;
+}
+
+/** When a task began, where that was ticked: what goes by itself is ticked when it is set going, and by the first look at it at the latest. */
+function beganAt(task: PlannedTask, { ticked }: Progress): number | undefined {
+  if (task.kind !== 'step' || task.cook !== undefined) return undefined;
+  const own = ticked.get(task.id)?.atMin;
+  const looks = task.attention.flatMap((point, index) => { const at = ticked.get(lookId(task.id, index))?.atMin; return at === undefined ? [] : [at - (point.startMin - task.startMin)]; });
+  return own ?? (looks.length > 0 ? Math.min(...looks) : undefined);
+}
+
+/** When a task ended; undefined while it has not. */
+function endOf(task: PlannedTask, progress: Progress, now: number): number | undefined {
+  const { ticked, gates, more } = progress;
+  switch (task.kind) {
+    case 'oven':
+      return ticked.get(task.id)?.atMin;
+    case 'wash': {
+      if (!gatePassed(task, progress)) return undefined;
+      const gate = gates.get(task.id)!;
+      return Math.max(...[...gate.clean.values()].map((each) => each.atMin), ...gate.skipped.map((each) => each.atMin));
+    }
+    case 'step': {
+      if (task.cook !== undefined) return ticked.get(task.id)?.atMin;
+      const last = task.attention.length - 1;
+      if (last >= 0 && task.attention[last]!.startMin > task.startMin) return ticked.get(lookId(task.id, last))?.atMin;
+      // Nobody takes it out of anything: it is over when its time is.
+      const began = beganAt(task, progress);
+      const over = began === undefined ? undefined : began + (task.endMin - task.startMin) + (more.get(task.id)?.minutes ?? 0);
+      return over !== undefined && over <= now ? over : undefined;
+    }
+    default:
+      return task satisfies never;
+  }
+}
+
+function moved(task: PlannedTask, startMin: number, endMin: number): PlannedTask {
+  if (task.kind !== 'step') return { ...task, startMin, endMin };
+  const by = startMin - task.startMin;
+  return { ...task, startMin, endMin, attention: task.attention.map((point) => ({ ...point, startMin: Math.min(endMin, point.startMin + by), endMin: Math.min(endMin, point.endMin + by) })) };
+}
+
+/** A wash with what was really cleaned in it. In old water, or dried with an old cloth, nothing is clean. */
+function cleaned(wash: PlannedWash, { gates }: Progress): PlannedWash {
+  const left = new Set((gates.get(wash.id)?.skipped ?? []).flatMap((each) => each.items.filter((item) => !gates.get(wash.id)!.clean.has(item)) as string[]));
+  if (left.size === 0) return wash;
+  const nothing = left.has('water') || left.has('cloth');
+  return { ...wash, units: nothing ? [] : wash.units.filter((unit) => !left.has(unit)), hands: wash.hands && !nothing && !left.has('hands') };
+}

@@ -1,0 +1,73 @@
+import { audit, type Finding, type FindingCode } from '../audit/index.ts';
+import type { DishId, GuestId, Occasion, Plan } from '../model/index.ts';
+import type { Standpoint } from '../plan/index.ts';
+
+/** A plate that something has reached, or will, which must not. */
+export interface LostPlate {
+  readonly guest: GuestId;
+  readonly dish: DishId;
+  readonly why: string;
+}
+
+export interface DayJudgement {
+  /** Plates that what has happened has made unclear: nobody can take it back. */
+  readonly lost: readonly LostPlate[];
+  /** Plates that would be lost if the plan went on as it stands. */
+  readonly ahead: readonly LostPlate[];
+  /** What else the audit says of what has been: left too long, too short. */
+  readonly said: readonly Finding[];
+  /** What it objects to in what is to come, plates apart. */
+  readonly objections: readonly Finding[];
+}
+
+const ofPlates: ReadonlySet<FindingCode> = new Set(['crossing', 'unclean-past', 'flour', 'oven-drip', 'raw-crossing', 'raw-served']);
+
+/** Whether a finding is about what has been and cannot be planned otherwise; food that waits since before now has waited already. */
+function isPast({ code, tasks }: Finding, { done, running }: Standpoint): boolean {
+  const over = (task: string) => done.has(task) || running.has(task);
+  return tasks.length > 0 && (tasks.every(over) || (code === 'waits-too-long' && done.has(tasks[0]!)));
+}
+
+/** Holds a day in the middle of it against its occasion: what the audit finds, parted into what has been and what is to come. */
+export function judgeDay(occasion: Occasion, standpoint: Standpoint): DayJudgement {
+  const { findings } = audit(occasion, standpoint.plan);
+  const past = findings.filter((finding) => isPast(finding, standpoint));
+  const coming = findings.filter((finding) => !past.includes(finding));
+  const isPlate = (finding: Finding) => ofPlates.has(finding.code) && finding.guests.length > 0;
+  return {
+    lost: platesOf(occasion, standpoint.plan, past.filter(isPlate)),
+    ahead: platesOf(occasion, standpoint.plan, coming.filter(isPlate)),
+    said: past.filter((finding) => !isPlate(finding)),
+    objections: coming.filter((finding) => !isPlate(finding)),
+  };
+}
+
+/** Each plate once, with the first reason: of a component cooked once, every dish it goes into that the guest eats. */
+function platesOf(occasion: Occasion, plan: Plan, findings: readonly Finding[]): readonly LostPlate[] {
+  const plates = new Map<string, LostPlate>();
+  for (const finding of findings) {
+    const task = plan.tasks.find((each) => each.id === finding.tasks.at(-1));
+    const batch = task?.kind === 'step' ? plan.batches.find((each) => each.id === task.batch) : undefined;
+    if (!batch) continue;
+    for (const dish of new Set(batch.component ? batch.component.into.map((each) => each.dish) : [batch.dish])) {
+      for (const guest of finding.guests) {
+        if (occasion.dishes.find((each) => each.id === dish)?.notFor.includes(guest)) continue;
+        const key = `${guest}/${dish}`;
+        if (!plates.has(key)) plates.set(key, { guest, dish, why: finding.message });
+      }
+    }
+  }
+  return [...plates.values()];
+}
+
+/** The occasion with these plates taken from their guests, who then get nothing of the dish. */
+export function withoutPlates(occasion: Occasion, plates: readonly LostPlate[]): Occasion {
+  if (plates.length === 0) return occasion;
+  return {
+    ...occasion,
+    dishes: occasion.dishes.map((dish) => {
+      const gone = plates.filter((plate) => plate.dish === dish.id).map((plate) => plate.guest);
+      return gone.length === 0 ? dish : { ...dish, notFor: [...new Set([...dish.notFor, ...gone])] };
+    }),
+  };
+}

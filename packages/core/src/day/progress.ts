@@ -1,0 +1,92 @@
+import type { DayEvent, GateItem, TemperatureKind } from '../model/index.ts';
+
+export interface Ticked {
+  readonly atMin: number;
+  readonly device: string;
+}
+
+/** How far a gate is: what is clean, and what was left as it is, with the reason. */
+export interface Gate {
+  readonly clean: ReadonlyMap<GateItem, Ticked>;
+  readonly skipped: readonly { readonly items: readonly GateItem[]; readonly reason: string; readonly atMin: number; readonly device: string }[];
+}
+
+export interface Reading {
+  readonly entry: string;
+  readonly measured: TemperatureKind;
+  readonly celsius: number;
+  readonly atMin: number;
+  readonly device: string;
+}
+
+export interface OwnTimer {
+  readonly id: string;
+  readonly name: string;
+  readonly endsAtMin: number;
+}
+
+/** Where a day stands, from everything that happened. Moments in minutes after the first serving. */
+export interface Progress {
+  readonly ticked: ReadonlyMap<string, Ticked>;
+  readonly gates: ReadonlyMap<string, Gate>;
+  /** Minutes that something was given beyond its time, and when that was last said. */
+  readonly more: ReadonlyMap<string, { readonly minutes: number; readonly atMin: number }>;
+  readonly readings: readonly Reading[];
+  readonly timers: readonly OwnTimer[];
+  readonly notes: readonly { readonly words: string; readonly entry?: string | undefined; readonly atMin: number; readonly device: string }[];
+}
+
+/** Reads the events in their order. The same event twice counts once; of two people ticking one thing, the first did it. */
+export function progressOf(events: readonly DayEvent[]): Progress {
+  const ticked = new Map<string, Ticked>();
+  interface OpenGate {
+    readonly clean: Map<GateItem, Ticked>;
+    readonly skipped: Gate['skipped'][number][];
+  }
+  const gates = new Map<string, OpenGate>();
+  const more = new Map<string, { minutes: number; atMin: number }>();
+  const readings: Reading[] = [];
+  const timers = new Map<string, OwnTimer>();
+  const notes: Progress['notes'][number][] = [];
+  const gate = (id: string) => { const known: OpenGate = gates.get(id) ?? { clean: new Map(), skipped: [] }; gates.set(id, known); return known; };
+  const seen = new Set<string>();
+  for (const { id, what, atMin, device } of [...events].sort((a, b) => a.seq - b.seq)) {
+    if (seen.has(id)) continue;
+    seen.add(id);
+    switch (what.kind) {
+      case 'tick':
+        if (!ticked.has(what.entry)) ticked.set(what.entry, { atMin, device });
+        break;
+      case 'untick':
+        ticked.delete(what.entry);
+        break;
+      case 'clean':
+        if (!gate(what.wash).clean.has(what.item)) gate(what.wash).clean.set(what.item, { atMin, device });
+        break;
+      case 'unclean':
+        gate(what.wash).clean.delete(what.item);
+        break;
+      case 'skip':
+        gate(what.wash).skipped.push({ items: what.items, reason: what.reason, atMin, device });
+        break;
+      case 'more':
+        more.set(what.entry, { minutes: (more.get(what.entry)?.minutes ?? 0) + what.minutes, atMin });
+        break;
+      case 'measure':
+        readings.push({ entry: what.entry, measured: what.measured, celsius: what.celsius, atMin, device });
+        break;
+      case 'timer':
+        timers.set(what.timer, { id: what.timer, name: what.name, endsAtMin: what.endsAtMin });
+        break;
+      case 'timer-off':
+        timers.delete(what.timer);
+        break;
+      case 'note':
+        notes.push({ words: what.words, entry: what.entry, atMin, device });
+        break;
+      default:
+        what satisfies never;
+    }
+  }
+  return { ticked, gates, more, readings, timers: [...timers.values()], notes };
+}

@@ -1,0 +1,91 @@
+import { fit } from '../fit/index.ts';
+import type { DishId, GuestId, Need, Occasion, PlannedBatch } from '../model/index.ts';
+import type { Standpoint } from '../plan/index.ts';
+import { tasksOf } from '../tasks/index.ts';
+
+/** A day after a slip: the occasion as it now is, and where the day stands. */
+export interface Slipped {
+  readonly occasion: Occasion;
+  readonly standpoint: Standpoint;
+}
+
+const notForAnybody = (occasion: Occasion, dishes: readonly DishId[], guests: readonly GuestId[]): Occasion => ({
+  ...occasion,
+  dishes: occasion.dishes.map((dish) => (dishes.includes(dish.id) ? { ...dish, notFor: [...new Set([...dish.notFor, ...guests])] } : dish)),
+});
+
+/** The food of a batch is lost, and its guests do without. */
+export function leftOut({ occasion, standpoint }: Slipped, batch: string): Slipped {
+  const network = tasksOf(occasion, fit(occasion));
+  const lost = network.batches.find((each) => each.id === batch);
+  if (!lost) return { occasion, standpoint };
+  // What is made of it is lost with it.
+  const gone = network.batches.filter((each) => each.lineage.includes(batch) && each.into.length === 0);
+  return { occasion: gone.reduce((one, each) => notForAnybody(one, [each.dish], each.eaters), occasion), standpoint };
+}
+
+/**
+ * The food of a batch is lost and made again from its first step; what the lost food touched stays as it is. Undefined where that
+ * cannot be: the batch is taken from one that others have been taken from, or its own has been divided already.
+ */
+export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Slipped | undefined {
+  const { plan, done, running } = standpoint;
+  const network = tasksOf(occasion, fit(occasion));
+  const lost = network.batches.find((each) => each.id === batch);
+  const planned = plan.batches.find((each) => each.id === batch);
+  if (!lost || !planned || lost.base !== undefined || lost.into.length > 0) return undefined;
+  const begun = (id: string) => plan.tasks.some((task) => task.kind === 'step' && task.batch === id && (done.has(task.id) || running.has(task.id)));
+  if (network.batches.some((each) => each.id !== batch && each.lineage.includes(batch) && begun(each.id))) return undefined;
+  const again = plan.batches.filter((each) => each.id.startsWith(`${batch}~`)).length + 1;
+  const old: PlannedBatch = { ...planned, id: `${batch}~${again}`, lost: true };
+  const renamed = (id: string) => `${old.id}${id.slice(batch.length)}`;
+  const { nowMin } = standpoint;
+  // What was under way ends with the food; what was not begun is not done for it any more.
+  const tasks = plan.tasks.flatMap((task) => {
+    if (task.kind !== 'step' || task.batch !== batch) return [task];
+    if (!done.has(task.id) && !running.has(task.id)) return [];
+    return [{ ...task, id: renamed(task.id), batch: old.id, endMin: Math.min(task.endMin, nowMin), attention: task.attention.filter((point) => point.endMin <= nowMin) }];
+  });
+  const past = new Set([...done, ...[...running].filter((id) => plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch))]);
+  const mine = (id: string) => plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch);
+  return {
+    occasion,
+    standpoint: {
+      ...standpoint,
+      plan: { ...plan, batches: [...plan.batches, old], tasks },
+      done: new Set([...past].map((id) => (mine(id) ? renamed(id) : id))),
+      running: new Set([...running].filter((id) => !mine(id))),
+    },
+  };
+}
+
+/** A guest does not come, or leaves: nothing more is made for them. */
+export const guestGone = ({ occasion, standpoint }: Slipped, guest: GuestId): Slipped => ({ occasion: notForAnybody(occasion, occasion.dishes.map((dish) => dish.id), [guest]), standpoint });
+
+/** A guest turns out to need something. */
+export const guestNeeds = ({ occasion, standpoint }: Slipped, guest: GuestId, need: Need): Slipped => ({
+  occasion: { ...occasion, guests: occasion.guests.map((each) => (each.id === guest ? { ...each, needs: [...each.needs.filter((one) => one.id !== need.id), need] } : each)) },
+  standpoint,
+});
+
+/** An oven is dead. What was in it has to be baked again, elsewhere. */
+export function ovenDead({ occasion, standpoint }: Slipped, oven: number): Slipped {
+  const { kitchen } = occasion;
+  const dead = <T extends { racks: number }>(one: T): T => ({ ...one, racks: 0 });
+  const inside = new Set(standpoint.plan.tasks.flatMap((task) => (task.kind === 'step' && task.racks.length > 0 && task.oven === oven ? [task.id] : [])));
+  return {
+    occasion: { ...occasion, kitchen: oven === 0 ? { ...kitchen, oven: dead(kitchen.oven) } : { ...kitchen, moreOvens: kitchen.moreOvens.map((each, at) => (at === oven - 1 ? dead(each) : each)) } },
+    standpoint: { ...standpoint, running: new Set([...standpoint.running].filter((id) => !inside.has(id))) },
+  };
+}
+
+/** The dishes that still want an oven, and none will do for them. */
+export function wantOven({ occasion, standpoint }: Slipped): readonly DishId[] {
+  const network = tasksOf(occasion, fit(occasion));
+  const { oven, moreOvens } = occasion.kitchen;
+  const stuck = network.tasks.filter((task) => !standpoint.done.has(task.id) && task.ways.every((way) => way.oven && ![oven, ...moreOvens].some((each) => each.racks > 0 && each.mostC >= way.oven!.temperatureC - way.oven!.toleranceC && (!way.oven!.grill || each.grill))));
+  return [...new Set(stuck.map((task) => network.batches.find((batch) => batch.id === task.batch)!.dish))];
+}
+
+/** Dishes nobody gets any more. */
+export const dishesOut = ({ occasion, standpoint }: Slipped, dishes: readonly DishId[]): Slipped => ({ occasion: notForAnybody(occasion, dishes, occasion.guests.map((guest) => guest.id)), standpoint });

@@ -1,0 +1,70 @@
+import { basisOf, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
+import { fit, type FitTable } from '../fit/index.ts';
+import { effortPerSecond, isStuck, provenClash, solve, type Timetable } from '../schedule/index.ts';
+import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { usableWays } from './compile.ts';
+import { batchesOf, inTime, ovenOf, stepOf, washOf } from './make.ts';
+import { restOf, type Rest, type Standpoint } from './resume.ts';
+
+export interface RestOptions {
+  readonly seed?: number;
+  /** How much to look for after the first plan, in seconds of an ordinary machine. */
+  readonly seconds?: number;
+  /** How many places to look at for a first plan before it is given up. */
+  readonly firstEffort?: number;
+  /** Food that has been begun may wait and stand longer than its recipe likes; the audit says so. */
+  readonly patient?: boolean;
+}
+
+/** Plans what is left of a day from a moment on: yields every better plan, what has been at its real times in each; returns the best, or undefined where none was found. */
+export function* planningRest(occasion: Occasion, standpoint: Standpoint, { seed = 1, seconds = 0.1, firstEffort, patient = false }: RestOptions = {}, table: FitTable = fit(occasion)): Generator<Plan | undefined, Plan | undefined> {
+  const network = tasksOf(occasion, table);
+  const rest = restOf(occasion, network, standpoint, patient);
+  if (rest.problem.activities.every((_, index) => rest.taskOf[index] === undefined)) return { ...standpoint.plan, basis: basisOf(occasion) };
+  if (provenClash(rest.problem)) return undefined;
+  const search = solve(rest.problem, { seed, effort: seconds * effortPerSecond, ...(firstEffort === undefined ? {} : { firstEffort }), from: orderOf(occasion, rest, standpoint.plan) });
+  for (;;) {
+    const next = search.next();
+    if (next.done) return isStuck(next.value) ? undefined : whole(occasion, network, rest, standpoint, next.value, seed);
+    yield next.value.kind === 'found' ? whole(occasion, network, rest, standpoint, next.value.timetable, seed) : undefined;
+  }
+}
+
+/** What was before, and what is planned from here on, as one plan. */
+function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, done, running, nowMin }: Standpoint, timetable: Timetable, seed: number): Plan {
+  const old = new Map(plan.tasks.map((task) => [task.id, task]));
+  const been = plan.tasks.filter((task) => done.has(task.id));
+  const last = (kind: string) => Math.max(0, ...plan.tasks.flatMap((task) => (task.kind === kind ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])));
+  const steps = timetable.placed.flatMap((each): PlannedStep[] => {
+    const task = rest.taskOf[each.activity];
+    if (!task) return [];
+    const before = old.get(task.id);
+    if (!running.has(task.id) || before?.kind !== 'step') return [stepOf(occasion, task, each)];
+    const looks = each.attention.map((point, at) => ({ startMin: point.startMin, endMin: point.endMin, cook: occasion.kitchen.cooks[point.worker]!.id, what: before.attention.filter((one) => one.startMin >= nowMin)[at]!.what }));
+    return [{ ...before, attention: [...before.attention.filter((one) => one.startMin < nowMin), ...looks] }];
+  });
+  const firstWash = last('wash') + 1;
+  const washes = timetable.washes.map((wash, index): PlannedWash => washOf(occasion, network, rest.problem, wash, firstWash + index));
+  const firstOven = last('oven') + 1;
+  const ovens: PlannedOven[] = [];
+  const kept = new Map(been.flatMap((task) => (task.kind === 'oven' ? [[task.id, task] as const] : [])));
+  for (const heat of timetable.heats) {
+    // A phase that began before now is the one that stands there.
+    const standing = heat.startMin < nowMin ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin < nowMin).at(-1) : undefined;
+    if (!standing) ovens.push(ovenOf(heat, firstOven + ovens.length));
+    else kept.set(standing.id, { ...standing, temperatureC: heat.temperatureC, endMin: Math.min(standing.endMin, Math.max(standing.startMin, heat.readyMin, nowMin)), untilMin: heat.untilMin });
+  }
+  const known = new Set(network.batches.map((batch) => batch.id));
+  const gone = plan.batches.filter((batch): batch is PlannedBatch => !known.has(batch.id) && been.some((task) => task.kind === 'step' && task.batch === batch.id));
+  const tasks = inTime([...been.flatMap((task) => (task.kind === 'oven' ? kept.get(task.id) ?? [] : task)), ...steps, ...washes, ...ovens]);
+  return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches: [...batchesOf(network), ...gone], tasks, lowerBoundMin: plan.lowerBoundMin };
+}
+
+/** The rest in the order it had, what was before last; undefined where the work is not the same any more. */
+function orderOf(occasion: Occasion, { taskOf, problem }: Rest, plan: Plan): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
+  const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
+  if (taskOf.some((task) => task && !steps.has(task.id))) return undefined;
+  const ends = taskOf.map((task, index) => ({ index, endMin: task ? steps.get(task.id)!.endMin : -Infinity, startMin: task ? steps.get(task.id)!.startMin : -Infinity }));
+  const modes = taskOf.map((task, at) => (task && problem.activities[at]!.modes.length > 1 ? Math.max(0, usableWays(occasion, task).findIndex((way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC)) : 0));
+  return { line: Int32Array.from(ends.sort((a, b) => (b.endMin === a.endMin ? b.startMin - a.startMin || 0 : b.endMin - a.endMin)), (each) => each.index), modes: Uint8Array.from(modes) };
+}

@@ -1,7 +1,7 @@
 import { readOccasionFile, type Occasion } from '@lupin/core';
 
 /** Numbers in [0, 1), the same for the same seed. */
-function random(seed: number): () => number {
+export function random(seed: number): () => number {
   let state = seed >>> 0;
   return () => {
     state = (Math.imul(state, 1664525) + 1013904223) >>> 0;

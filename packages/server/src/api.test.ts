@@ -170,16 +170,6 @@ describe('plans', () => {
   });
 });
 
-test('ticks are kept, once each, and can be taken back', async () => {
-  const url = '/api/occasions/sunday-lunch/ticks';
-  await call('PUT', url, { basis: 'b', task: 'chicken.as-written.roast', done: true });
-  await call('PUT', url, { basis: 'b', task: 'chicken.as-written.roast', done: true });
-  expect((await call('GET', url)).body).toHaveLength(1);
-  await call('PUT', url, { basis: 'b', task: 'chicken.as-written.roast', done: false });
-  expect((await call('GET', url)).body).toEqual([]);
-  expect((await call('PUT', url, { basis: 'b', task: '', done: 'yes' })).status).toBe(422);
-});
-
 test('the API describes itself, with a schema for every body', async () => {
   const { body } = await call('GET', '/api/openapi.json');
   const paths = (body as { paths: Record<string, Record<string, { requestBody?: { content: Record<string, { schema: { properties?: object } }> } }>> }).paths;

@@ -4,7 +4,9 @@ import fastifyStatic from '@fastify/static';
 import Fastify, { type FastifyError, type FastifyInstance } from 'fastify';
 import { openapi } from './openapi.ts';
 import { Problem } from './problems.ts';
+import type { DayStore } from './dayStore.ts';
 import { computeRoutes } from './routes/compute.ts';
+import { dayRoutes } from './routes/day.ts';
 import { occasionRoutes } from './routes/occasions.ts';
 import { recipeRoutes } from './routes/recipes.ts';
 import { shelfRoutes } from './routes/shelf.ts';
@@ -14,6 +16,7 @@ import type { Store } from './store.ts';
 export interface AppOptions {
   readonly store: Store;
   readonly shelf: Shelf;
+  readonly days: DayStore;
   /** The built web app; absent in API tests. */
   readonly webDir?: string | undefined;
   /** A new occasion's document, with the usual kitchen. */
@@ -32,8 +35,8 @@ function asProblem(error: unknown): Problem {
 }
 
 /** The whole server without its port. */
-export async function buildApp({ store, shelf, webDir, blank }: AppOptions): Promise<FastifyInstance> {
-  const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: false });
+export async function buildApp({ store, shelf, days, webDir, blank }: AppOptions): Promise<FastifyInstance> {
+  const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: false, forceCloseConnections: true });
   // Bodies are checked by the routes themselves, with the schemas that the API page shows.
   app.setValidatorCompiler(() => () => true);
   app.setSerializerCompiler(() => (data) => JSON.stringify(data));
@@ -57,6 +60,7 @@ export async function buildApp({ store, shelf, webDir, blank }: AppOptions): Pro
   await openapi(app);
   app.get('/api/health', { schema: { summary: 'Is it there', tags: [] } }, () => ({ ok: true }));
   occasionRoutes(app, store, blank);
+  dayRoutes(app, days);
   shelfRoutes(app, shelf);
   recipeRoutes(app, shelf);
   computeRoutes(app, shelf);

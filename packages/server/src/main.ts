@@ -5,6 +5,7 @@ import { buildApp } from './app.ts';
 import { openDb, StartError } from './db/open.ts';
 import { blankOccasion, seed } from './seed.ts';
 import { Shelf } from './shelf.ts';
+import { DayStore } from './dayStore.ts';
 import { Store } from './store.ts';
 
 // The bundle lies in packages/server/dist.
@@ -28,8 +29,9 @@ async function start(): Promise<void> {
   if (demo && isNew) writeFileSync(join(folder, demoMark), 'This folder holds demo data; "npm run demo -- --reset" throws it away.\n');
   const store = new Store(db, () => new Date());
   const shelf = new Shelf(db, () => new Date());
+  const days = new DayStore(db, store, () => new Date());
   await seed({ store, shelf }, join(root, 'data'), demo);
-  const app = await buildApp({ store, shelf, webDir: join(root, 'packages/web/dist'), blank: blankOccasion(join(root, 'data')) });
+  const app = await buildApp({ store, shelf, days, webDir: join(root, 'packages/web/dist'), blank: blankOccasion(join(root, 'data')) });
   try {
     await app.listen({ host: '127.0.0.1', port });
   } catch (error) {

@@ -1,8 +1,8 @@
-import { and, asc, desc, eq } from 'drizzle-orm';
+import { and, desc, eq } from 'drizzle-orm';
 import * as v from 'valibot';
-import { Occasion, Plan, type KeptOccasion, type OccasionId, type OccasionSummary, type Tick } from '@lupin/core';
+import { Occasion, Plan, type KeptOccasion, type OccasionId, type OccasionSummary } from '@lupin/core';
 import type { Db } from './db/open.ts';
-import { occasionRevisions, occasions, plans, ticks } from './db/schema.ts';
+import { dayEvents, days, occasionRevisions, occasions, plans } from './db/schema.ts';
 import { Problem } from './problems.ts';
 import { Turns } from './turns.ts';
 
@@ -85,7 +85,8 @@ export class Store {
     return this.turns.take(async () => {
       await this.get(id);
       await this.db.batch([
-        this.db.delete(ticks).where(eq(ticks.occasion, id)),
+        this.db.delete(dayEvents).where(eq(dayEvents.occasion, id)),
+        this.db.delete(days).where(eq(days.occasion, id)),
         this.db.delete(plans).where(eq(plans.occasion, id)),
         this.db.delete(occasionRevisions).where(eq(occasionRevisions.occasion, id)),
         this.db.delete(occasions).where(eq(occasions.id, id)),
@@ -103,19 +104,5 @@ export class Store {
   async keepPlan(id: string, plan: Plan): Promise<void> {
     const values = { basis: plan.basis, document: JSON.stringify(plan), keptAt: this.now().toISOString() };
     await this.turns.take(() => this.db.insert(plans).values({ occasion: id, ...values }).onConflictDoUpdate({ target: plans.occasion, set: values }));
-  }
-
-  async ticks(id: string): Promise<Tick[]> {
-    await this.get(id);
-    return this.db.select({ basis: ticks.basis, task: ticks.task, doneAt: ticks.doneAt }).from(ticks).where(eq(ticks.occasion, id)).orderBy(asc(ticks.doneAt));
-  }
-
-  async tick(id: string, basis: string, task: string, done: boolean): Promise<Tick[]> {
-    await this.get(id);
-    await this.turns.take(async () => {
-      if (done) await this.db.insert(ticks).values({ occasion: id, basis, task, doneAt: this.now().toISOString() }).onConflictDoNothing();
-      else await this.db.delete(ticks).where(and(eq(ticks.occasion, id), eq(ticks.basis, basis), eq(ticks.task, task)));
-    });
-    return this.ticks(id);
   }
 }

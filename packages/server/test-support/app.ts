@@ -6,6 +6,7 @@ import { buildApp } from '../src/app.ts';
 import { openDb } from '../src/db/open.ts';
 import { blankOccasion, seed } from '../src/seed.ts';
 import { Shelf } from '../src/shelf.ts';
+import { DayStore } from '../src/dayStore.ts';
 import { Store } from '../src/store.ts';
 
 export const migrations = join(__dirname, '../migrations');
@@ -14,19 +15,24 @@ export const data = join(__dirname, '../../../data');
 export interface TestApp {
   readonly app: FastifyInstance;
   readonly folder: string;
+  /** What the server takes for the time; set it to let a day go by. */
+  readonly clock: { now: Date };
   close(): Promise<void>;
 }
 
 /** The real app on a real SQLite file in a temporary folder, with the demo data. */
 export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-'))): Promise<TestApp> {
   const { db, close } = await openDb(folder, migrations);
+  const clock = { now: new Date('2026-11-25T12:00:00Z') };
   const store = new Store(db, () => new Date('2026-11-25T12:00:00Z'));
   const shelf = new Shelf(db, () => new Date('2026-11-25T12:00:00Z'));
+  const days = new DayStore(db, store, () => clock.now);
   await seed({ store, shelf }, data, true);
-  const app = await buildApp({ store, shelf, blank: blankOccasion(data) });
+  const app = await buildApp({ store, shelf, days, blank: blankOccasion(data) });
   return {
     app,
     folder,
+    clock,
     close: async () => {
       await app.close();
       close();

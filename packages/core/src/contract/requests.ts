@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { CheckedRecipe, ClockTime, Day, Name, Occasion, OwnFood, OwnSubstitution, Pack, Person, Plan, Product } from '../model/index.ts';
+import { type DayEvent, CheckedRecipe, ClockTime, Day, Name, Occasion, OwnFood, OwnSubstitution, Pack, Person, Plan, Product, SentEvent } from '../model/index.ts';
 
 /** What goes over the wire, written once: the server checks it, the OpenAPI page shows it, the web app is typed by it. */
 export const Revision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(1, 'Revisions count from 1.'));
@@ -11,7 +11,17 @@ export const NewOccasion = v.union([
 export const PutOccasion = v.strictObject({ baseRevision: Revision, occasion: Occasion });
 export const RestoreOccasion = v.strictObject({ baseRevision: Revision, revision: Revision });
 export const PutPlan = v.strictObject({ plan: Plan });
-export const PutTick = v.strictObject({ basis: v.pipe(v.string(), v.maxLength(64)), task: v.pipe(v.string(), v.minLength(1, 'Which task?'), v.maxLength(200)), done: v.boolean('Done is true or false.') });
+/** How fast a rehearsed day goes by; 0 stands still. */
+const Speed = v.pipe(v.number('A speed is a number.'), v.finite(), v.minValue(0, 'Time does not run backwards.'), v.maxValue(120, 'At most 120 times as fast.'));
+export const BeginDay = v.variant('mode', [
+  v.strictObject({ mode: v.literal('day') }),
+  /** A day that is only played, from a moment on (minutes after the first serving; absent: shortly before the first thing to do). */
+  v.strictObject({ mode: v.literal('rehearsal'), speed: v.optional(Speed, 1), fromMin: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(8_000))) }),
+], 'A day is begun as "day" or "rehearsal".');
+export const SetClock = v.strictObject({ speed: Speed, nowMin: v.optional(v.pipe(v.number(), v.finite(), v.minValue(-10_000), v.maxValue(8_000))) });
+export const SendEvents = v.strictObject({ events: v.pipe(v.array(SentEvent), v.minLength(1, 'At least one event.'), v.maxLength(500, 'At most 500 events at once.')) });
+export const PutMend = v.strictObject({ baseVersion: Revision, occasion: Occasion, plan: Plan, words: v.pipe(v.string(), v.maxLength(2000)) });
+export const SinceQuery = v.strictObject({ since: v.optional(v.pipe(v.string(), v.toNumber('A number.'), v.integer('It is whole.'), v.minValue(0)), '0') });
 export const MakePlan = v.strictObject({
   occasion: Occasion,
   seed: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2 ** 31)), 1),
@@ -75,10 +85,30 @@ export interface KeptOccasion {
   readonly occasion: Occasion;
 }
 
-export interface Tick {
-  readonly basis: string;
-  readonly task: string;
-  readonly doneAt: string;
+/** The moment of a day in minutes after the first serving, when it was read, and how many of its minutes go by in one. */
+export interface DayClock {
+  readonly nowMin: number;
+  readonly speed: number;
+}
+
+/** A day that has been begun: what is cooked and how, which version of it (each mend makes the next), and everything that happened. */
+export interface RunningDay {
+  readonly mode: 'day' | 'rehearsal';
+  readonly version: number;
+  readonly occasion: Occasion;
+  readonly plan: Plan;
+  readonly mends: readonly { readonly version: number; readonly atMin: number; readonly words: string }[];
+  readonly ended: boolean;
+  readonly clock: DayClock;
+  readonly events: readonly DayEvent[];
+}
+
+/** What a listening device hears: new events, and the version where a mend has made a new one. */
+export interface DayNews {
+  readonly version: number;
+  readonly ended: boolean;
+  readonly clock: DayClock;
+  readonly events: readonly DayEvent[];
 }
 
 /** A problem as Lupin sends it, after RFC 9457. */

@@ -52,6 +52,8 @@ export interface LookEntry extends EntryBase {
   readonly dishName: string;
   readonly until: string;
   readonly of: string;
+  /** The one that ends it. */
+  readonly last: boolean;
 }
 
 export interface WashEntry extends EntryBase {
@@ -174,7 +176,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
       // The first minute is the step itself.
       if (point.startMin === planned.startMin) return;
       const last = index === planned.attention.length - 1;
-      entries.push({ kind: 'look', id: `${task.id}@${index}`, startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${entry.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id });
+      entries.push({ kind: 'look', id: `${task.id}@${index}`, startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${entry.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id, last });
     });
   }
   for (const planned of plan.tasks) {

@@ -1,4 +1,4 @@
-import type { GateItem, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash } from '../model/index.ts';
+import type { GateItem, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash, UnitId } from '../model/index.ts';
 import type { Progress } from './progress.ts';
 
 /** A plan as the day has really gone so far. */
@@ -9,6 +9,8 @@ export interface Happened {
   readonly done: ReadonlySet<string>;
   /** Ids of what is under way: in the oven, on the heat, chilling, or in hands that said how much longer. */
   readonly running: ReadonlySet<string>;
+  /** Kit that a gate left as it was. */
+  readonly skipped: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
 }
 
 /** The id of a look in the run sheet. */
@@ -69,21 +71,22 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     running.add(id);
     places.set(id, place);
   }
-  // An oven nobody has said was turned on, but that something is in, has been.
+  // What is in an oven is taken to bake: the oven was on, and hot, whatever was ticked and when.
   for (const task of plan.tasks) {
-    if (task.kind === 'oven' && !done.has(task.id) && loadsOf(task, plan).some((load) => done.has(load.id) || running.has(load.id))) {
-      done.add(task.id);
-      const since = Math.min(...loadsOf(task, plan).flatMap((load) => (places.has(load.id) ? [places.get(load.id)!.startMin] : [])));
-      const by = Math.min(0, since - task.endMin);
-      places.set(task.id, moved(task, task.startMin + by, task.endMin + by));
-    }
+    if (task.kind !== 'oven') continue;
+    const begun = loadsOf(task, plan).filter((load) => done.has(load.id) || running.has(load.id)).map((load) => places.get(load.id)!.startMin);
+    if (begun.length === 0) continue;
+    const here = places.get(task.id) ?? task;
+    const by = Math.min(0, Math.min(...begun) - here.endMin);
+    done.add(task.id);
+    places.set(task.id, moved(here, here.startMin + by, here.endMin + by));
   }
   const tasks = plan.tasks.map((task) => {
     const here = places.get(task.id) ?? task;
     if (here.kind === 'wash') return cleaned(here, progress);
     return here.kind === 'oven' ? { ...here, untilMin: Math.max(here.untilMin, here.endMin, ...loadsUntil(task as PlannedOven, plan, places)) } : here;
   });
-  return { plan: { ...plan, tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1)) }, done, running };
+  return { plan: { ...plan, tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1)) }, done, running, skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])) };
 }
 
 const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
@@ -144,6 +147,12 @@ function moved(task: PlannedTask, startMin: number, endMin: number): PlannedTask
   if (task.kind !== 'step') return { ...task, startMin, endMin };
   const by = startMin - task.startMin;
   return { ...task, startMin, endMin, attention: task.attention.map((point) => ({ ...point, startMin: Math.min(endMin, point.startMin + by), endMin: Math.min(endMin, point.endMin + by) })) };
+}
+
+function leftDirty(planned: PlannedWash, really: readonly PlannedTask[]): Happened['skipped'] {
+  const wash = really.find((task): task is PlannedWash => task.kind === 'wash' && task.id === planned.id)!;
+  const units = planned.units.filter((unit) => !wash.units.includes(unit));
+  return units.length === 0 && wash.hands === planned.hands ? [] : [{ wash: planned.id, units }];
 }
 
 /** A wash with what was really cleaned in it. In old water, or dried with an old cloth, nothing is clean. */

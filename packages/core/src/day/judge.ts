@@ -45,7 +45,9 @@ export function judgeDay(occasion: Occasion, standpoint: Standpoint): DayJudgeme
 /** Each plate once, with the first reason: of a component cooked once, every dish it goes into that the guest eats. */
 function platesOf(occasion: Occasion, plan: Plan, findings: readonly Finding[]): readonly LostPlate[] {
   const plates = new Map<string, LostPlate>();
-  for (const finding of findings) {
+  // What was on kit or hands explains more than what could drip.
+  const first = (finding: Finding) => Number(!finding.code.endsWith('crossing'));
+  for (const finding of [...findings].sort((a, b) => first(a) - first(b))) {
     const task = plan.tasks.find((each) => each.id === finding.tasks.at(-1));
     const batch = task?.kind === 'step' ? plan.batches.find((each) => each.id === task.batch) : undefined;
     if (!batch) continue;

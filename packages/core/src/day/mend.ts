@@ -1,7 +1,8 @@
 import type { Finding, FindingCode } from '../audit/index.ts';
 import { fit } from '../fit/index.ts';
-import { basisOf, clockTime, listed, type CourseId, type Occasion, type Plan } from '../model/index.ts';
-import { planningRest, type Standpoint } from '../plan/index.ts';
+import { rules } from '../reference/index.ts';
+import { basisOf, clockTime, listed, type CourseId, type Occasion, type Plan, type PlannedWash } from '../model/index.ts';
+import { inTime, planningRest, type Standpoint } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { comparePlans, type StepChange } from '../whatif/index.ts';
 import { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
@@ -50,6 +51,12 @@ export function* mending(before: Occasion, standpoint: Standpoint, { seed = 1, e
   const occasion = withoutPlates(before, lost);
   const found: Mend[] = [...sameOrder(before, occasion, standpoint, lost)];
   yield undefined;
+  // What a gate left dirty can be washed now, and the old order stands.
+  if (found.length === 0) {
+    const washed = withSkippedWashes(occasion, standpoint);
+    if (washed) found.push(...sameOrder(before, occasion, washed, lost));
+    yield undefined;
+  }
   const clean = found.find((mend) => mend.cautions.length === 0);
   const lateMin = clean ? latest(clean) : Infinity;
   // Where the old order is only late, a new one is tried in time, and half as late; where it does not hold, later and later, and then with patience.
@@ -113,10 +120,24 @@ function sameOrder(before: Occasion, occasion: Occasion, from: Standpoint, lost:
   return mends;
 }
 
+/** The day with each gate that was passed without all of it once more, for what was left as it is; undefined where nothing was. */
+function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoint | undefined {
+  const { plan, done, skipped = [] } = standpoint;
+  const first = 1 + Math.max(0, ...plan.tasks.flatMap((task) => (task.kind === 'wash' ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])));
+  const again = skipped.flatMap((gate, at): PlannedWash[] => {
+    const wash = plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === gate.wash);
+    if (!wash || !done.has(wash.id)) return [];
+    const washMin = gate.units.reduce<number>((sum, id) => sum + (occasion.kitchen.kit.find((unit) => unit.id === id)?.washMin ?? 0), rules.handWashMin);
+    // It takes the turn of the one that was skipped: after what had dirtied it, before what must not meet it.
+    return [{ ...wash, id: `wash-${first + at}`, units: [...gate.units], hands: true, startMin: wash.startMin, endMin: wash.startMin + washMin }];
+  });
+  return again.length === 0 ? undefined : { ...standpoint, plan: { ...plan, tasks: inTime([...plan.tasks, ...again]) } };
+}
+
 const isDone = ({ plan, done }: Standpoint, batch: string): boolean => plan.tasks.every((task) => task.kind !== 'step' || task.batch !== batch || done.has(task.id));
 
 /** What a recipe would rather not, and a late day may have to: food that stands longer. It is said, and weighed. */
-const patience: ReadonlySet<FindingCode> = new Set(['waits-too-long', 'stands-too-long']);
+export const patienceCodes: ReadonlySet<FindingCode> = new Set(['waits-too-long', 'stands-too-long']);
 
 /** The occasion with every course that is not on the table yet so many minutes later. */
 function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Occasion {
@@ -130,7 +151,7 @@ function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Oc
 
 function asMend(kind: Mend['kind'], before: Occasion, occasion: Occasion, after: Standpoint, from: Standpoint, lost: readonly LostPlate[]): Mend | undefined {
   const judged = judgeDay(occasion, after);
-  const cautions = judged.objections.filter((finding) => patience.has(finding.code));
+  const cautions = judged.objections.filter((finding) => patienceCodes.has(finding.code));
   if (cautions.length < judged.objections.length || judged.ahead.length > 0) return undefined;
   const later = occasion.courses.flatMap((course) => {
     const minutes = course.offsetMin - (before.courses.find((each) => each.id === course.id)?.offsetMin ?? course.offsetMin);
@@ -139,7 +160,7 @@ function asMend(kind: Mend['kind'], before: Occasion, occasion: Occasion, after:
   const { changes } = comparePlans({ occasion: before, plan: from.plan }, { occasion, plan: after.plan });
   const open = changes.filter((change) => !from.done.has(change.id) && !from.running.has(change.id));
   const otherwise = kind === 'same-order' ? 0 : movedAbout(from.plan, after.plan, from);
-  return { kind, occasion, plan: after.plan, later, changes: open, otherwise, lost, said: judged.said, cautions, words: wordsOf(before, later, open, otherwise, cautions, lost) };
+  return { kind, occasion, plan: after.plan, later, changes: open, otherwise, lost, said: judged.said, cautions, words: wordsOf(before, later, open, { otherwise, rewashed: kind === 'same-order' && after.plan.tasks.some((task) => task.kind === 'wash' && !from.plan.tasks.some((each) => each.id === task.id)) }, cautions, lost) };
 }
 
 /** Steps that are done by somebody else, with other kit or in another way, or by the same cook after something that was to come later. */
@@ -158,7 +179,7 @@ function movedAbout(before: Plan, after: Plan, { done, running }: Standpoint): n
 }
 
 /** What a mend means, in a sentence or two. */
-function wordsOf(before: Occasion, later: Mend['later'], changes: readonly StepChange[], otherwise: number, cautions: readonly Finding[], lost: readonly LostPlate[]): string {
+function wordsOf(before: Occasion, later: Mend['later'], changes: readonly StepChange[], { otherwise, rewashed }: { readonly otherwise: number; readonly rewashed: boolean }, cautions: readonly Finding[], lost: readonly LostPlate[]): string {
   const serving = later.length === 0 ? 'Everything still goes out in time' : listed(later.map(({ name, minutes, course }) => `${name} ${minutes} min later, at ${clockTime(before.serveAt, before.courses.find((each) => each.id === course)!.offsetMin + minutes)}`));
   const first = changes[0];
   const next = first ? `next is “${first.title}” (${first.dishName})` : '';
@@ -166,7 +187,7 @@ function wordsOf(before: Occasion, later: Mend['later'], changes: readonly StepC
   const names = new Map<string, string[]>();
   for (const { guest, dish } of lost) names.set(dish, [...(names.get(dish) ?? []), before.guests.find((each) => each.id === guest)?.name ?? guest]);
   const gone = [...names].map(([dish, guests]) => ` ${listed(guests)} ${guests.length === 1 ? 'gets' : 'get'} no ${before.recipes.find((each) => each.id === before.dishes.find((one) => one.id === dish)?.recipe)?.name.toLowerCase() ?? dish}.`);
-  return `${serving}; ${moved}.${cautions.map((each) => ` ${each.message}`).join('')}${gone.join('')}`;
+  return `${rewashed ? 'What was left is washed first. ' : ''}${serving}; ${moved}.${cautions.map((each) => ` ${each.message}`).join('')}${gone.join('')}`;
 }
 
 /** The best mends, found to the end. */

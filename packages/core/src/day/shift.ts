@@ -24,19 +24,23 @@ export function shifted(occasion: Occasion, network: TaskNetwork, { plan, done, 
   const places: Span[] = [];
   // When each cook is at something, hands-on or called to a look.
   const busy = Array.from({ length: net.cooks }, (): Span[] => []);
-  net.pieces.forEach((piece, index) => {
-    const task = tasks.get(piece.id)!;
-    if (done.has(piece.id) || running.has(piece.id)) {
-      places[index] = { start: task.startMin, end: task.endMin };
-    } else {
-      let start = Math.max(piece.plannedStartMin + (task.kind === 'step' ? delayMin(task.batch) : 0), nowMin);
-      for (const wait of piece.waits) start = Math.max(start, places[wait.piece]!.end + wait.leastMin);
-      start = freeFrom(piece, busy, Math.ceil(start - 1e-9));
-      places[index] = { start, end: start + piece.plannedMin };
-    }
-    const { start, end } = places[index]!;
+  const take = (piece: DayNet['pieces'][number], index: number, start: number, end: number) => {
+    places[index] = { start, end };
     if (piece.cook >= 0) busy[piece.cook]!.push({ start, end });
     if (!done.has(piece.id)) for (const call of callsOf(piece, start)) busy[call.cook]!.push(call);
+  };
+  const stands = (id: string) => done.has(id) || running.has(id);
+  // What stands comes first: what is overdue may have been planned before it.
+  net.pieces.forEach((piece, index) => {
+    if (stands(piece.id)) take(piece, index, tasks.get(piece.id)!.startMin, tasks.get(piece.id)!.endMin);
+  });
+  net.pieces.forEach((piece, index) => {
+    if (stands(piece.id)) return;
+    const task = tasks.get(piece.id)!;
+    let start = Math.max(piece.plannedStartMin + (task.kind === 'step' ? delayMin(task.batch) : 0), nowMin);
+    for (const wait of piece.waits) start = Math.max(start, places[wait.piece]!.end + wait.leastMin);
+    start = freeFrom(piece, busy, Math.ceil(start - 1e-9));
+    take(piece, index, start, start + piece.plannedMin);
   });
   const at = new Map(net.pieces.map((piece, index) => [piece.id, places[index]!]));
   const moved = plan.tasks.map((task): PlannedTask => {

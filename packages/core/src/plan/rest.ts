@@ -50,7 +50,7 @@ function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, don
   const kept = new Map(been.flatMap((task) => (task.kind === 'oven' ? [[task.id, task] as const] : [])));
   for (const heat of timetable.heats) {
     // A phase that began before now is the one that stands there.
-    const standing = heat.startMin < nowMin ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin < nowMin).at(-1) : undefined;
+    const standing = heat.startMin < nowMin ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin <= nowMin).at(-1) : undefined;
     if (!standing) ovens.push(ovenOf(heat, firstOven + ovens.length));
     else kept.set(standing.id, { ...standing, temperatureC: heat.temperatureC, endMin: Math.min(standing.endMin, Math.max(standing.startMin, heat.readyMin, nowMin)), untilMin: heat.untilMin });
   }

@@ -1,5 +1,5 @@
 import { cleaningOf, hazards, hazardOf, rules } from '../reference/index.ts';
-import { ovensOf, type Occasion, type Plan, type PlannedOven, type PlannedStep, type PlannedWash, type ResidueMark } from '../model/index.ts';
+import { ovensOf, type Occasion, type Plan, type PlannedOven, type PlannedStep, type PlannedWash, type ResidueMark, type UnitId } from '../model/index.ts';
 import type { Activity, Carry, Mode, Problem } from '../schedule/index.ts';
 import type { Task, TaskNetwork } from '../tasks/index.ts';
 import { compile, marks, usableWays } from './compile.ts';
@@ -9,6 +9,8 @@ export interface Standpoint {
   readonly plan: Plan;
   readonly done: ReadonlySet<string>;
   readonly running: ReadonlySet<string>;
+  /** Kit that a wash was to clean and did not. */
+  readonly skipped?: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
   /** Minutes after the first serving, whole. Nothing is planned before it. */
   readonly nowMin: number;
 }
@@ -64,11 +66,13 @@ function heldBy(plan: Plan, network: TaskNetwork, step: PlannedStep): readonly {
   return known.map((mark) => ({ mark, origin: step.batch }));
 }
 
-/** What an oven has now: the temperature it was last turned to, or how far it has come on the way there. */
-function ovenNowC(occasion: Occasion, { plan, done, nowMin }: Standpoint, oven: number): number {
+/** What an oven has now: the temperature it was last turned to, or how far it has come on the way there; what is in it is taken to bake. */
+function ovenNowC(occasion: Occasion, { plan, done, running, nowMin }: Standpoint, oven: number): number {
   const { heatsCPerMin = rules.ovenHeatsCPerMin } = ovensOf(occasion.kitchen)[oven]!;
   const phases = plan.tasks.filter((task): task is PlannedOven => task.kind === 'oven' && task.oven === oven && done.has(task.id));
   const last = phases.at(-1);
+  const loaded = plan.tasks.some((task) => task.kind === 'step' && running.has(task.id) && task.racks.length > 0 && task.oven === oven);
+  if (last && loaded) return last.temperatureC;
   if (!last || last.untilMin < nowMin) return rules.roomC;
   return last.endMin <= nowMin ? last.temperatureC : Math.min(last.temperatureC, Math.round(rules.roomC + heatsCPerMin * (nowMin - last.startMin)));
 }
@@ -156,7 +160,7 @@ function fixedMode(mode: Mode, step: PlannedStep, nowMin: number, unit: (id: str
     durationMin: step.endMin - (nowMin - 1),
     attention: step.attention.flatMap((point) => (point.startMin >= nowMin ? [{ atMin: point.startMin - (nowMin - 1), takesMin: point.endMin - point.startMin }] : [])),
     uses: mode.uses.map((use, at) => ({ ...use, only: step.units[at] === undefined ? use.only : [unit(step.units[at])] })),
-    chamber: mode.chamber && { ...mode.chamber, in: [step.oven], shelf: Math.min(...step.racks), wishC: ovenC, lowC: ovenC, highC: ovenC },
+    chamber: mode.chamber && { ...mode.chamber, in: [step.oven], shelf: Math.min(...step.racks), ...(ovenC > rules.roomC ? { wishC: ovenC, lowC: ovenC, highC: ovenC } : {}) },
     bent: false,
   };
 }

@@ -40,6 +40,9 @@ export const rules = {
   spareTriedMin: 10,
   /** A component is cooked once for several dishes where it keeps from its end to the last course that needs it, and so many minutes more. @source kitchen practice */
   sharedKeepsLongerMin: 120,
+  /** A kitchen thermometer that shows less, or more, is broken or not in food. */
+  leastReadingC: -30,
+  mostReadingC: 320,
   /** What is done more than twelve hours before serving counts as done ahead. */
   dayStartsMin: -720,
 } as const;

@@ -1,4 +1,4 @@
-import { integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 
 /** Occasions as they stand; the document is a lupin.occasion/1, checked before it is written. */
 export const occasions = sqliteTable('occasions', {
@@ -28,17 +28,30 @@ export const plans = sqliteTable('plans', {
   keptAt: text('kept_at').notNull(),
 });
 
-/** What was ticked off on the day. */
-export const ticks = sqliteTable(
-  'ticks',
-  {
-    occasion: text('occasion').notNull().references(() => occasions.id, { onDelete: 'cascade' }),
-    basis: text('basis').notNull(),
-    task: text('task').notNull(),
-    doneAt: text('done_at').notNull(),
-  },
-  (table) => [primaryKey({ columns: [table.occasion, table.basis, table.task] })],
-);
+/** A day that has been begun: what is cooked and how, as it now is. A rehearsal has a clock of its own. */
+export const days = sqliteTable('days', {
+  occasion: text('occasion').primaryKey().references(() => occasions.id, { onDelete: 'cascade' }),
+  mode: text('mode', { enum: ['day', 'rehearsal'] }).notNull(),
+  version: integer('version').notNull(),
+  document: text('document').notNull(),
+  plan: text('plan').notNull(),
+  mends: text('mends').notNull(),
+  ended: integer('ended', { mode: 'boolean' }).notNull(),
+  speed: real('speed').notNull(),
+  /** The moment of the day that the clock showed at `clockAt` (ms since 1970). */
+  clockMin: real('clock_min').notNull(),
+  clockAt: integer('clock_at').notNull(),
+});
+
+/** Everything that happened on a day, in the order in which it came in; only ever added to. */
+export const dayEvents = sqliteTable('day_events', {
+  seq: integer('seq').primaryKey({ autoIncrement: true }),
+  occasion: text('occasion').notNull().references(() => days.occasion, { onDelete: 'cascade' }),
+  id: text('id').notNull(),
+  device: text('device').notNull(),
+  atMin: real('at_min').notNull(),
+  what: text('what').notNull(),
+}, (table) => [uniqueIndex('day_events_once').on(table.occasion, table.id)]);
 
 /** What outlives an occasion: people of the address book, products with their last label, foods the user added or corrected, recipes, own swaps, packages with their prices. */
 export const kept = sqliteTable(

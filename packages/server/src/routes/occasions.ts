@@ -1,6 +1,6 @@
 import type { FastifyInstance } from 'fastify';
 import * as v from 'valibot';
-import { audit, basisOf, CalendarQuery, Occasion, NewOccasion, PutOccasion, PutPlan, PutTick, RestoreOccasion, toCalendar } from '@lupin/core';
+import { audit, basisOf, CalendarQuery, Occasion, NewOccasion, PutOccasion, PutPlan, RestoreOccasion, toCalendar } from '@lupin/core';
 import { Problem } from '../problems.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';
@@ -9,7 +9,7 @@ interface WithId {
   Params: { id: string };
 }
 
-/** Occasions, their revisions, the plan kept for each, and what was ticked off. */
+/** Occasions, their revisions, and the plan kept for each. */
 export function occasionRoutes(app: FastifyInstance, store: Store, blank: (id: string, name: string, date: string, serveAt: string) => unknown): void {
   app.get('/api/occasions', { schema: { summary: 'All occasions, newest first', tags: ['occasions'] } }, () => store.list());
 
@@ -68,12 +68,5 @@ export function occasionRoutes(app: FastifyInstance, store: Store, blank: (id: s
     if (!report.passed) throw new Problem('plan-has-findings', report.findings[0]!.message, { findings: report.findings });
     await store.keepPlan(request.params.id, plan);
     return reply.status(204).send();
-  });
-
-  app.get<WithId>('/api/occasions/:id/ticks', { schema: { summary: 'What is ticked off', tags: ['day'] } }, (request) => store.ticks(request.params.id));
-
-  app.put<WithId>('/api/occasions/:id/ticks', { schema: { summary: 'Tick a task off, or untick it', tags: ['day'], body: PutTick } }, (request) => {
-    const { basis, task, done } = checked(PutTick, request.body);
-    return store.tick(request.params.id, basis, task, done);
   });
 }

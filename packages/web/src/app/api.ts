@@ -1,10 +1,10 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, OwnSubstitution, Pack, Person, Plan, ProblemDocument, Product, Recipe, RecipesRead, Tick } from '@lupin/core';
+import type { DayClock, Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, OwnSubstitution, Pack, Person, Plan, ProblemDocument, Product, Recipe, RecipesRead, RunningDay } from '@lupin/core';
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/' }),
-  tagTypes: ['list', 'occasion', 'people', 'products', 'foods', 'recipes', 'swaps', 'packs'],
+  tagTypes: ['list', 'occasion', 'day', 'people', 'products', 'foods', 'recipes', 'swaps', 'packs'],
   endpoints: (build) => ({
     occasions: build.query<OccasionSummary[], void>({ query: () => 'occasions', providesTags: ['list'] }),
     occasion: build.query<KeptOccasion, string>({ query: (id) => `occasions/${id}`, providesTags: (_result, _error, id) => [{ type: 'occasion', id }] }),
@@ -43,27 +43,22 @@ export const api = createApi({
     ownFoods: build.query<Kept<OwnFood>[], void>({ query: () => 'foods', providesTags: ['foods'] }),
     putOwnFood: build.mutation<Kept<OwnFood>, { baseRevision: number; entry: OwnFood }>({ query: (body) => ({ url: `foods/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['foods'] }),
     readLabel: build.mutation<LabelReading, string>({ query: (text) => ({ url: 'read/label', method: 'POST', body: { text } }) }),
-    ticks: build.query<Tick[], string>({ query: (id) => `occasions/${id}/ticks` }),
-    tick: build.mutation<Tick[], { id: string; basis: string; task: string; done: boolean }>({
-      query: ({ id, ...body }) => ({ url: `occasions/${id}/ticks`, method: 'PUT', body }),
-      async onQueryStarted({ id, basis, task, done }, { dispatch, queryFulfilled }) {
-        const patch = dispatch(api.util.updateQueryData('ticks', id, (ticks) => {
-          const at = ticks.findIndex((tick) => tick.basis === basis && tick.task === task);
-          if (done && at < 0) ticks.push({ basis, task, doneAt: new Date().toISOString() });
-          if (!done && at >= 0) ticks.splice(at, 1);
-        }));
-        try {
-          const { data } = await queryFulfilled;
-          dispatch(api.util.updateQueryData('ticks', id, () => data));
-        } catch {
-          patch.undo();
-        }
+    day: build.query<RunningDay | null, string>({
+      async queryFn(id, _api, _extra, ask) {
+        const { data, error } = await ask(`occasions/${id}/day`);
+        if (error) return error.status === 404 ? { data: null } : { error };
+        return { data: data as RunningDay };
       },
+      providesTags: (_result, _error, id) => [{ type: 'day', id }],
     }),
+    beginDay: build.mutation<RunningDay, { id: string; how: { mode: 'day' } | { mode: 'rehearsal'; speed: number; fromMin?: number } }>({ query: ({ id, how }) => ({ url: `occasions/${id}/day`, method: 'POST', body: how }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
+    mendDay: build.mutation<RunningDay, { id: string; baseVersion: number; occasion: Occasion; plan: Plan; words: string }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/plan`, method: 'PUT', body }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
+    setClock: build.mutation<DayClock, { id: string; speed: number; nowMin?: number }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/clock`, method: 'PUT', body }) }),
+    endDay: build.mutation<void, string>({ query: (id) => ({ url: `occasions/${id}/day/end`, method: 'POST' }), invalidatesTags: (_result, _error, id) => [{ type: 'day', id }] }),
   }),
 });
 
-export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, usePutRecipeMutation, useRemoveRecipeMutation, useReadRecipeMutation, useSwapsQuery, usePutSwapMutation, useRemoveSwapMutation, usePacksQuery, usePutPackMutation, useKeptPlanQuery, useTicksQuery, useTickMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
+export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, usePutRecipeMutation, useRemoveRecipeMutation, useReadRecipeMutation, useSwapsQuery, usePutSwapMutation, useRemoveSwapMutation, usePacksQuery, usePutPackMutation, useKeptPlanQuery, useDayQuery, useBeginDayMutation, useMendDayMutation, useSetClockMutation, useEndDayMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
 
 /** The one sentence to show for whatever went wrong with a call. */
 export function problemWords(error: unknown): string {

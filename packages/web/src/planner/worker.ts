@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { audit, auditedPlanning, chancesOf, surer, type AuditReport, type Chances, type DaySummary, type NoPlan, type Occasion, type Pin, type Plan, type PlanOptions, type Surer } from '@lupin/core';
+import { audit, auditedPlanning, chancesOf, mends, surer, type AuditReport, type Chances, type DaySummary, type Mend, type NoPlan, type Occasion, type Pin, type Plan, type PlanOptions, type Standpoint, type Surer } from '@lupin/core';
 import type { PlainAudit } from './slice.ts';
 
 /** A plan, the pins it rests on, and the share of days on which everything is in time with it. */
@@ -36,6 +36,8 @@ const planner = {
       else onShare(next.value.share);
     }
   },
+  /** How a day can go on from where it stands. */
+  mends: (occasion: Occasion, standpoint: Standpoint): readonly Mend[] => mends(occasion, standpoint),
   /** A plan with spare time put where it makes it surer, and the cook's pins that ask for it. */
   surer(occasion: Occasion, plan: Plan, onShare: (next: { share: number; best: SurerPlan }) => void): SurerPlan {
     const run = surer(occasion, plan);

@@ -1,35 +1,69 @@
-import { useEffect } from 'react';
-import { clockTime, dayWords, foodOf, listed, span, type Occasion, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { useEffect, useRef } from 'react';
+import { clockTime, dayWords, foodOf, listed, span, type GateItem, type Occasion, type PlannedWash, type Progress, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
+import { GateCard } from './GateCard.tsx';
+import { MeasureField } from './MeasureField.tsx';
 
 interface NowCardProps {
   readonly occasion: Occasion;
   readonly entry: RunSheetEntry | undefined;
+  readonly next: RunSheetEntry | undefined;
+  readonly wash: PlannedWash | undefined;
+  readonly progress: Progress;
+  /** The step whose core temperature ends it, and the least of it. */
+  readonly leastC: { readonly entry: string; readonly limitC: number } | undefined;
+  readonly behindMin: number;
   readonly onDone: () => void;
+  readonly onClean: (items: readonly GateItem[], clean: boolean) => void;
+  readonly onSkip: (items: readonly GateItem[], reason: string) => void;
+  readonly onMeasure: (entry: string, celsius: number) => void;
   readonly onBack: (() => void) | undefined;
+  readonly onSlip: () => void;
+  readonly onMend: () => void;
 }
 
+/** So far a finger must go to the right for a tick, in pixels. */
+const swipePx = 120;
+
 /** The one thing to do, in letters that are read from across the kitchen. */
-export function NowCard({ occasion, entry, onDone, onBack }: NowCardProps) {
+export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
+  const readings = progress.readings.filter((each) => each.entry === leastC?.entry && each.measured === 'core');
+  const last = readings.at(-1);
+  const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
+  const blocked = entry?.kind === 'wash' || tooLow;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.code !== 'Space' || event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return;
+      if (event.code !== 'Space' || blocked || event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return;
       event.preventDefault();
       onDone();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [onDone]);
+  }, [onDone, blocked]);
+  const units = useUnits();
+  const touch = useRef<{ x: number; y: number }>(undefined);
   if (!entry) return <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><div className="done-bar"><button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button></div></main>;
   const cook = occasion.kitchen.cooks.find((each) => each.id === (entry.cook ?? (entry.kind === 'step' ? entry.setBy : undefined)))?.name;
   const when = `${clockTime(occasion.serveAt, entry.startMin)}${dayWords(occasion.serveAt, entry.startMin) ? `, ${dayWords(occasion.serveAt, entry.startMin)}` : ''}`;
   return (
-    <main className="now-card" aria-live="polite">
-      <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : ''}</p>
-      <Body occasion={occasion} entry={entry} />
+    <main
+      className="now-card"
+      aria-live="polite"
+      onTouchStart={(event) => { touch.current = { x: event.touches[0]!.clientX, y: event.touches[0]!.clientY }; }}
+      onTouchEnd={(event) => {
+        const [from, to] = [touch.current, event.changedTouches[0]!];
+        if (from && !blocked && to.clientX - from.x > swipePx && Math.abs(to.clientY - from.y) < swipePx / 2) onDone();
+      }}
+    >
+      <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : entry.kind === 'look' ? ` · ${entry.dishName}` : ''}</p>
+      {entry.kind === 'wash' && wash ? <GateCard key={wash.id} occasion={occasion} entry={entry} wash={wash} progress={progress} onClean={onClean} onSkip={onSkip} /> : <Body occasion={occasion} entry={entry} />}
+      {leastC && <MeasureField key={leastC.entry} limitC={leastC.limitC} readings={readings} onMeasure={(celsius) => onMeasure(leastC.entry, celsius)} />}
+      {behindMin > 0 && <p className="behind">{behindMin} min behind. <button type="button" className="big-button" onClick={onMend}>Plan again from now</button></p>}
+      {next && <p className="next soft">Then, at {clockTime(occasion.serveAt, next.startMin)}: {next.title}{next.kind === 'oven' && ` ${units.degrees(next.dialC)}`}{next.kind === 'step' && `, ${next.dishName}`}</p>}
       <div className="done-bar">
-        <button type="button" className="yes" onClick={onDone}>{entry.kind === 'wash' ? 'Washed' : 'Done'}</button>
+        {entry.kind !== 'wash' && <button type="button" className="yes" disabled={tooLow} onClick={onDone}>{entry.kind === 'step' && entry.hands === 'off' ? 'Set going' : entry.kind === 'oven' ? 'Turned on' : 'Done'}</button>}
+        <button type="button" className="back" onClick={onSlip}>Not as planned</button>
         <button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button>
       </div>
     </main>
@@ -38,20 +72,13 @@ export function NowCard({ occasion, entry, onDone, onBack }: NowCardProps) {
 
 function Body({ occasion, entry }: { occasion: Occasion; entry: RunSheetEntry }) {
   const units = useUnits();
-  const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
   switch (entry.kind) {
     case 'oven':
       return <><h2>{entry.title} {units.degrees(entry.dialC)}</h2><p className="big">{entry.dialC !== entry.temperatureC && `The dial: inside it is then ${units.degrees(entry.temperatureC)}. `}It is hot at {clockTime(occasion.serveAt, entry.endMin)}.</p></>;
     case 'look':
       return <><h2>{entry.title}</h2>{entry.until && <p className="big"><strong>until</strong> {entry.until}</p>}</>;
     case 'wash':
-      return (
-        <>
-          <h2>{entry.title}</h2>
-          <div className="gate">On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> Not a trace may reach <strong>{names(entry.guests)}</strong>.</>}{entry.raw && <> What is raw may reach nobody's plate.</>} Hot water and detergent, rinse, clean towel. A wipe is not enough.</div>
-          <div className="big">{entry.next.map((next) => <p key={next.item}>{next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: {next.title.toLowerCase()} <span className="soft">{clockTime(occasion.serveAt, next.atMin)}{dayWords(occasion.serveAt, next.atMin) !== dayWords(occasion.serveAt, entry.startMin) && ` ${dayWords(occasion.serveAt, next.atMin) || 'on the day'}`}</span></p>)}</div>
-        </>
-      );
+      return <h2>{entry.title}</h2>;
     case 'step':
       return <StepBody occasion={occasion} entry={entry} />;
     default:

@@ -1,0 +1,41 @@
+import type { Plan, PlannedStep } from '../model/index.ts';
+import { lookId } from './happened.ts';
+import type { Progress } from './progress.ts';
+
+/** Something that will want a look: in the oven, on the heat, standing; or a timer of the cook's own. Moments in minutes after the first serving. */
+export interface DayTimer {
+  /** The run sheet's entry that ends it, or the own timer's id. */
+  readonly id: string;
+  /** The planned step it belongs to; absent for an own timer. */
+  readonly step?: string | undefined;
+  readonly name: string;
+  readonly beganMin: number;
+  readonly dueMin: number;
+  /** From when it can be ready, where the recipe gives a range: look from here on. */
+  readonly earlyMin?: number | undefined;
+  readonly kind: 'look' | 'last-look' | 'ready' | 'own';
+}
+
+/**
+ * Every timer that runs: of each step that was set going the looks that are still to come, moved by when it really began and what it
+ * was given since. They follow from the events, so that no reload or restart can lose one.
+ */
+export function timersOf(plan: Plan, leastMin: (task: string) => number | undefined, { ticked, more, timers }: Progress, nowMin: number): readonly DayTimer[] {
+  const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.cook === undefined && ticked.has(task.id));
+  const running = steps.flatMap((task): DayTimer[] => {
+    const beganMin = ticked.get(task.id)!.atMin;
+    const extra = more.get(task.id)?.minutes ?? 0;
+    const looks = task.attention.flatMap((point, at) => (point.startMin > task.startMin ? [{ point, id: lookId(task.id, at), last: at === task.attention.length - 1 }] : []));
+    if (looks.length === 0) {
+      const dueMin = beganMin + task.endMin - task.startMin + extra;
+      return dueMin + 10 < nowMin ? [] : [{ id: task.id, step: task.id, name: '', beganMin, dueMin, kind: 'ready' }];
+    }
+    return looks.filter(({ id }) => !ticked.has(id)).map(({ point, id, last }): DayTimer => {
+      const dueMin = beganMin + point.startMin - task.startMin + (last ? extra : 0);
+      const least = last ? leastMin(task.id) : undefined;
+      return { id, step: task.id, name: point.what, beganMin, dueMin, earlyMin: least === undefined ? undefined : Math.min(dueMin, beganMin + least), kind: last ? 'last-look' : 'look' };
+    });
+  });
+  const own = timers.map(({ id, name, endsAtMin }): DayTimer => ({ id, name, beganMin: endsAtMin, dueMin: endsAtMin, kind: 'own' }));
+  return [...running, ...own].sort((a, b) => a.dueMin - b.dueMin || (a.id < b.id ? -1 : 1));
+}

@@ -1,0 +1,158 @@
+import { asc, and, eq, gt, max } from 'drizzle-orm';
+import * as v from 'valibot';
+import { basisOf, happened, judgeDay, Occasion, patienceCodes, Plan, progressOf, type DayClock, type DayEvent, type DayNews, type Happening, type RunningDay, type SentEvent } from '@lupin/core';
+import type { Db } from './db/open.ts';
+import { dayEvents, days } from './db/schema.ts';
+import { readClock, servedAtMs } from './dayClock.ts';
+import { Problem } from './problems.ts';
+import type { Store } from './store.ts';
+import { Turns } from './turns.ts';
+
+type Row = typeof days.$inferSelect;
+type Listener = (news: DayNews) => void;
+
+/** The days that have been begun: their clocks, everything that happened, and how they were mended. An event that was answered is on the disk. */
+export class DayStore {
+  private readonly turns = new Turns();
+  private readonly listeners = new Map<string, Set<Listener>>();
+
+  constructor(private readonly db: Db, private readonly store: Store, private readonly now: () => Date) {}
+
+  private async row(id: string): Promise<Row> {
+    await this.store.get(id);
+    const [row] = await this.db.select().from(days).where(eq(days.occasion, id));
+    if (!row) throw new Problem('no-day', 'Begin it, or rehearse it, on the Cook page.');
+    return row;
+  }
+
+  /** The latest moment each day has shown: the machine's clock may be set back, the day's is not. */
+  private readonly shown = new Map<string, number>();
+
+  private clockOf(row: Row): DayClock {
+    const nowMin = Math.max(readClock(row, this.now().getTime()), this.shown.get(row.occasion) ?? -Infinity);
+    this.shown.set(row.occasion, nowMin);
+    return { nowMin, speed: row.speed };
+  }
+
+  private async eventsOf(id: string, since = 0): Promise<DayEvent[]> {
+    const rows = await this.db.select().from(dayEvents).where(and(eq(dayEvents.occasion, id), gt(dayEvents.seq, since))).orderBy(asc(dayEvents.seq));
+    return rows.map(({ seq, id: event, device, atMin, what }) => ({ seq, id: event, device, atMin, what: JSON.parse(what) as Happening }));
+  }
+
+  async get(id: string): Promise<RunningDay> {
+    const row = await this.row(id);
+    return {
+      mode: row.mode,
+      version: row.version,
+      occasion: v.parse(Occasion, JSON.parse(row.document)),
+      plan: v.parse(Plan, JSON.parse(row.plan)),
+      mends: JSON.parse(row.mends) as RunningDay['mends'],
+      ended: row.ended,
+      clock: this.clockOf(row),
+      events: await this.eventsOf(id),
+    };
+  }
+
+  /** Begins a day with the plan that is kept for the occasion as it now stands. A day that is over, or was only rehearsed, gives way to the new one. */
+  begin(id: string, how: { readonly mode: 'day' } | { readonly mode: 'rehearsal'; readonly speed: number; readonly fromMin?: number | undefined }): Promise<RunningDay> {
+    return this.turns.take(async () => {
+      const { occasion } = await this.store.get(id);
+      const plan = await this.store.plan(id);
+      if (plan.basis !== basisOf(occasion)) throw new Problem('stale-plan', 'Plan again, then begin.');
+      const [known] = await this.db.select().from(days).where(eq(days.occasion, id));
+      if (known && known.mode === 'day' && !known.ended) throw new Problem('day-begun', 'End it before another is begun.');
+      const clockAt = this.now().getTime();
+      const first = Math.min(0, ...plan.tasks.map((task) => task.startMin));
+      const clock = how.mode === 'day' ? { speed: 1, clockMin: (clockAt - servedAtMs(occasion)) / 60_000 } : { speed: how.speed, clockMin: how.fromMin ?? first - 2 };
+      this.shown.delete(id);
+      const values = { mode: how.mode, version: 1, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: '[]', ended: false, ...clock, clockAt };
+      await this.db.batch([
+        this.db.delete(dayEvents).where(eq(dayEvents.occasion, id)),
+        this.db.insert(days).values({ occasion: id, ...values }).onConflictDoUpdate({ target: days.occasion, set: values }),
+      ]);
+      await this.tell(id, 0);
+      return this.get(id);
+    });
+  }
+
+  /** Sets the clock of a rehearsal: how fast it goes, and where it stands. */
+  async setClock(id: string, speed: number, nowMin?: number): Promise<DayClock> {
+    await this.turns.take(async () => {
+      const row = await this.row(id);
+      if (row.mode !== 'rehearsal') throw new Problem('not-a-rehearsal', 'Only a rehearsal can be sped up or stopped.');
+      const clock = this.clockOf(row);
+      // What has been noted stays in the past.
+      const least = Math.max(clock.nowMin, await this.latestEvent(id));
+      await this.db.update(days).set({ speed, clockMin: nowMin === undefined ? clock.nowMin : Math.max(nowMin, least), clockAt: this.now().getTime() }).where(eq(days.occasion, id));
+      await this.tell(id, Number.MAX_SAFE_INTEGER);
+    });
+    return this.clockOf(await this.row(id));
+  }
+
+  private async latestEvent(id: string): Promise<number> {
+    const [found] = await this.db.select({ at: max(dayEvents.atMin) }).from(dayEvents).where(eq(dayEvents.occasion, id));
+    return found?.at ?? -Infinity;
+  }
+
+  /** Adds events in their order; one that is known already is left as it is. Answers the highest number given. */
+  add(id: string, sent: readonly SentEvent[]): Promise<{ readonly seq: number }> {
+    return this.turns.take(async () => {
+      const row = await this.row(id);
+      if (row.ended) throw new Problem('day-ended', 'What happened can be read under After.');
+      const clock = this.clockOf(row);
+      const [before] = await this.db.select({ seq: max(dayEvents.seq) }).from(dayEvents).where(eq(dayEvents.occasion, id));
+      const rows = sent.map(({ id: event, device, agoMin, what }) => ({ occasion: id, id: event, device, atMin: Math.round((clock.nowMin - agoMin * (row.mode === 'rehearsal' ? clock.speed : 1)) * 100) / 100, what: JSON.stringify(what) }));
+      await this.db.insert(dayEvents).values(rows).onConflictDoNothing({ target: [dayEvents.occasion, dayEvents.id] });
+      await this.tell(id, before?.seq ?? 0);
+      const [after] = await this.db.select({ seq: max(dayEvents.seq) }).from(dayEvents).where(eq(dayEvents.occasion, id));
+      return { seq: after?.seq ?? 0 };
+    });
+  }
+
+  /** Goes on with another plan. It is held against what has happened here, and refused where the audit objects to anything but patience. */
+  mend(id: string, baseVersion: number, occasion: Occasion, plan: Plan, words: string): Promise<RunningDay> {
+    return this.turns.take(async () => {
+      const row = await this.row(id);
+      if (row.ended) throw new Problem('day-ended', 'Nothing is planned any more.');
+      if (row.version !== baseVersion) throw new Problem('stale-mend', `You mended version ${baseVersion}; it is ${row.version} now.`, { version: row.version });
+      if (occasion.id !== id || plan.basis !== basisOf(occasion)) throw new Problem('stale-plan', 'The plan is not one of this occasion.');
+      const clock = this.clockOf(row);
+      const standpoint = { ...happened(plan, progressOf(await this.eventsOf(id)), clock.nowMin), nowMin: Math.floor(clock.nowMin) };
+      const { objections, ahead } = judgeDay(occasion, standpoint);
+      const serious = objections.filter((finding) => !patienceCodes.has(finding.code));
+      if (serious.length > 0 || ahead.length > 0) throw new Problem('mend-has-findings', serious[0]?.message ?? ahead[0]!.why, { findings: serious });
+      const version = baseVersion + 1;
+      const mends = [...(JSON.parse(row.mends) as RunningDay['mends']), { version, atMin: Math.round(clock.nowMin), words }];
+      await this.db.update(days).set({ version, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: JSON.stringify(mends) }).where(eq(days.occasion, id));
+      await this.tell(id, Number.MAX_SAFE_INTEGER);
+      return this.get(id);
+    });
+  }
+
+  async end(id: string): Promise<void> {
+    await this.turns.take(async () => {
+      const row = await this.row(id);
+      await this.db.update(days).set({ ended: true, speed: 0, clockMin: this.clockOf(row).nowMin, clockAt: this.now().getTime() }).where(eq(days.occasion, id));
+      await this.tell(id, Number.MAX_SAFE_INTEGER);
+    });
+  }
+
+  async news(id: string, since: number): Promise<DayNews> {
+    const row = await this.row(id);
+    return { version: row.version, ended: row.ended, clock: this.clockOf(row), events: await this.eventsOf(id, since) };
+  }
+
+  /** Hears of everything new on a day until it is told to stop. */
+  listen(id: string, listener: Listener): () => void {
+    const all = this.listeners.get(id) ?? new Set();
+    this.listeners.set(id, all.add(listener));
+    return () => { all.delete(listener); };
+  }
+
+  private async tell(id: string, since: number): Promise<void> {
+    const all = this.listeners.get(id);
+    if (!all || all.size === 0) return;
+    const news = await this.news(id, since);
+    for (const listener of all) listener(news);
+  }
+}

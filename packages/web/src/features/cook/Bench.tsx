@@ -1,0 +1,126 @@
+import { Button, Segmented, Switch } from 'antd';
+import { useEffect, useMemo, useState } from 'react';
+import { clockTime, dayWords, fit, happened, judgeDay, listed, progressOf, runSheet, timersOf, type GateItem, type Mend, type PlannedWash, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { problemWords, useEndDayMutation, useMendDayMutation, useSetClockMutation } from '../../app/api.ts';
+import { comingUp, doer, doneOf, gateBefore } from './entries.ts';
+import { MendPanel } from './MendPanel.tsx';
+import { NowCard } from './NowCard.tsx';
+import { PrintSheet } from './PrintSheet.tsx';
+import { RunList } from './RunList.tsx';
+import { SlipPanel } from './SlipPanel.tsx';
+import { TimerBar, type NamedTimer } from './TimerBar.tsx';
+import { useAwake } from './useAwake.ts';
+import type { Day } from './useDay.ts';
+import { useMend } from './useMend.ts';
+
+/** So many minutes behind, the day offers to be mended. */
+const behindMin = 10;
+
+/** The day at the bench: one thing at a time, the timers, and what to do when it goes otherwise. */
+export function Bench({ day: { day, events, nowMin, unsent, online, note, refused } }: { day: Day }) {
+  const { occasion, plan } = day;
+  const table = useMemo(() => fit(occasion), [occasion]);
+  const entries = useMemo(() => runSheet(occasion, plan, table), [occasion, plan, table]);
+  const progress = useMemo(() => progressOf(events), [events]);
+  const done = useMemo(() => doneOf(entries, plan, progress), [entries, plan, progress]);
+  const [who, setWho] = useState('all');
+  const [picked, setPicked] = useState<string>();
+  const [slipping, setSlipping] = useState(false);
+  const [sound, setSound] = useState(false);
+  const mend = useMend();
+  const [keepMend, mending] = useMendDayMutation();
+  const [setClock] = useSetClockMutation();
+  const [end] = useEndDayMutation();
+  useAwake();
+  useEffect(() => { setPicked(undefined); }, [day.version]);
+
+  const steps = useMemo(() => new Map(entries.flatMap((entry): [string, StepEntry][] => (entry.kind === 'step' ? [[entry.id, entry]] : []))), [entries]);
+  const minute = Math.floor(nowMin);
+  // Timers change by the second; which of them run changes by the minute.
+  const timers = useMemo(() => timersOf(plan, (id) => steps.get(id)?.leastMin, progress, minute).map((timer): NamedTimer => {
+    const step = timer.step === undefined ? undefined : steps.get(timer.step);
+    return { ...timer, title: step ? step.dishName : timer.name, name: step ? (timer.name === '' ? step.title : timer.name) : '', where: step?.oven ? [step.oven.name, step.oven.rack].filter(Boolean).join(', ') : step?.kit[0]?.toLowerCase() ?? '' };
+  }), [plan, steps, progress, minute]);
+  const mine = entries.filter((entry) => who === 'all' || !doer(entry) || doer(entry) === who);
+  const coming = comingUp(mine, done, timers);
+  const now = (picked === undefined ? undefined : entries.find((entry) => entry.id === picked && !done.has(entry.id))) ?? coming[0];
+  const next = coming.find((entry) => entry.id !== now?.id);
+  const wash = now?.kind === 'wash' ? plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === now.id) : undefined;
+  const standpoint = () => ({ occasion, standpoint: { ...happened(plan, progress, nowMin), nowMin: minute } });
+  const skippedGates = useMemo(() => new Set([...progress.gates].flatMap(([id, gate]) => (gate.skipped.length > 0 ? [id] : []))), [progress]);
+  const judged = useMemo(() => (skippedGates.size > 0 ? judgeDay(occasion, { ...happened(plan, progress, minute), nowMin: minute }) : undefined), [skippedGates, occasion, plan, progress, minute]);
+  const lastDone = mine.filter((entry) => progress.ticked.has(entry.id)).sort((a, b) => progress.ticked.get(b.id)!.atMin - progress.ticked.get(a.id)!.atMin)[0];
+  const behind = now && now.kind !== 'look' ? Math.round(nowMin - now.endMin) : 0;
+
+  const tick = (entry: RunSheetEntry, isDone: boolean) => {
+    if (!isDone) {
+      if (entry.kind === 'wash') note(...[...(progress.gates.get(entry.id)?.clean.keys() ?? [])].map((item) => ({ kind: 'unclean' as const, wash: entry.id, item })));
+      else note({ kind: 'untick', entry: entry.id });
+      return;
+    }
+    const gate = gateBefore(entry, plan, progress);
+    if (entry.kind === 'wash' || (gate && gate.id !== entry.id)) setPicked(gate?.id ?? entry.id);
+    else {
+      note({ kind: 'tick', entry: entry.id });
+      setPicked(undefined);
+    }
+  };
+  const clean = (items: readonly GateItem[], isClean: boolean) => { if (wash) note(...items.map((item) => ({ kind: isClean ? ('clean' as const) : ('unclean' as const), wash: wash.id, item }))); };
+  const longer = (minutes: number) => {
+    const entry = now?.kind === 'look' ? now.of : now?.id;
+    if (entry !== undefined) note({ kind: 'more', entry, minutes });
+    setSlipping(false);
+  };
+  const take = (chosen: Mend) => {
+    keepMend({ id: occasion.id, baseVersion: day.version, occasion: chosen.occasion, plan: chosen.plan, words: `${mend.state?.what ?? ''}. ${chosen.words}` }).unwrap().then(() => { mend.close(); setSlipping(false); }).catch(() => undefined);
+  };
+  const nameOf = (guest: string) => occasion.guests.find((each) => each.id === guest)?.name ?? guest;
+  const dishOf = (dish: string) => occasion.recipes.find((each) => each.id === occasion.dishes.find((one) => one.id === dish)?.recipe)?.name ?? dish;
+  const plates = (list: readonly { guest: string; dish: string }[]) => {
+    const dishes = [...new Set(list.map((plate) => dishOf(plate.dish)))];
+    const guests = [...new Set(list.map((plate) => nameOf(plate.guest)))];
+    return `${dishes.length > 4 ? `${dishes.length} dishes (${dishes.slice(0, 3).join(', ')} …)` : listed(dishes)}, for ${guests.length === occasion.guests.length ? 'everybody' : listed(guests)}`;
+  };
+
+  return (
+    <>
+      <div className="tt-head no-print bench-head">
+        <strong className="bench-clock" aria-label="Time of the day">{clockTime(occasion.serveAt, minute)}</strong>
+        {dayWords(occasion.serveAt, minute) && <span className="soft">{dayWords(occasion.serveAt, minute)}</span>}
+        {day.mode === 'rehearsal' && <span className="rehearsal">rehearsal <Segmented size="small" aria-label="How fast" value={day.clock.speed} onChange={(speed) => void setClock({ id: occasion.id, speed: Number(speed) })} options={[{ value: 0, label: 'stop' }, { value: 1, label: '×1' }, { value: 10, label: '×10' }, { value: 60, label: '×60' }]} />
+          <Button size="small" disabled={!now || now.startMin <= nowMin} onClick={() => { if (now) void setClock({ id: occasion.id, speed: day.clock.speed, nowMin: now.startMin }); }}>to the next thing</Button></span>}
+        <Segmented aria-label="Whose list" value={who} onChange={(value) => setWho(String(value))} options={[{ value: 'all', label: 'everybody' }, ...occasion.kitchen.cooks.map((cook) => ({ value: cook.id as string, label: cook.name }))]} />
+        <span className="soft">{mine.filter((entry) => done.has(entry.id)).length} of {mine.length} done</span>
+        <span role="status" className={online && unsent === 0 ? 'soft' : 'offline'}>{!online ? `no connection${unsent > 0 ? `, ${unsent} kept here` : ''}` : unsent > 0 ? 'sending' : 'kept'}</span>
+        <label className="row soft"><Switch size="small" checked={sound} onChange={setSound} aria-label="Sound" /> sound</label>
+        <Button size="small" style={{ marginLeft: 'auto' }} onClick={() => window.print()}>Print</Button>
+        <Button size="small" onClick={() => void end(occasion.id)}>End the day</Button>
+      </div>
+      {refused && <p className="fault page" role="alert">Not noted. {refused}</p>}
+      {judged && judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', standpoint())}>Mend the day</button></p>}
+      {judged && judged.lost.length === 0 && judged.ahead.length > 0 && <p className="plates-lost" role="alert">If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>. {sentence(judged.ahead[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', standpoint())}>Wash it after all</button></p>}
+      <div className="cook screen-only">
+        <div className="bench-main">
+          {mend.state ? <MendPanel state={mend.state} occasion={occasion} saving={mending.isLoading} fault={mending.error ? problemWords(mending.error) : undefined} onTake={take} onClose={mend.close} />
+            : slipping ? <SlipPanel from={standpoint()} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />
+            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} leastC={coreOf(now, steps)} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} behindMin={behind >= behindMin ? behind : 0} onMend={() => mend.ask('Behind the plan', standpoint())} />}
+        </div>
+        <div className="bench-side">
+          <TimerBar timers={timers} nowMin={nowMin} sound={sound} onPick={(timer) => { if (timer.kind !== 'own' && timer.kind !== 'ready') setPicked(timer.id); }} onMore={(timer) => note({ kind: 'more', entry: timer.step ?? timer.id, minutes: 5 })} />
+          {day.mends.length > 0 && <p className="mended soft">Mended at {clockTime(occasion.serveAt, day.mends.at(-1)!.atMin)}: {day.mends.at(-1)!.words}</p>}
+          <RunList occasion={occasion} entries={mine} done={done} skipped={skippedGates} now={now} onTick={tick} />
+        </div>
+      </div>
+      <PrintSheet occasion={occasion} entries={mine} />
+    </>
+  );
+}
+
+const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** The core temperature that ends this entry: of a step done by hand, or of what a last look takes out. */
+function coreOf(entry: RunSheetEntry | undefined, steps: ReadonlyMap<string, StepEntry>): { readonly entry: string; readonly limitC: number } | undefined {
+  const step = entry?.kind === 'look' && entry.last ? steps.get(entry.of) : entry?.kind === 'step' && entry.hands === 'on' ? entry : undefined;
+  return step?.coreC === undefined ? undefined : { entry: step.id, limitC: step.coreC };
+}
+

@@ -1,0 +1,44 @@
+import { useState } from 'react';
+import { Input } from 'antd';
+import { gateItems, listed, type GateItem, type Occasion, type PlannedWash, type Progress, type WashEntry } from '@lupin/core';
+
+interface GateCardProps {
+  readonly occasion: Occasion;
+  readonly entry: WashEntry;
+  readonly wash: PlannedWash;
+  readonly progress: Progress;
+  readonly onClean: (items: readonly GateItem[], clean: boolean) => void;
+  readonly onSkip: (items: readonly GateItem[], reason: string) => void;
+}
+
+/** A gate: what is on the kit, whom it could hurt, and every piece of it to be cleaned, one by one. */
+export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: GateCardProps) {
+  const [skipping, setSkipping] = useState(false);
+  const [reason, setReason] = useState('');
+  const clean = progress.gates.get(wash.id)?.clean;
+  const items = gateItems(wash);
+  const left = items.filter((item) => !clean?.has(item));
+  const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
+  const nameOf = (item: GateItem) => (item === 'hands' ? 'Hands, with soap' : item === 'water' ? 'Fresh hot water and detergent' : item === 'cloth' ? 'A clean towel' : occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item);
+  const shortName = (item: GateItem) => (item === 'hands' ? 'hands' : item === 'water' ? 'fresh water' : item === 'cloth' ? 'a clean towel' : nameOf(item).toLowerCase());
+  return (
+    <>
+      <h2>Wash before going on</h2>
+      <div className="gate">On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> Not a trace may reach <strong>{names(entry.guests)}</strong>.</>}{entry.raw && <> What is raw may reach nobody’s plate.</>} A wipe is not enough.</div>
+      <div className="gate-items" role="group" aria-label="What must be clean">
+        {items.map((item) => (
+          <button key={item} type="button" role="checkbox" aria-checked={clean?.has(item) ?? false} className="gate-item" onClick={() => onClean([item], !clean?.has(item))}>
+            <span className="box" aria-hidden>{clean?.has(item) ? '✓' : ''}</span>{nameOf(item)}
+          </button>
+        ))}
+      </div>
+      {skipping ? (
+        <form className="gate-skip" onSubmit={(event) => { event.preventDefault(); if (reason.trim()) { onSkip(left, reason.trim()); setSkipping(false); } }}>
+          <label htmlFor="skip-reason">Why not: {listed(left.map(shortName))}? It is noted, and the plates are judged again.</label>
+          <Input id="skip-reason" size="large" autoFocus value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
+          <div className="row"><button type="submit" className="big-button" disabled={reason.trim() === ''}>Go on without</button><button type="button" className="big-button plain" onClick={() => setSkipping(false)}>Keep the gate</button></div>
+        </form>
+      ) : left.length > 0 && <p><button type="button" className="bare skip-link" onClick={() => setSkipping(true)}>It cannot all be cleaned …</button></p>}
+    </>
+  );
+}

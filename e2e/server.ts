@@ -12,6 +12,8 @@ export interface Running {
   readonly folder: string;
   output(): string;
   stop(): Promise<number | null>;
+  /** Ends it as a power cut would. */
+  kill(): Promise<void>;
 }
 
 function freePort(): Promise<number> {
@@ -45,6 +47,10 @@ export async function startServer(options: { demo: boolean; folder?: string; por
     url,
     folder,
     output: () => output,
+    kill: async () => {
+      child.kill('SIGKILL');
+      await ended(child);
+    },
     stop: async () => {
       child.kill('SIGTERM');
       const code = await ended(child);

@@ -18,5 +18,6 @@ export * from './chances/index.ts';
 export * from './whatif/index.ts';
 export * from './cookday/index.ts';
 export * from './day/index.ts';
+export * from './table/index.ts';
 export * from './contract/index.ts';
 export * from './reading/index.ts';

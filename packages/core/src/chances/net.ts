@@ -62,7 +62,7 @@ export interface DayNet {
 
 /** From a plan that passed the audit: what waits for what on the day. */
 export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): DayNet {
-  const planned = [...plan.tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1));
+  const planned = [...plan.tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
   const number = new Map(planned.map((task, index) => [task.id, index]));
   const known = new Map(network.tasks.map((task) => [task.id, task]));
   const waits = planned.map((): Wait[] => []);

@@ -35,7 +35,8 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   // The end of what each pair of hands and each piece of kit did last: two things cannot have been at once.
   const free = new Map<string, number>();
   const places = new Map<string, PlannedTask>();
-  const ended = plan.tasks.flatMap((task) => { const at = endOf(task, progress, now); return at === undefined ? [] : [{ task, at }]; }).sort((a, b) => a.at - b.at || a.task.startMin - b.task.startMin);
+  const ended = plan.tasks.flatMap((task) => { const end = endOf(task, progress, now); return end === undefined ? [] : [{ task, ...end }]; }).sort((a, b) => a.at - b.at || a.seq - b.seq || a.task.startMin - b.task.startMin);
+  const turn = new Map(ended.map(({ task }, index) => [task.id, index]));
   for (const { task, at } of ended) {
     const endMin = Math.min(now, Math.round(at));
     if (task.kind === 'oven') {
@@ -86,7 +87,8 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     if (here.kind === 'wash') return cleaned(here, progress);
     return here.kind === 'oven' ? { ...here, untilMin: Math.max(here.untilMin, here.endMin, ...loadsUntil(task as PlannedOven, plan, places)) } : here;
   });
-  return { plan: { ...plan, tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1)) }, done, running, skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])) };
+  return { plan: { ...plan, // Of what was in one minute, what was ticked first comes first: residues follow that order.
+    tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (turn.get(a.id) ?? Infinity) - (turn.get(b.id) ?? Infinity) || (a.id < b.id ? -1 : 1)) }, done, running, skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])) };
 }
 
 const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
@@ -119,24 +121,26 @@ function beganAt(task: PlannedTask, { ticked }: Progress): number | undefined {
 }
 
 /** When a task ended; undefined while it has not. */
-function endOf(task: PlannedTask, progress: Progress, now: number): number | undefined {
+function endOf(task: PlannedTask, progress: Progress, now: number): { readonly at: number; readonly seq: number } | undefined {
   const { ticked, gates, more } = progress;
+  const tick = (id: string) => { const found = ticked.get(id); return found && { at: found.atMin, seq: found.seq }; };
   switch (task.kind) {
     case 'oven':
-      return ticked.get(task.id)?.atMin;
+      return tick(task.id);
     case 'wash': {
       if (!gatePassed(task, progress)) return undefined;
       const gate = gates.get(task.id)!;
-      return Math.max(...[...gate.clean.values()].map((each) => each.atMin), ...gate.skipped.map((each) => each.atMin));
+      const all = [...gate.clean.values(), ...gate.skipped];
+      return { at: Math.max(...all.map((each) => each.atMin)), seq: Math.max(...all.map((each) => each.seq)) };
     }
     case 'step': {
-      if (task.cook !== undefined) return ticked.get(task.id)?.atMin;
+      if (task.cook !== undefined) return tick(task.id);
       const last = task.attention.length - 1;
-      if (last >= 0 && task.attention[last]!.startMin > task.startMin) return ticked.get(lookId(task.id, last))?.atMin;
+      if (last >= 0 && task.attention[last]!.startMin > task.startMin) return tick(lookId(task.id, last));
       // Nobody takes it out of anything: it is over when its time is.
       const began = beganAt(task, progress);
       const over = began === undefined ? undefined : began + (task.endMin - task.startMin) + (more.get(task.id)?.minutes ?? 0);
-      return over !== undefined && over <= now ? over : undefined;
+      return over !== undefined && over <= now ? { at: over, seq: 0 } : undefined;
     }
     default:
       return task satisfies never;

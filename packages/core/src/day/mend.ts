@@ -64,16 +64,17 @@ export function* mending(before: Occasion, standpoint: Standpoint, { seed = 1, e
   const trials = [...inTime.map((minutes) => ({ minutes, patient: false })), ...(found.length > 0 ? [] : laterTried.map((minutes) => ({ minutes, patient: true })))];
   for (const { minutes, patient } of trials) {
     const trial = served(occasion, standpoint, minutes);
-    const run = planningRest(trial, standpoint, { seed, seconds: 0.02, firstEffort: effort, patient });
-    let plan: Plan | undefined;
+    const run = planningRest(trial, standpoint, { seed, seconds: 0.05, firstEffort: effort, patient });
+    let mend: Mend | undefined;
     for (;;) {
       const next = run.next();
-      if (next.value) plan = next.value;
+      // The scheduler does not see everything that the audit sees: of its plans the last one counts that holds.
+      const held = next.value && asMend('new-order', before, trial, { ...standpoint, plan: next.value }, standpoint, lost);
+      if (held && (patient || held.cautions.length === 0)) mend = held;
       if (next.done) break;
       yield undefined;
     }
-    const mend = plan && asMend('new-order', before, trial, { ...standpoint, plan }, standpoint, lost);
-    if (!mend || (mend.cautions.length > 0 && !patient)) continue;
+    if (!mend) continue;
     found.push(mend);
     break;
   }

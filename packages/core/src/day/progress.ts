@@ -2,13 +2,15 @@ import type { DayEvent, GateItem, TemperatureKind } from '../model/index.ts';
 
 export interface Ticked {
   readonly atMin: number;
+  /** Its place among all events: of two things in one minute, which was first. */
+  readonly seq: number;
   readonly device: string;
 }
 
 /** How far a gate is: what is clean, and what was left as it is, with the reason. */
 export interface Gate {
   readonly clean: ReadonlyMap<GateItem, Ticked>;
-  readonly skipped: readonly { readonly items: readonly GateItem[]; readonly reason: string; readonly atMin: number; readonly device: string }[];
+  readonly skipped: readonly { readonly items: readonly GateItem[]; readonly reason: string; readonly atMin: number; readonly seq: number; readonly device: string }[];
 }
 
 export interface Reading {
@@ -50,24 +52,24 @@ export function progressOf(events: readonly DayEvent[]): Progress {
   const notes: Progress['notes'][number][] = [];
   const gate = (id: string) => { const known: OpenGate = gates.get(id) ?? { clean: new Map(), skipped: [] }; gates.set(id, known); return known; };
   const seen = new Set<string>();
-  for (const { id, what, atMin, device } of [...events].sort((a, b) => a.seq - b.seq)) {
+  for (const { id, seq, what, atMin, device } of [...events].sort((a, b) => a.seq - b.seq)) {
     if (seen.has(id)) continue;
     seen.add(id);
     switch (what.kind) {
       case 'tick':
-        if (!ticked.has(what.entry)) ticked.set(what.entry, { atMin, device });
+        if (!ticked.has(what.entry)) ticked.set(what.entry, { atMin, seq, device });
         break;
       case 'untick':
         ticked.delete(what.entry);
         break;
       case 'clean':
-        if (!gate(what.wash).clean.has(what.item)) gate(what.wash).clean.set(what.item, { atMin, device });
+        if (!gate(what.wash).clean.has(what.item)) gate(what.wash).clean.set(what.item, { atMin, seq, device });
         break;
       case 'unclean':
         gate(what.wash).clean.delete(what.item);
         break;
       case 'skip':
-        gate(what.wash).skipped.push({ items: what.items, reason: what.reason, atMin, device });
+        gate(what.wash).skipped.push({ items: what.items, reason: what.reason, atMin, seq, device });
         break;
       case 'more':
         more.set(what.entry, { minutes: (more.get(what.entry)?.minutes ?? 0) + what.minutes, atMin });

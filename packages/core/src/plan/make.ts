@@ -69,8 +69,8 @@ function toPlan(occasion: Occasion, network: TaskNetwork, problem: Problem, time
   return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches: batchesOf(network), tasks: inTime([...steps, ...washes, ...ovens]), lowerBoundMin: lowerBound };
 }
 
-/** Planned tasks in the order in which they are begun. */
-export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] => [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (a.id < b.id ? -1 : 1));
+/** Planned tasks in the order in which they are begun; of those in one minute, the order they are given in. */
+export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] => [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 
 /** The batches as a plan names them. */
 export const batchesOf = (network: TaskNetwork): PlannedBatch[] => network.batches.map((batch): PlannedBatch => ({

@@ -1,3 +1,4 @@
+import { rules } from '../reference/index.ts';
 import { basisOf, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Timetable } from '../schedule/index.ts';
@@ -48,11 +49,23 @@ function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, don
   const firstOven = last('oven') + 1;
   const ovens: PlannedOven[] = [];
   const kept = new Map(been.flatMap((task) => (task.kind === 'oven' ? [[task.id, task] as const] : [])));
+  const carriedOn = new Set<string>();
   for (const heat of timetable.heats) {
+    if (heat.temperatureC <= rules.roomC) continue;
     // A phase that began before now is the one that stands there.
     const standing = heat.startMin < nowMin ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin <= nowMin).at(-1) : undefined;
-    if (!standing) ovens.push(ovenOf(heat, firstOven + ovens.length));
-    else kept.set(standing.id, { ...standing, temperatureC: heat.temperatureC, endMin: Math.min(standing.endMin, Math.max(standing.startMin, heat.readyMin, nowMin)), untilMin: heat.untilMin });
+    if (!standing) {
+      ovens.push(ovenOf(heat, firstOven + ovens.length));
+      continue;
+    }
+    carriedOn.add(standing.id);
+    kept.set(standing.id, { ...standing, temperatureC: heat.temperatureC, endMin: Math.min(standing.endMin, Math.max(standing.startMin, heat.readyMin, nowMin)), untilMin: heat.untilMin });
+  }
+  // What an oven was turned on for and is not used for any more ends now.
+  for (const [id, phase] of kept) {
+    if (carriedOn.has(id) || phase.untilMin <= nowMin) continue;
+    if (phase.startMin >= nowMin || phase.endMin > nowMin) kept.delete(id);
+    else kept.set(id, { ...phase, untilMin: nowMin });
   }
   const known = new Set(network.batches.map((batch) => batch.id));
   const gone = plan.batches.filter((batch): batch is PlannedBatch => !known.has(batch.id) && been.some((task) => task.kind === 'step' && task.batch === batch.id));

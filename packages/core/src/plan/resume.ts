@@ -126,6 +126,13 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
     const modes = activity.modes.map((mode): Mode => ({ ...mode, uses: mode.uses.map((use) => { const unit = use.hold === undefined ? undefined : heldOn.get(use.hold); return unit === undefined ? use : { ...use, only: [unitAt.get(unit)!] }; }) }));
     return { ...activity, modes, carries: [...activity.carries, ...extra], before: linked, notBeforeMin: earliest, endsByMin: Number.isFinite(latestEnd) ? latestEnd : undefined };
   });
+  // In the middle of a day much is on hands and kit: what nobody keeps a dish free from may be in it by the time it bakes, and drip.
+  const everything = activities.flatMap((activity) => activity.carries);
+  activities.forEach((activity, index) => {
+    if (!activity.modes.some((mode) => mode.chamber && !mode.chamber.covered)) return;
+    const kept = new Set(activity.guards.map((guard) => guard.mark));
+    activities[index] = { ...activity, drips: [...activity.carries, ...everything.filter((carry) => !kept.has(carry.mark))] };
+  });
   const before = earlier(occasion, network, standpoint, { on, inUse, heldOn, numbered, unitAt, cookAt, barred: whole.units.map((unit) => unit.barred) });
   // Food that is still in something is taken from there: its holder must have been there first.
   before.forEach(({ hold }, at) => {
@@ -208,7 +215,8 @@ function earlier(occasion: Occasion, network: TaskNetwork, standpoint: Standpoin
   ovensOf(occasion.kitchen).forEach((_, oven) => {
     const temperatureC = ovenNowC(occasion, standpoint, oven);
     const loaded = plan.tasks.some((task) => task.kind === 'step' && running.has(task.id) && task.racks.length > 0 && task.oven === oven);
-    if (loaded || temperatureC <= rules.roomC) return;
+    // Also a cold oven: it cannot have begun to heat before now.
+    if (loaded) return;
     found.push({ activity: stand(`before/oven-${oven}`, { handsOn: false, uses: [], chamber: { in: [oven], wishC: temperatureC, lowC: temperatureC, highC: temperatureC, shelves: 1, covered: true, alone: false } }, []) });
   });
   return found;

@@ -78,7 +78,7 @@ function shelve(state: State, index: number, mode: Mode, start: number, end: num
       // What drips from an uncovered load above must not be what the one below is guarded from.
       const drips = overlapping.some((each) => {
         const above = top < each.shelves[0]!;
-        return above ? !use.covered && hits(facts[index]!.carries, facts[each.activity]!.guards) : !each.use.covered && hits(facts[each.activity]!.carries, facts[index]!.guards);
+        return above ? !use.covered && hits(facts[index]!.drips, facts[each.activity]!.guards) : !each.use.covered && hits(facts[each.activity]!.drips, facts[index]!.guards);
       });
       if (!drips) return { chamber: number, shelves };
     }

@@ -6,6 +6,7 @@ export interface MarkFacts {
   readonly carries: readonly Carry[];
   readonly guards: readonly Guard[];
   readonly dust: readonly Carry[];
+  readonly drips: readonly Carry[];
   readonly ends: readonly number[];
   /** Its own guards as a demand. */
   readonly demand: Demand;
@@ -59,6 +60,7 @@ export function prepare(problem: Problem): Prepared {
   activities.forEach((activity, i) => {
     for (const { mark, origin } of activity.carries) sign(mark, `c${i},${origin}`);
     for (const { mark, origin } of activity.dust) sign(mark, `d${i},${origin}`);
+    for (const { mark, origin } of activity.drips ?? []) sign(mark, `f${i},${origin}`);
     for (const { mark, exempt } of activity.guards) sign(mark, `g${i},${[...exempt].sort((a, b) => a - b).join('+')}`);
     for (const mark of activity.ends) sign(mark, `e${i}`);
   });
@@ -81,7 +83,7 @@ export function prepare(problem: Problem): Prepared {
     const guards = distinct(activity.guards.flatMap(({ mark, exempt }) => { const at = classOf.get(mark); return at === undefined ? [] : [{ mark: at, exempt }]; }), (each) => `${each.mark}/${each.exempt.join('+')}`);
     const demand = noDemand(classes.length);
     addGuards(demand, guards, sets);
-    return { carries: carriesIn(activity.carries), guards, dust: carriesIn(activity.dust), ends: classesIn(activity.ends), demand };
+    return { carries: carriesIn(activity.carries), guards, dust: carriesIn(activity.dust), drips: carriesIn(activity.drips ?? activity.carries), ends: classesIn(activity.ends), demand };
   });
   const feared = activities.map((activity) => activity.guards.flatMap(({ mark }) => (mark === problem.unknownMark || problem.heatEnds.includes(mark) ? [] : [mark])));
   const where = (test: (unit: Problem['units'][number]) => boolean): ReadonlySet<number> => new Set(units.flatMap((unit, index) => (test(unit) ? [index] : [])));

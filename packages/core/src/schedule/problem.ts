@@ -89,6 +89,8 @@ export interface Activity {
   /** It throws up dust of the marks it carries among these. */
   readonly dust: readonly Carry[];
   readonly carries: readonly Carry[];
+  /** What could fall from it on what stands below in a chamber; absent: what it carries. */
+  readonly drips?: readonly Carry[] | undefined;
   readonly guards: readonly Guard[];
   /** Marks that its heat ends in the food, and on the kit it is heated in where nobody handles it. */
   readonly ends: readonly number[];

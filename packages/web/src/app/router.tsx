@@ -28,6 +28,7 @@ export const router = createBrowserRouter([
       { path: 'amounts', lazy: async () => ({ Component: (await import('../features/amounts/AmountsPage.tsx')).AmountsPage }) },
       { path: 'shopping', lazy: async () => ({ Component: (await import('../features/shopping/ShoppingPage.tsx')).ShoppingPage }) },
       { path: 'timetable', lazy: async () => ({ Component: (await import('../features/timetable/TimetablePage.tsx')).TimetablePage }) },
+      { path: 'table', lazy: async () => ({ Component: (await import('../features/table/TablePage.tsx')).TablePage }) },
       { path: 'cook', lazy: async () => ({ Component: (await import('../features/cook/CookPage.tsx')).CookPage }) },
     ],
   },

@@ -48,7 +48,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
   const wash = now?.kind === 'wash' ? plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === now.id) : undefined;
   const standpoint = () => ({ occasion, standpoint: { ...happened(plan, progress, nowMin), nowMin: minute } });
   const skippedGates = useMemo(() => new Set([...progress.gates].flatMap(([id, gate]) => (gate.skipped.length > 0 ? [id] : []))), [progress]);
-  const judged = useMemo(() => (skippedGates.size > 0 ? judgeDay(occasion, { ...happened(plan, progress, minute), nowMin: minute }) : undefined), [skippedGates, occasion, plan, progress, minute]);
+  const judged = useMemo(() => judgeDay(occasion, { ...happened(plan, progress, minute), nowMin: minute }), [occasion, plan, progress, minute]);
   const lastDone = mine.filter((entry) => progress.ticked.has(entry.id)).sort((a, b) => progress.ticked.get(b.id)!.atMin - progress.ticked.get(a.id)!.atMin)[0];
   const behind = now && now.kind !== 'look' ? Math.round(nowMin - now.endMin) : 0;
 
@@ -97,8 +97,8 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
         <Button size="small" onClick={() => void end(occasion.id)}>End the day</Button>
       </div>
       {refused && <p className="fault page" role="alert">Not noted. {refused}</p>}
-      {judged && judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', standpoint())}>Mend the day</button></p>}
-      {judged && judged.lost.length === 0 && judged.ahead.length > 0 && <p className="plates-lost" role="alert">If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>. {sentence(judged.ahead[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', standpoint())}>Wash it after all</button></p>}
+      {judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', standpoint())}>Mend the day</button></p>}
+      {judged.lost.length === 0 && judged.ahead.length > 0 && skippedGates.size > 0 && <p className="plates-lost" role="alert">If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>. {sentence(judged.ahead[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', standpoint())}>Wash it after all</button></p>}
       <div className="cook screen-only">
         <div className="bench-main">
           {mend.state ? <MendPanel state={mend.state} occasion={occasion} saving={mending.isLoading} fault={mending.error ? problemWords(mending.error) : undefined} onTake={take} onClose={mend.close} />

@@ -90,6 +90,7 @@ function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { 
       <NavLink to="shopping">Shopping{occasion.dishes.length > 0 && (toBuy > 0 ? mark(`${toBuy} to buy`) : mark('done', true))}</NavLink>
       <NavLink to="timetable">Timetable{occasion.dishes.length > 0 && timetable}</NavLink>
       <NavLink to="cook">Cook</NavLink>
+      <NavLink to="table">Table</NavLink>
     </nav>
   );
 }

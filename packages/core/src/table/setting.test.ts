@@ -1,0 +1,68 @@
+import { demo } from '../../test-support/demo.ts';
+import { guest, line, noTrace, occasion, recipe, step, dish } from '../../test-support/small.ts';
+import { fit, noTraceHazards } from '../fit/index.ts';
+import { regions, type HazardId } from '../reference/index.ts';
+import { declaredIn, guestSheets, servedName, setTable } from './setting.ts';
+
+const lantern = demo('lantern-supper');
+const table = fit(lantern);
+const courses = setTable(lantern, undefined, table);
+
+test('everything that somebody eats stands on the table once, in its course, what is protected first', () => {
+  const served = courses.flatMap(({ dishes }) => dishes);
+  const eaten = table.rows.flatMap((row) => row.versions.filter((made) => made.eaters.length > 0).map((made) => `${row.dish.id}/${made.version.id}`));
+  expect(served.map((each) => `${each.dish}/${each.version}`).sort()).toEqual([...eaten].sort());
+  for (const { dishes } of courses) {
+    const counts = dishes.map((each) => each.protectedFor.length);
+    expect(counts).toEqual([...counts].sort((a, b) => b - a));
+  }
+});
+
+test('nobody is told it is clear for them unless their verdict is', () => {
+  for (const { dishes } of courses) {
+    for (const each of dishes) {
+      const cells = table.rows.find((row) => row.dish.id === each.dish)!.cells;
+      for (const id of each.clearFor) expect(cells.get(id)!.judgement.verdict).toBe('clear');
+      for (const id of each.checkFor) expect(cells.get(id)!.judgement.verdict).toBe('check');
+    }
+  }
+});
+
+test('what a guest may have no trace of stands apart from their dish', () => {
+  for (const { dishes, apart } of courses) {
+    for (const { kept, guests } of apart) {
+      const mine = dishes.find((each) => servedName(each) === kept)!;
+      for (const id of guests) {
+        const must = noTraceHazards(lantern.guests.find((each) => each.id === id)!);
+        expect([...mine.contains, ...mine.mayContain].some((hazard) => must.has(hazard))).toBe(false);
+      }
+    }
+  }
+  const one = occasion({ guests: [guest('ada', noTrace('wheat')), guest('bo')], recipes: [recipe('rolls', [line('bread', 'bread')], [step('cut')]), recipe('plums', [line('plum', 'plum')], [step('cut')])], dishes: [dish('rolls', 'rolls', { notFor: ['ada'] }), dish('plums')] });
+  const [main] = setTable(one);
+  expect(main!.dishes.map((each) => each.name)).toEqual(['plums', 'rolls']);
+  expect(main!.apart).toMatchObject([{ kept: 'plums', from: 'rolls', guests: ['ada'] }]);
+  expect(main!.apart[0]!.hazards).toContain('wheat');
+  expect(main!.plated).toEqual(['plums']);
+});
+
+test('what a region does not ask for is still told', () => {
+  const found = ['mustard', 'milk', 'walnut'] as unknown as readonly HazardId[];
+  for (const region of regions) {
+    const { declared, besides } = declaredIn(region, found);
+    expect([...declared, ...besides].sort()).toEqual([...found].sort());
+    expect(declared).toContain('milk');
+    expect(declared).toContain('walnut');
+  }
+  const us = regions.find((region) => !region.declares.some((each) => each === 'mustard'))!;
+  expect(declaredIn(us, found).besides).toContain('mustard');
+});
+
+test('a guest’s sheet names every dish of every course, with a reason for what is not clear', () => {
+  const sheets = guestSheets(lantern, table);
+  expect(sheets).toHaveLength(lantern.guests.length);
+  for (const { rows } of sheets) {
+    expect(rows).toHaveLength(lantern.dishes.length);
+    for (const row of rows) expect(row.why === '').toBe(row.verdict === 'clear');
+  }
+});

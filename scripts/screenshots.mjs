@@ -17,7 +17,6 @@ const views = [
   { name: 'occasions', path: '/', width: 1280, height: 800 },
   { name: 'guests', path: '/o/lantern-supper/guests', width: 1280, height: 800, act: (page) => page.locator('.guest-table').getByRole('button', { name: 'Suki' }).click() },
   { name: 'menu', path: '/o/lantern-supper/menu', width: 1280, height: 800, act: (page) => page.locator('[data-cell="gratin/oriel"]').click() },
-  { name: 'menu-dark', path: '/o/lantern-supper/menu', width: 1280, height: 800, dark: true, act: (page) => page.locator('[data-cell="salmon/lena"]').click() },
   { name: 'shared-table', path: '/o/allotment-lunch/menu', width: 1280, height: 800, act: (page) => page.getByLabel('Any food').fill('2 tbsp tamari or soy sauce') },
   { name: 'labels', path: '/o/lantern-supper/labels', width: 1280, height: 800, act: async (page) => {
     await page.locator('.check-row').first().click();
@@ -70,13 +69,27 @@ const views = [
   } },
   { name: 'kitchen', path: '/o/lantern-supper/timetable', width: 1280, height: 800, act: (page) => page.getByText('kitchen and cooks').click() },
   { name: 'cook-tablet', path: '/o/lantern-supper/cook', width: 1024, height: 768, act: async (page) => {
-    const wash = page.locator('.now-card').getByRole('button', { name: 'Washed' });
-    for (let i = 0; i < 60 && !(await wash.isVisible()); i++) await page.locator('.done-bar .yes').click();
+    await page.getByRole('button', { name: 'Rehearse it first' }).click({ timeout: 120_000 });
+    await page.locator('.done-bar').waitFor();
+    await page.getByText('stop', { exact: true }).click();
+    const forward = page.getByRole('button', { name: 'to the next thing' });
+    for (let i = 0; i < 60 && !(await page.locator('.gate-items').isVisible()); i++) {
+      if (await forward.isEnabled()) await forward.click();
+      await page.locator('.done-bar .yes').click();
+      await page.waitForTimeout(250);
+    }
+    await page.locator('.gate-item').first().click();
   } },
-  { name: 'cook-phone', path: '/o/lantern-supper/cook', width: 390, height: 844, act: async (page) => {
+  { name: 'cook-phone', path: '/o/lantern-supper/cook', width: 390, height: 844, dark: true, act: async (page) => {
+    await page.locator('.gate-items').waitFor();
+    while ((await page.locator('.gate-item[aria-checked="false"]').count()) > 0) await page.locator('.gate-item[aria-checked="false"]').first().click();
+    await page.locator('.done-bar .yes').waitFor();
+    await page.getByRole('button', { name: 'to the next thing' }).click();
     await page.locator('.done-bar .yes').click();
-    await page.waitForTimeout(300);
+    await page.waitForTimeout(500);
+    await page.evaluate(() => window.scrollTo(0, 0));
   } },
+  { name: 'table', path: '/o/lantern-supper/table', width: 1280, height: 800 },
 ];
 
 mkdirSync(join(root, 'docs/screenshots'), { recursive: true });

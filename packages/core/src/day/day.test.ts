@@ -147,7 +147,7 @@ describe('a mend', () => {
 
   test('holds at any moment, however far behind', () => {
     let tried = 0;
-    for (let now = firstMin + 10; now < 0; now += 23) {
+    for (let now = firstMin + 10; now < 0; now += 37) {
       for (const behind of [0, 8, 25]) {
         const from = standing(lunch, events(...asPlanned(lunch, now - behind)), now);
         const found = mends(sunday, from);
@@ -157,7 +157,7 @@ describe('a mend', () => {
         tried++;
       }
     }
-    expect(tried).toBeGreaterThan(15);
+    expect(tried).toBeGreaterThan(9);
   });
 
   test('keeps the order where it can, and says how much later', () => {

@@ -8,13 +8,13 @@ const lantern = demo('lantern-supper');
 const table = fit(lantern);
 const courses = setTable(lantern, undefined, table);
 
-test('everything that somebody eats stands on the table once, in its course, what is protected first', () => {
+test('everything that somebody eats stands on the table once, in its course; what endangers others goes out after them', () => {
   const served = courses.flatMap(({ dishes }) => dishes);
   const eaten = table.rows.flatMap((row) => row.versions.filter((made) => made.eaters.length > 0).map((made) => `${row.dish.id}/${made.version.id}`));
   expect(served.map((each) => `${each.dish}/${each.version}`).sort()).toEqual([...eaten].sort());
-  for (const { dishes } of courses) {
-    const counts = dishes.map((each) => each.protectedFor.length);
-    expect(counts).toEqual([...counts].sort((a, b) => b - a));
+  for (const { dishes, apart } of courses) {
+    const dangers = dishes.map((each) => apart.filter((one) => one.from === servedName(each)).length);
+    expect(dangers).toEqual([...dangers].sort((a, b) => a - b));
   }
 });
 

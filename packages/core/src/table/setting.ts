@@ -38,7 +38,7 @@ export interface Apart {
 
 export interface SetCourse {
   readonly course: Course;
-  /** In the order in which it goes out: what is protected first. */
+  /** In the order in which it goes out: what must be kept from others before those, what is protected first. */
   readonly dishes: readonly Served[];
   readonly apart: readonly Apart[];
   /** Versions whose plates are filled in the kitchen, before anything else is served. */
@@ -92,12 +92,15 @@ export function setTable(occasion: Occasion, plan?: Plan, table: FitTable = fit(
     holdHow: made.recipe.hold.how,
   })));
   return occasion.courses.map((course): SetCourse => {
-    const here = all.filter((each) => each.course === course.id).sort((a, b) => b.protectedFor.length - a.protectedFor.length || a.contains.length - b.contains.length || (servedName(a) < servedName(b) ? -1 : 1));
-    const apart = here.flatMap((kept) => here.flatMap((other): Apart[] => {
+    const mine = all.filter((each) => each.course === course.id);
+    const apart = mine.flatMap((kept) => mine.flatMap((other): Apart[] => {
       if (kept === other) return [];
       const harmed = kept.protectedFor.filter((id) => dangersTo(occasion, id, other).length > 0 && dangersTo(occasion, id, kept).length === 0);
       return harmed.length === 0 ? [] : [{ kept: servedName(kept), from: servedName(other), hazards: [...new Set(harmed.flatMap((id) => dangersTo(occasion, id, other)))], guests: harmed }];
     }));
+    // What others must be kept from goes out after them.
+    const endangers = (each: Served) => apart.filter((one) => one.from === servedName(each)).length;
+    const here = [...mine].sort((a, b) => endangers(a) - endangers(b) || b.protectedFor.length - a.protectedFor.length || a.contains.length - b.contains.length || (servedName(a) < servedName(b) ? -1 : 1));
     return { course, dishes: here, apart, plated: here.filter((each) => apart.some((one) => one.kept === servedName(each))).map(servedName) };
   });
 }

@@ -14,6 +14,8 @@ interface NowCardProps {
   /** The step whose core temperature ends it, and the least of it. */
   readonly leastC: { readonly entry: string; readonly limitC: number } | undefined;
   readonly behindMin: number;
+  /** Minutes until it is to be done; 0 once it is. */
+  readonly inMin: number;
   readonly onDone: () => void;
   readonly onClean: (items: readonly GateItem[], clean: boolean) => void;
   readonly onSkip: (items: readonly GateItem[], reason: string) => void;
@@ -27,7 +29,7 @@ interface NowCardProps {
 const swipePx = 120;
 
 /** The one thing to do, in letters that are read from across the kitchen. */
-export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
+export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
   const readings = progress.readings.filter((each) => each.entry === leastC?.entry && each.measured === 'core');
   const last = readings.at(-1);
   const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
@@ -56,13 +58,14 @@ export function NowCard({ occasion, entry, next, wash, progress, leastC, behindM
         if (from && !blocked && to.clientX - from.x > swipePx && Math.abs(to.clientY - from.y) < swipePx / 2) onDone();
       }}
     >
+      {inMin > 2 && <p className="not-yet">Nothing to do for {span(inMin)}. Then:</p>}
       <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : entry.kind === 'look' ? ` · ${entry.dishName}` : ''}</p>
       {entry.kind === 'wash' && wash ? <GateCard key={wash.id} occasion={occasion} entry={entry} wash={wash} progress={progress} onClean={onClean} onSkip={onSkip} /> : <Body occasion={occasion} entry={entry} />}
       {leastC && <MeasureField key={leastC.entry} limitC={leastC.limitC} readings={readings} onMeasure={(celsius) => onMeasure(leastC.entry, celsius)} />}
       {behindMin > 0 && <p className="behind">{behindMin} min behind. <button type="button" className="big-button" onClick={onMend}>Plan again from now</button></p>}
       {next && <p className="next soft">Then, at {clockTime(occasion.serveAt, next.startMin)}: {next.title}{next.kind === 'oven' && ` ${units.degrees(next.dialC)}`}{next.kind === 'step' && `, ${next.dishName}`}</p>}
       <div className="done-bar">
-        {entry.kind !== 'wash' && <button type="button" className="yes" disabled={tooLow} onClick={onDone}>{entry.kind === 'step' && entry.hands === 'off' ? 'Set going' : entry.kind === 'oven' ? 'Turned on' : 'Done'}</button>}
+        {entry.kind !== 'wash' && <button type="button" className="yes" disabled={tooLow} onClick={onDone}>{inMin > 2 ? 'Done already' : entry.kind === 'step' && entry.hands === 'off' ? 'Set going' : entry.kind === 'oven' ? 'Turned on' : 'Done'}</button>}
         <button type="button" className="back" onClick={onSlip}>Not as planned</button>
         <button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button>
       </div>

@@ -14,7 +14,7 @@ export function Serving({ occasion, courses }: { occasion: Occasion; courses: re
                 <span className="serve-no">{at + 1}</span>
                 <div>
                   <strong>{servedName(each)}</strong>, with a spoon of its own.
-                  <br />For {names([...each.clearFor, ...each.checkFor])}.{each.checkFor.length > 0 && <em className="to-check"> Still to check for {names(each.checkFor)}.</em>}
+                  <br />{each.clearFor.length > 0 ? `For ${names(each.clearFor)}.` : 'For nobody before it is settled.'}{each.checkFor.length > 0 && <em className="to-check"> Not before it is checked: {names(each.checkFor)}.</em>}
                   <Holds served={each} />
                   {apart.filter((one) => one.kept === servedName(each)).map((one) => <p key={one.from} className="apart">Apart from {one.from}: {hazardWords(one.hazards)} must not reach {names(one.guests)}.</p>)}
                   <p className="soft small">Can stand {each.holdMin} min{each.holdHow && `, ${each.holdHow}`}. Hot food stays at 57 °C or more, cold at 5 °C or less; otherwise two hours and no longer.</p>

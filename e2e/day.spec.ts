@@ -35,6 +35,9 @@ test('a whole rehearsed day on two devices: offline, a killed server, a skipped 
   const phone = await phoneContext.newPage();
   await phone.goto(`${server.url}${path}`);
   await phone.locator('.done-bar .yes').waitFor({ timeout: 60_000 });
+  await phone.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await phone.reload();
+  await phone.locator('.done-bar .yes').waitFor({ timeout: 60_000 });
 
   // What one device ticks the other shows.
   await forward(laptop);
@@ -48,6 +51,9 @@ test('a whole rehearsed day on two devices: offline, a killed server, a skipped 
   await expect(doneCount(phone)).toHaveText(/^3 of /);
   await expect(phone.getByText(/no connection, 2 kept here/)).toBeVisible();
   await expect(doneCount(laptop)).toHaveText(/^1 of /);
+  // Even a reload without a connection opens the app and what it knew, with what was ticked meanwhile.
+  await phone.reload();
+  await expect(doneCount(phone)).toHaveText(/^3 of /, { timeout: 60_000 });
   await server.kill();
   server = await startServer({ demo: true, folder: server.folder, port: Number(new URL(server.url).port) });
   await phoneContext.setOffline(false);

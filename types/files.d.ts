@@ -5,3 +5,8 @@ declare module '*.json' {
 }
 declare module '*.css';
 declare module '@fontsource-variable/*';
+
+/** What Vite fills in when it builds. */
+interface ImportMeta {
+  readonly env: { readonly PROD: boolean };
+}

@@ -3,4 +3,5 @@ export type { SparePoint } from './buffers.ts';
 export type { Break, DaySummary, DishChance, Lateness, LongWait, ServingChance } from './summary.ts';
 export { surer, type Surer } from './surer.ts';
 export { slipMin, standings, type Neighbour, type Standing } from './slip.ts';
+export { drawDurations, playDay } from './day.ts';
 export { netOf, type DayNet, type Piece, type WaitsFor } from './net.ts';

@@ -4,3 +4,5 @@ export { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './ju
 export { latest, mending, mends, patienceCodes, type Mend, type MendOptions } from './mend.ts';
 export { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, type Slipped } from './slips.ts';
 export { timersOf, type DayTimer } from './timers.ts';
+export { playedMoments, type Moment } from './played.ts';
+export { accountOf, type Account, type DishAccount, type StepAccount } from './account.ts';

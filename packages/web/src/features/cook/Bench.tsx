@@ -1,8 +1,9 @@
 import { Button, Segmented, Switch } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
-import { clockTime, dayWords, fit, happened, judgeDay, listed, progressOf, runSheet, timersOf, type GateItem, type Mend, type PlannedWash, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { clockTime, dayWords, fit, happened, judgeDay, listed, playedMoments, progressOf, runSheet, timersOf, type GateItem, type Happening, type Mend, type PlannedWash, type Progress, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import { problemWords, useEndDayMutation, useMendDayMutation, useSetClockMutation } from '../../app/api.ts';
 import { comingUp, doer, doneOf, gateBefore } from './entries.ts';
+import { AccountPanel } from './AccountPanel.tsx';
 import { MendPanel } from './MendPanel.tsx';
 import { NowCard } from './NowCard.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
@@ -32,6 +33,13 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
   const [setClock] = useSetClockMutation();
   const [end] = useEndDayMutation();
   useAwake();
+  const [plays, setPlays] = useState(false);
+  const played = useMemo(() => (plays ? playedMoments(occasion, plan) : []), [plays, occasion, plan]);
+  useEffect(() => {
+    // Cooks who keep to the plan, while everything takes as long as its range lets it; what was ticked by hand stays so.
+    const due = played.filter((moment) => moment.atMin <= nowMin && !isNoted(moment.what, progress));
+    if (due.length > 0) note(...due.map((moment) => moment.what));
+  }, [played, nowMin, progress, note]);
   useEffect(() => { setPicked(undefined); }, [day.version]);
 
   const steps = useMemo(() => new Map(entries.flatMap((entry): [string, StepEntry][] => (entry.kind === 'step' ? [[entry.id, entry]] : []))), [entries]);
@@ -87,7 +95,8 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
       <div className="tt-head no-print bench-head">
         <strong className="bench-clock" aria-label="Time of the day">{clockTime(occasion.serveAt, minute)}</strong>
         {dayWords(occasion.serveAt, minute) && <span className="soft">{dayWords(occasion.serveAt, minute)}</span>}
-        {day.mode === 'rehearsal' && <span className="rehearsal">rehearsal <Segmented size="small" aria-label="How fast" value={day.clock.speed} onChange={(speed) => void setClock({ id: occasion.id, speed: Number(speed) })} options={[{ value: 0, label: 'stop' }, { value: 1, label: '×1' }, { value: 10, label: '×10' }, { value: 60, label: '×60' }]} />
+        {day.mode === 'rehearsal' && <span className="rehearsal">rehearsal <Segmented size="small" aria-label="How fast" value={day.clock.speed} onChange={(speed) => void setClock({ id: occasion.id, speed: Number(speed) })} options={[{ value: 0, label: 'stop' }, { value: 1, label: '×1' }, { value: 10, label: '×10' }, { value: 60, label: '×60' }, { value: 120, label: '×120' }]} />
+          <label className="row soft"><Switch size="small" checked={plays} onChange={setPlays} aria-label="Plays by itself" /> by itself</label>
           <Button size="small" disabled={!now || now.startMin <= nowMin} onClick={() => { if (now) void setClock({ id: occasion.id, speed: day.clock.speed, nowMin: now.startMin }); }}>to the next thing</Button></span>}
         <Segmented aria-label="Whose list" value={who} onChange={(value) => setWho(String(value))} options={[{ value: 'all', label: 'everybody' }, ...occasion.kitchen.cooks.map((cook) => ({ value: cook.id as string, label: cook.name }))]} />
         <span className="soft">{mine.filter((entry) => done.has(entry.id)).length} of {mine.length} done</span>
@@ -103,6 +112,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
         <div className="bench-main">
           {mend.state ? <MendPanel state={mend.state} occasion={occasion} saving={mending.isLoading} fault={mending.error ? problemWords(mending.error) : undefined} onTake={take} onClose={mend.close} />
             : slipping ? <SlipPanel from={standpoint()} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />
+            : !now && who === 'all' ? <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><AccountPanel occasion={occasion} plan={plan} events={events} mends={day.mends} nowMin={minute} /></main>
             : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} leastC={coreOf(now, steps)} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} behindMin={behind >= behindMin ? behind : 0} inMin={picked === undefined && now ? Math.max(0, Math.round((timers.find((timer) => timer.id === now.id)?.dueMin ?? now.startMin) - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', standpoint())} />}
         </div>
         <div className="bench-side">
@@ -114,6 +124,12 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
       <PrintSheet occasion={occasion} entries={mine} />
     </>
   );
+}
+
+/** Whether an event would say nothing new. */
+function isNoted(what: Happening, progress: Progress): boolean {
+  if (what.kind === 'clean') return progress.gates.get(what.wash)?.clean.has(what.item) ?? false;
+  return what.kind === 'tick' && progress.ticked.has(what.entry);
 }
 
 const sentence = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

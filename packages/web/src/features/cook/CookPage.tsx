@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import { useMemo } from 'react';
 import { runSheet } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
+import { AccountPanel } from './AccountPanel.tsx';
 import { Bench } from './Bench.tsx';
 import { BeginDay } from './BeginDay.tsx';
 import { PrintSheet } from './PrintSheet.tsx';
@@ -34,7 +35,10 @@ export function CookPage() {
     <>
       <div className="tt-head no-print" style={{ paddingBottom: 6 }}><span className="soft">{entries.length} things to do</span><Button size="small" style={{ marginLeft: 'auto' }} onClick={() => window.print()}>Print the run sheet</Button></div>
       <div className="cook screen-only">
-        <BeginDay occasion={occasion} plan={plan} over={day?.day.ended ?? false} />
+        <div className="bench-main">
+          <BeginDay occasion={occasion} plan={plan} over={day?.day.ended ?? false} />
+          {day && day.events.length > 0 && <AccountPanel occasion={day.day.occasion} plan={day.day.plan} events={day.events} mends={day.day.mends} nowMin={day.nowMin} />}
+        </div>
         <RunList occasion={occasion} entries={entries} done={nothing} now={undefined} />
       </div>
       <PrintSheet occasion={occasion} entries={entries} />

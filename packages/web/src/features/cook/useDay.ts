@@ -69,6 +69,12 @@ export function useDay(id: string): Day | null | undefined {
   useEffect(() => { void flush(); }, [flush]);
 
   useEffect(() => {
+    // What came by the stream is kept with what was asked for, so that a reload without a connection knows it too.
+    if (!data || !('caches' in window)) return;
+    caches.open('lupin-seen-1').then((seen) => seen.put(`/api/occasions/${id}/day`, new Response(JSON.stringify(data), { headers: { 'content-type': 'application/json' } }))).catch(() => undefined);
+  }, [data, id]);
+
+  useEffect(() => {
     if (!data) return undefined;
     const last = data.events.at(-1)?.seq ?? 0;
     const stream = new EventSource(`/api/occasions/${id}/day/stream?since=${last}`);

@@ -1,0 +1,30 @@
+import { accountOf, clockTime, listed, progressOf, span, type DayEvent, type Occasion, type Plan, type RunningDay } from '@lupin/core';
+
+interface AccountPanelProps {
+  readonly occasion: Occasion;
+  readonly plan: Plan;
+  readonly events: readonly DayEvent[];
+  readonly mends: RunningDay['mends'];
+  readonly nowMin: number;
+}
+
+/** What the day was, against what was planned. */
+export function AccountPanel({ occasion, plan, events, mends, nowMin }: AccountPanelProps) {
+  const account = accountOf(occasion, plan, progressOf(events), nowMin);
+  const at = (moment: number) => clockTime(occasion.serveAt, moment);
+  const late = account.dishes.filter((dish) => dish.readyMin !== undefined && dish.readyMin > dish.atMin);
+  const never = account.dishes.filter((dish) => dish.readyMin === undefined);
+  const inTime = account.dishes.length - late.length - never.length;
+  const far = account.steps.filter((step) => Math.abs(step.tookMin - step.plannedMin) >= 5).slice(0, 8);
+  const itemName = (item: string) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name.toLowerCase() ?? (item === 'cloth' ? 'a clean towel' : item === 'water' ? 'fresh water' : item);
+  return (
+    <section className="account" aria-label="What the day was">
+      <h3>What the day was</h3>
+      <p>{inTime} of {account.dishes.length} dishes were ready in time.{late.length > 0 && ` Late: ${listed(late.map((dish) => `${dish.name} by ${span(dish.readyMin! - dish.atMin)}`))}.`}{never.length > 0 && ` Never ticked as ready: ${listed(never.map((dish) => dish.name))}.`}</p>
+      {far.length > 0 && <p>Not as long as planned: {listed(far.map((step) => `${step.title.toLowerCase()} (${step.dishName}) took ${span(step.tookMin)} for ${span(step.plannedMin)}`))}.</p>}
+      {account.skipped.map((gate) => <p key={`${gate.wash}/${gate.atMin}`}>At {at(Math.round(gate.atMin))} {listed(gate.items.map(itemName))} {gate.items.length === 1 ? 'was' : 'were'} not cleaned: “{gate.reason}”.</p>)}
+      {account.low.map((reading) => <p key={reading.entry} className="rawish">“{reading.title}” was last measured at {reading.celsius} °C; {reading.limitC} °C were asked for.</p>)}
+      {mends.length > 0 && <ul className="plain">{mends.map((mend) => <li key={mend.version}>{at(mend.atMin)}: {mend.words}</li>)}</ul>}
+    </section>
+  );
+}

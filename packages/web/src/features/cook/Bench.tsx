@@ -58,6 +58,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
   const skippedGates = useMemo(() => new Set([...progress.gates].flatMap(([id, gate]) => (gate.skipped.length > 0 ? [id] : []))), [progress]);
   const judged = useMemo(() => judgeDay(occasion, { ...happened(plan, progress, minute), nowMin: minute }), [occasion, plan, progress, minute]);
   const lastDone = mine.filter((entry) => progress.ticked.has(entry.id)).sort((a, b) => progress.ticked.get(b.id)!.atMin - progress.ticked.get(a.id)!.atMin)[0];
+  const dueMin = Math.round(timers.find((timer) => timer.id === now?.id)?.dueMin ?? now?.startMin ?? 0);
   const behind = now && now.kind !== 'look' ? Math.round(nowMin - now.endMin) : 0;
 
   const tick = (entry: RunSheetEntry, isDone: boolean) => {
@@ -113,7 +114,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
           {mend.state ? <MendPanel state={mend.state} occasion={occasion} saving={mending.isLoading} fault={mending.error ? problemWords(mending.error) : undefined} onTake={take} onClose={mend.close} />
             : slipping ? <SlipPanel from={standpoint()} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />
             : !now && who === 'all' ? <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><AccountPanel occasion={occasion} plan={plan} events={events} mends={day.mends} nowMin={minute} /></main>
-            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} leastC={coreOf(now, steps)} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} behindMin={behind >= behindMin ? behind : 0} inMin={picked === undefined && now ? Math.max(0, Math.round((timers.find((timer) => timer.id === now.id)?.dueMin ?? now.startMin) - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', standpoint())} />}
+            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} leastC={coreOf(now, steps)} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} behindMin={behind >= behindMin ? behind : 0} dueMin={dueMin} inMin={picked === undefined ? Math.max(0, Math.round(dueMin - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', standpoint())} />}
         </div>
         <div className="bench-side">
           <TimerBar timers={timers} nowMin={nowMin} sound={sound} onPick={(timer) => { if (timer.kind !== 'own' && timer.kind !== 'ready') setPicked(timer.id); }} onMore={(timer) => note({ kind: 'more', entry: timer.step ?? timer.id, minutes: 5 })} />

@@ -14,6 +14,8 @@ interface NowCardProps {
   /** The step whose core temperature ends it, and the least of it. */
   readonly leastC: { readonly entry: string; readonly limitC: number } | undefined;
   readonly behindMin: number;
+  /** When it is to be done as the day now goes: of a look, when its timer is due. */
+  readonly dueMin: number;
   /** Minutes until it is to be done; 0 once it is. */
   readonly inMin: number;
   readonly onDone: () => void;
@@ -29,7 +31,7 @@ interface NowCardProps {
 const swipePx = 120;
 
 /** The one thing to do, in letters that are read from across the kitchen. */
-export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
+export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, dueMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
   const readings = progress.readings.filter((each) => each.entry === leastC?.entry && each.measured === 'core');
   const last = readings.at(-1);
   const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
@@ -47,7 +49,7 @@ export function NowCard({ occasion, entry, next, wash, progress, leastC, behindM
   const touch = useRef<{ x: number; y: number }>(undefined);
   if (!entry) return <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><div className="done-bar"><button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button></div></main>;
   const cook = occasion.kitchen.cooks.find((each) => each.id === (entry.cook ?? (entry.kind === 'step' ? entry.setBy : undefined)))?.name;
-  const when = `${clockTime(occasion.serveAt, entry.startMin)}${dayWords(occasion.serveAt, entry.startMin) ? `, ${dayWords(occasion.serveAt, entry.startMin)}` : ''}`;
+  const when = `${clockTime(occasion.serveAt, dueMin)}${dayWords(occasion.serveAt, dueMin) ? `, ${dayWords(occasion.serveAt, dueMin)}` : ''}`;
   return (
     <main
       className="now-card"

@@ -78,6 +78,7 @@ const views = [
       await page.locator('.done-bar .yes').click();
       await page.waitForTimeout(250);
     }
+    if (await forward.isEnabled()) await forward.click();
     await page.locator('.gate-item').first().click();
   } },
   { name: 'cook-phone', path: '/o/lantern-supper/cook', width: 390, height: 844, dark: true, act: async (page) => {

@@ -19,7 +19,7 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
   const items = gateItems(wash);
   const left = items.filter((item) => !clean?.has(item));
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
-  const nameOf = (item: GateItem) => (item === 'hands' ? 'Hands, with soap' : item === 'water' ? 'Fresh hot water and detergent' : item === 'cloth' ? 'A clean towel' : occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item);
+  const nameOf = (item: GateItem) => (item === 'hands' ? 'Hands, with soap' : item === 'water' ? 'Fresh hot water, detergent' : item === 'cloth' ? 'A clean towel' : occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item);
   const shortName = (item: GateItem) => (item === 'hands' ? 'hands' : item === 'water' ? 'fresh water' : item === 'cloth' ? 'a clean towel' : nameOf(item).toLowerCase());
   return (
     <>

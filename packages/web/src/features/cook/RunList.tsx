@@ -18,7 +18,7 @@ export function RunList({ occasion, entries, done, skipped, now, onTick }: RunLi
   const current = useRef<HTMLLIElement>(null);
   useEffect(() => {
     // Only the list moves; the page stays where it is.
-    const list = current.current?.closest<HTMLElement>('.bench-side, .sheet');
+    const list = current.current?.closest<HTMLElement>('.bench-side') ?? current.current?.closest<HTMLElement>('.sheet');
     if (list && current.current) list.scrollTop += current.current.getBoundingClientRect().top - list.getBoundingClientRect().top - list.clientHeight / 3;
   }, [now?.id]);
   const cook = (id: string | undefined) => occasion.kitchen.cooks.find((each) => each.id === id)?.name;

@@ -12,15 +12,21 @@ test.beforeAll(async () => { server = await startServer(); });
 test.afterAll(async () => { await server.stop(); });
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'shopping', 'recipes', 'swaps', 'timetable', 'cook']) {
+  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'shopping', 'recipes', 'swaps', 'timetable', 'cook', 'bench', 'table']) {
     test(`${station || 'the first page'} in ${colorScheme}: nothing serious for WCAG 2.2 AA`, async ({ browser }) => {
       const page = await (await browser.newContext({ colorScheme })).newPage();
-      const alone = { recipes: '/recipes/roast-chicken', swaps: '/swaps' }[station];
+      // The bench is the Cook page of a day that has been begun; of another occasion, so that the page before the day is looked at too.
+      const alone = { bench: '/o/allotment-lunch/cook',  recipes: '/recipes/roast-chicken', swaps: '/swaps' }[station];
       await page.goto(`${server.url}${alone ?? (station ? `/o/${station === 'labels' ? 'allotment-lunch' : 'sunday-lunch'}/${station}` : '/')}`);
-      await page.waitForLoadState('networkidle');
+      if (station !== 'bench') await page.waitForLoadState('networkidle');
       if (station === 'timetable') await page.getByRole('heading', { name: 'Passed the audit' }).waitFor({ timeout: 60_000 });
       if (station === 'labels') await page.locator('.check-row', { hasText: 'Label of' }).first().click();
       if (station === 'cook') await page.locator('.now-card h2').waitFor({ timeout: 60_000 });
+      if (station === 'bench') {
+        await page.getByRole('button', { name: /Rehearse it first|Not as planned/ }).first().waitFor({ timeout: 90_000 });
+        if (await page.getByRole('button', { name: 'Rehearse it first' }).isVisible()) await page.getByRole('button', { name: 'Rehearse it first' }).click();
+        await page.getByRole('button', { name: 'Not as planned' }).waitFor();
+      }
       await page.evaluate(axe);
       const violations = await page.evaluate(async () => {
         const { axe: run } = window as unknown as { axe: { run: (options: object) => Promise<{ violations: Violation[] }> } };

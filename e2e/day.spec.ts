@@ -124,7 +124,7 @@ test('a whole rehearsed day on two devices: offline, a killed server, a skipped 
 });
 
 test('killed again and again under a stream of ticks, the server loses none it has answered', async () => {
-  const kills = Number(process.env['LUPIN_KILLS'] ?? 8);
+  const kills = Number(process.env['LUPIN_KILLS'] ?? 6);
   test.setTimeout(60_000 + kills * 5000);
   const folder = mkdtempSync(join(tmpdir(), 'lupin-kill-'));
   let server = await startServer({ demo: true, folder });

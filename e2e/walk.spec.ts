@@ -172,6 +172,7 @@ test('a task is fixed to its time, moved by key, and let go; a second oven is a 
 test('a rehearsed day is ticked off at the bench, a reload keeps the ticks, and the run sheet prints', async ({ page }) => {
   await open(page, '/o/sunday-lunch/cook');
   await page.getByRole('button', { name: 'Rehearse it first' }).click({ timeout: 60_000 });
+  await page.locator('.done-bar .yes').waitFor();
   const now = page.locator('.now-card h2');
   const first = await now.textContent();
   await page.locator('.done-bar .yes').click();

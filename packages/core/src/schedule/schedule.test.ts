@@ -100,8 +100,8 @@ describe('every plan passes the audit', () => {
       planned++;
       // A recipe that never cooks its raw food is the cook's to mend, not the plan's.
       expect(audit(one, result.plan).findings.filter((finding) => finding.code !== 'raw-served')).toEqual([]);
-    }), { numRuns: Number(process.env['RUNS'] ?? 70), seed: Number(process.env['SEED'] ?? 7) });
-    expect(planned).toBeGreaterThan(45);
+    }), { numRuns: Number(process.env['RUNS'] ?? 50), seed: Number(process.env['SEED'] ?? 7) });
+    expect(planned).toBeGreaterThan(32);
   });
 });
 

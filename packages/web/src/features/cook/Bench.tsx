@@ -1,4 +1,4 @@
-import { Button, Segmented, Switch } from 'antd';
+import { Button, Popconfirm, Segmented, Switch } from 'antd';
 import { useEffect, useMemo, useState } from 'react';
 import { clockTime, dayWords, fit, happened, judgeDay, listed, playedMoments, progressOf, runSheet, timersOf, type GateItem, type Happening, type Mend, type PlannedWash, type Progress, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import { problemWords, useEndDayMutation, useMendDayMutation, useSetClockMutation } from '../../app/api.ts';
@@ -104,7 +104,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
         <span role="status" className={online && unsent === 0 ? 'soft' : 'offline'}>{!online ? `no connection${unsent > 0 ? `, ${unsent} kept here` : ''}` : unsent > 0 ? 'sending' : 'kept'}</span>
         <label className="row soft"><Switch size="small" checked={sound} onChange={setSound} aria-label="Sound" /> sound</label>
         <Button size="small" style={{ marginLeft: 'auto' }} onClick={() => window.print()}>Print</Button>
-        <Button size="small" onClick={() => void end(occasion.id)}>End the day</Button>
+        <Popconfirm title={day.mode === 'rehearsal' ? 'End the rehearsal?' : 'Is the day over? Nothing can be ticked afterwards.'} okText="End it" cancelText="Go on" onConfirm={() => void end(occasion.id)}><Button size="small">End the {day.mode === 'rehearsal' ? 'rehearsal' : 'day'}</Button></Popconfirm>
       </div>
       {refused && <p className="fault page" role="alert">Not noted. {refused}</p>}
       {judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', standpoint())}>Mend the day</button></p>}

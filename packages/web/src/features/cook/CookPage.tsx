@@ -36,7 +36,7 @@ export function CookPage() {
       <div className="tt-head no-print" style={{ paddingBottom: 6 }}><span className="soft">{entries.length} things to do</span><Button size="small" style={{ marginLeft: 'auto' }} onClick={() => window.print()}>Print the run sheet</Button></div>
       <div className="cook screen-only">
         <div className="bench-main">
-          <BeginDay occasion={occasion} plan={plan} over={day?.day.ended ?? false} />
+          <BeginDay occasion={occasion} plan={plan} over={day?.day.ended ?? false} real={day?.day.mode === 'day'} />
           {day && day.events.length > 0 && <AccountPanel occasion={day.day.occasion} plan={day.day.plan} events={day.events} mends={day.day.mends} nowMin={day.nowMin} />}
         </div>
         <RunList occasion={occasion} entries={entries} done={nothing} now={undefined} />

@@ -24,7 +24,7 @@ export function RunList({ occasion, entries, done, skipped, now, onTick }: RunLi
   const cook = (id: string | undefined) => occasion.kitchen.cooks.find((each) => each.id === id)?.name;
   let day = '?';
   return (
-    <nav className="sheet" aria-label="Run sheet">
+    <nav className="sheet" aria-label="Run sheet" tabIndex={0}>
       <ol>
         {entries.map((entry) => {
           const words = dayWords(occasion.serveAt, entry.startMin);

@@ -186,6 +186,9 @@ test('a rehearsed day is ticked off at the bench, a reload keeps the ticks, and 
   await page.emulateMedia({ media: 'screen' });
   await page.getByRole('button', { name: 'Back one' }).click();
   await expect(now).toHaveText(first!);
+  await page.getByRole('button', { name: 'End the rehearsal' }).click();
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(page.getByRole('heading', { name: 'That day is over' })).toBeVisible();
 });
 
 test('a new occasion starts empty, says what to do, and can be filled to a plan', async ({ page }) => {

@@ -134,6 +134,7 @@ test('killed again and again under a stream of ticks, the server loses none it h
   const planned = (await (await fetch(`${server.url}/api/plan`, { method: 'POST', headers: json, body: JSON.stringify({ occasion, seconds: 0.1 }) })).json()) as object;
   expect((await fetch(`${server.url}/api/occasions/sunday-lunch/plan`, { method: 'PUT', headers: json, body: JSON.stringify({ plan: planned }) })).status).toBe(204);
   expect((await fetch(`${server.url}/api/occasions/sunday-lunch/day`, { method: 'POST', headers: json, body: JSON.stringify({ mode: 'rehearsal', speed: 1 }) })).status).toBe(201);
+  const { day } = await dayOf(server);
   const answered: string[] = [];
   let count = 0;
   for (let round = 0; round < kills; round++) {
@@ -141,7 +142,7 @@ test('killed again and again under a stream of ticks, the server loses none it h
     const stream = (async () => {
       while (!gone) {
         const id = `tick-${String(++count).padStart(6, '0')}`;
-        const answer = await fetch(`${server.url}/api/occasions/sunday-lunch/day/events`, { method: 'POST', headers: json, body: JSON.stringify({ events: [{ id, device: 'tablet', what: { kind: 'tick', entry: id } }] }) }).catch(() => undefined);
+        const answer = await fetch(`${server.url}/api/occasions/sunday-lunch/day/events`, { method: 'POST', headers: json, body: JSON.stringify({ day, events: [{ id, device: 'tablet', what: { kind: 'tick', entry: id } }] }) }).catch(() => undefined);
         if (answer?.ok) answered.push(id);
         else if (!answer) return;
       }

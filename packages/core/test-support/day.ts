@@ -1,4 +1,5 @@
-import { gateItems, lookId } from '../src/day/index.ts';
+import { lookId } from '../src/cookday/index.ts';
+import { gateItems } from '../src/day/index.ts';
 import type { DayEvent, Happening, Plan } from '../src/model/index.ts';
 
 /** Events with their order and ids, at moments in minutes after the first serving. */

@@ -1,6 +1,6 @@
 import { get } from 'node:http';
 import { asPlanned } from '../../core/test-support/day.ts';
-import { basisOf, happened, makePlan, mends, progressOf, type DayNews, type KeptOccasion, type Plan, type PlannedWash, type ProblemDocument, type RunningDay } from '@lupin/core';
+import { basisOf, happened, madeAgain, makePlan, mends, progressOf, type DayNews, type KeptOccasion, type Plan, type PlannedWash, type ProblemDocument, type RunningDay } from '@lupin/core';
 import { host, testApp, type TestApp } from '../test-support/app.ts';
 
 let server: TestApp;
@@ -13,6 +13,8 @@ async function call(method: 'GET' | 'PUT' | 'POST', path: string, payload?: unkn
 }
 const day = async () => (await call('GET', url)).body as RunningDay;
 const tick = (id: string, entry: string, more: object = {}) => ({ id, device: 'bench', what: { kind: 'tick', entry }, ...more });
+/** Events for the day that is running. */
+const send = async (list: readonly object[]) => call('POST', `${url}/events`, { day: (await day()).day, events: list });
 const later = (minutes: number) => { server.clock.now = new Date(server.clock.now.getTime() + minutes * 60_000); };
 
 function planOf(occasion: KeptOccasion['occasion']): Plan {
@@ -36,8 +38,13 @@ test('a day is begun with the plan that is kept, and not a second time while it 
   expect((await call('POST', url, { mode: 'day' })).status).toBe(201);
   expect((await call('POST', url, { mode: 'rehearsal' })).body).toMatchObject({ code: 'day-begun' });
   expect((await call('POST', `${url}/end`)).status).toBe(204);
-  expect((await call('POST', `${url}/events`, { events: [tick('event-01', 'x')] })).body).toMatchObject({ code: 'day-ended' });
+  // What a device noted before it heard of the end is still taken.
+  expect((await send([tick('event-01', 'x')])).status).toBe(200);
+  const old = (await day()).day;
   expect((await call('POST', url, { mode: 'rehearsal' })).status).toBe(201);
+  // A gate cleaned at a rehearsal is not clean on the day.
+  expect((await call('POST', `${url}/events`, { day: old, events: [tick('event-02', 'x')] })).body).toMatchObject({ code: 'another-day' });
+  expect((await day()).events).toEqual([]);
 });
 
 test('an occasion that has changed since it was planned is not begun', async () => {
@@ -70,8 +77,8 @@ test('a machine clock set back does not take the day back, and a real day’s cl
 test('events are kept once each, in the order they came, at the moment they happened', async () => {
   await call('POST', url, { mode: 'rehearsal', speed: 2, fromMin: -100 });
   later(10);
-  const first = await call('POST', `${url}/events`, { events: [tick('event-01', 'a', { agoMin: 5 }), tick('event-02', 'b')] });
-  const again = await call('POST', `${url}/events`, { events: [tick('event-02', 'b'), tick('event-01', 'a')] });
+  const first = await send([tick('event-01', 'a', { agoMin: 5 }), tick('event-02', 'b')]);
+  const again = await send([tick('event-02', 'b'), tick('event-01', 'a')]);
   expect(again.body).toEqual(first.body);
   // Five minutes of the rehearsal's double time ago.
   expect((await day()).events.map((each) => [each.id, each.atMin])).toEqual([['event-01', -90], ['event-02', -80]]);
@@ -79,7 +86,7 @@ test('events are kept once each, in the order they came, at the moment they happ
 
 test('of many devices ticking one step at once, every event is kept and one counts', async () => {
   await call('POST', url, { mode: 'rehearsal', speed: 0, fromMin: -100 });
-  const answers = await Promise.all(Array.from({ length: 20 }, (_, i) => call('POST', `${url}/events`, { events: [{ ...tick(`event-${i + 10}`, 'a'), device: `tablet ${i}` }] })));
+  const answers = await Promise.all(Array.from({ length: 20 }, (_, i) => send([{ ...tick(`event-${i + 10}`, 'a'), device: `tablet ${i}` }])));
   expect(new Set(answers.map((answer) => answer.status))).toEqual(new Set([200]));
   const { events } = await day();
   expect(new Set(events.map((each) => each.seq)).size).toBe(20);
@@ -95,7 +102,7 @@ test.each([
   ['nothing', { events: [] }],
 ])('nonsense is refused with the field it is in: %s', async (_name, body) => {
   await call('POST', url, { mode: 'rehearsal' });
-  const answer = await call('POST', `${url}/events`, body);
+  const answer = await call('POST', `${url}/events`, { day: (await day()).day, ...body });
   expect(answer.status).toBe(422);
   expect((answer.body as ProblemDocument).errors![0]!.pointer).toMatch(/^\/events/);
   expect((await day()).events).toEqual([]);
@@ -106,7 +113,7 @@ describe('a mend', () => {
   const begun = async () => {
     await call('POST', url, { mode: 'rehearsal', speed: 1, fromMin: nowMin });
     const list = asPlanned(plan, nowMin - 15);
-    await call('POST', `${url}/events`, { events: list.map(([atMin, what], at) => ({ id: `event-${at + 10}`, device: 'bench', what, agoMin: nowMin - atMin })) });
+    await send(list.map(([atMin, what], at) => ({ id: `event-${at + 10}`, device: 'bench', what, agoMin: nowMin - atMin })));
     return day();
   };
   const mendOf = async () => {
@@ -117,18 +124,32 @@ describe('a mend', () => {
   };
 
   test('is held against what has happened, kept, and told; an older one is refused', async () => {
-    const { mend } = await mendOf();
-    const body = { baseVersion: 1, occasion: mend.occasion, plan: mend.plan, words: mend.words };
+    const { mend, running } = await mendOf();
+    const body = { day: running.day, baseVersion: 1, occasion: mend.occasion, plan: mend.plan, words: mend.words };
     const kept = await call('PUT', `${url}/plan`, body);
     expect(kept.body).toMatchObject({ version: 2, mends: [{ version: 2, words: mend.words }] });
     expect((await call('PUT', `${url}/plan`, body)).body).toMatchObject({ code: 'stale-mend', version: 2 });
   });
 
+  test('that makes something again takes back what was ticked of it, with the plan or not at all', async () => {
+    const { running, standpoint } = await mendOf();
+    const batch = running.plan.batches.find((each) => running.plan.tasks.some((task) => task.kind === 'step' && task.batch === each.id && standpoint.done.has(task.id)) && !each.component)!;
+    const again = madeAgain({ occasion: running.occasion, standpoint }, batch.id)!;
+    const [mend] = mends(again.occasion, again.standpoint);
+    const body = { day: running.day, baseVersion: 1, occasion: mend!.occasion, plan: mend!.plan, words: mend!.words };
+    expect((await call('PUT', `${url}/plan`, { ...body, baseVersion: 7, again: mend!.again })).status).toBe(409);
+    expect((await day()).events.some((each) => each.what.kind === 'untick')).toBe(false);
+    expect((await call('PUT', `${url}/plan`, { ...body, again: mend!.again })).status).toBe(200);
+    const { ticked } = progressOf((await day()).events);
+    for (const id of mend!.again) expect(ticked.has(id)).toBe(false);
+    expect((await day()).plan.batches.some((each) => each.lost)).toBe(true);
+  });
+
   test('that leaves out a wash which somebody needs is refused with what the audit says', async () => {
-    const { mend } = await mendOf();
+    const { mend, running } = await mendOf();
     const wash = mend.plan.tasks.findLast((task): task is PlannedWash => task.kind === 'wash' && task.startMin >= nowMin);
     const bad = { ...mend.plan, tasks: wash ? mend.plan.tasks.filter((task) => task !== wash) : mend.plan.tasks.filter((task) => !task.id.endsWith('.carve')) };
-    const answer = await call('PUT', `${url}/plan`, { baseVersion: 1, occasion: mend.occasion, plan: { ...bad, basis: basisOf(mend.occasion) }, words: '' });
+    const answer = await call('PUT', `${url}/plan`, { day: running.day, baseVersion: 1, occasion: mend.occasion, plan: { ...bad, basis: basisOf(mend.occasion) }, words: '' });
     expect(answer.body).toMatchObject({ code: 'mend-has-findings' });
     expect((await day()).version).toBe(1);
   });
@@ -137,7 +158,7 @@ describe('a mend', () => {
 test('every device hears what happens as it happens, and what it missed', async () => {
   const address = await server.app.listen({ host: '127.0.0.1', port: 0 });
   await call('POST', url, { mode: 'rehearsal', speed: 0, fromMin: -50 });
-  await call('POST', `${url}/events`, { events: [tick('event-01', 'a')] });
+  await send([tick('event-01', 'a')]);
   const heard: DayNews[] = [];
   const stream = get(`${address}${url}/stream?since=0`, (response) => {
     let text = '';
@@ -152,7 +173,7 @@ test('every device hears what happens as it happens, and what it missed', async 
   });
   const until = async (count: number) => { while (heard.length < count) await new Promise((done) => { setTimeout(done, 10); }); };
   await until(1);
-  await call('POST', `${url}/events`, { events: [tick('event-02', 'b')] });
+  await send([tick('event-02', 'b')]);
   await until(2);
   stream.destroy();
   expect(heard.map((news) => news.events.map((each) => each.id))).toEqual([['event-01'], ['event-02']]);

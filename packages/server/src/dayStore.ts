@@ -1,6 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { asc, and, eq, gt, max } from 'drizzle-orm';
 import * as v from 'valibot';
-import { basisOf, happened, judgeDay, Occasion, patienceCodes, Plan, progressOf, type DayClock, type DayEvent, type DayNews, type Happening, type RunningDay, type SentEvent } from '@lupin/core';
+import { basisOf, happened, judgeDay, Occasion, patienceCodes, Plan, progressOf, type PutMend, type DayClock, type DayEvent, type DayNews, type Happening, type RunningDay, type SentEvent } from '@lupin/core';
 import type { Db } from './db/open.ts';
 import { dayEvents, days } from './db/schema.ts';
 import { readClock, servedAtMs } from './dayClock.ts';
@@ -10,6 +11,14 @@ import { Turns } from './turns.ts';
 
 type Row = typeof days.$inferSelect;
 type Listener = (news: DayNews) => void;
+
+type SentMend = v.InferOutput<typeof PutMend>;
+
+/** What is ticked of tasks that are to be done again: themselves, and the looks at them. */
+function takenBack(again: readonly string[], events: readonly DayEvent[]): readonly string[] {
+  const { ticked, until } = progressOf(events);
+  return again.flatMap((task) => [...new Set([task, ...ticked.keys(), ...until.keys()])].filter((entry) => entry === task || entry.startsWith(`${task}@`)));
+}
 
 /** The days that have been begun: their clocks, everything that happened, and how they were mended. An event that was answered is on the disk. */
 export class DayStore {
@@ -28,6 +37,13 @@ export class DayStore {
   /** The latest moment each day has shown: the machine's clock may be set back, the day's is not. */
   private readonly shown = new Map<string, number>();
 
+  /** The row of just this day; refused where another has been begun. */
+  private async rowOf(id: string, day: string): Promise<Row> {
+    const row = await this.row(id);
+    if (row.day !== day) throw new Problem('another-day', 'What was noted for an earlier one is not taken for this.', { day: row.day });
+    return row;
+  }
+
   private clockOf(row: Row): DayClock {
     const nowMin = Math.max(readClock(row, this.now().getTime()), this.shown.get(row.occasion) ?? -Infinity);
     this.shown.set(row.occasion, nowMin);
@@ -42,6 +58,7 @@ export class DayStore {
   async get(id: string): Promise<RunningDay> {
     const row = await this.row(id);
     return {
+      day: row.day,
       mode: row.mode,
       version: row.version,
       occasion: v.parse(Occasion, JSON.parse(row.document)),
@@ -65,7 +82,7 @@ export class DayStore {
       const first = Math.min(0, ...plan.tasks.map((task) => task.startMin));
       const clock = how.mode === 'day' ? { speed: 1, clockMin: (clockAt - servedAtMs(occasion)) / 60_000 } : { speed: how.speed, clockMin: how.fromMin ?? first - 2 };
       this.shown.delete(id);
-      const values = { mode: how.mode, version: 1, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: '[]', ended: false, ...clock, clockAt };
+      const values = { day: randomUUID(), mode: how.mode, version: 1, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: '[]', ended: false, ...clock, clockAt };
       await this.db.batch([
         this.db.delete(dayEvents).where(eq(dayEvents.occasion, id)),
         this.db.insert(days).values({ occasion: id, ...values }).onConflictDoUpdate({ target: days.occasion, set: values }),
@@ -95,10 +112,10 @@ export class DayStore {
   }
 
   /** Adds events in their order; one that is known already is left as it is. Answers the highest number given. */
-  add(id: string, sent: readonly SentEvent[]): Promise<{ readonly seq: number }> {
+  add(id: string, day: string, sent: readonly SentEvent[]): Promise<{ readonly seq: number }> {
     return this.turns.take(async () => {
-      const row = await this.row(id);
-      if (row.ended) throw new Problem('day-ended', 'What happened can be read under After.');
+      const row = await this.rowOf(id, day);
+      // A day that is over still takes what a device without a connection noted before it ended.
       const clock = this.clockOf(row);
       const [before] = await this.db.select({ seq: max(dayEvents.seq) }).from(dayEvents).where(eq(dayEvents.occasion, id));
       const rows = sent.map(({ id: event, device, agoMin, what }) => ({ occasion: id, id: event, device, atMin: Math.round((clock.nowMin - agoMin * (row.mode === 'rehearsal' ? clock.speed : 1)) * 100) / 100, what: JSON.stringify(what) }));
@@ -110,21 +127,27 @@ export class DayStore {
   }
 
   /** Goes on with another plan. It is held against what has happened here, and refused where the audit objects to anything but patience. */
-  mend(id: string, baseVersion: number, occasion: Occasion, plan: Plan, words: string): Promise<RunningDay> {
+  mend(id: string, { day, baseVersion, occasion, plan, again, words }: SentMend): Promise<RunningDay> {
     return this.turns.take(async () => {
-      const row = await this.row(id);
+      const row = await this.rowOf(id, day);
       if (row.ended) throw new Problem('day-ended', 'Nothing is planned any more.');
       if (row.version !== baseVersion) throw new Problem('stale-mend', `You mended version ${baseVersion}; it is ${row.version} now.`, { version: row.version });
       if (occasion.id !== id || plan.basis !== basisOf(occasion)) throw new Problem('stale-plan', 'The plan is not one of this occasion.');
       const clock = this.clockOf(row);
-      const standpoint = { ...happened(plan, progressOf(await this.eventsOf(id)), clock.nowMin), nowMin: Math.floor(clock.nowMin) };
+      const version = baseVersion + 1;
+      const known = await this.eventsOf(id);
+      const back = takenBack(again, known).map((entry, at) => ({ occasion: id, id: `again-${version}-${at + 1}`, device: 'a mend', atMin: clock.nowMin, what: JSON.stringify({ kind: 'untick', entry } satisfies Happening) }));
+      const lastSeq = known.at(-1)?.seq ?? 0;
+      const events = [...known, ...back.map(({ what, ...event }, at): DayEvent => ({ ...event, seq: lastSeq + at + 1, what: JSON.parse(what) as Happening }))];
+      const standpoint = { ...happened(plan, progressOf(events), clock.nowMin), nowMin: Math.floor(clock.nowMin) };
       const { objections, ahead } = judgeDay(occasion, standpoint);
       const serious = objections.filter((finding) => !patienceCodes.has(finding.code));
       if (serious.length > 0 || ahead.length > 0) throw new Problem('mend-has-findings', serious[0]?.message ?? ahead[0]!.why, { findings: serious });
-      const version = baseVersion + 1;
       const mends = [...(JSON.parse(row.mends) as RunningDay['mends']), { version, atMin: Math.round(clock.nowMin), words }];
-      await this.db.update(days).set({ version, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: JSON.stringify(mends) }).where(eq(days.occasion, id));
-      await this.tell(id, Number.MAX_SAFE_INTEGER);
+      const update = this.db.update(days).set({ version, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: JSON.stringify(mends) }).where(eq(days.occasion, id));
+      // The plan and what it takes back are kept together or not at all.
+      await (back.length > 0 ? this.db.batch([this.db.insert(dayEvents).values(back), update]) : update);
+      await this.tell(id, lastSeq);
       return this.get(id);
     });
   }
@@ -139,7 +162,7 @@ export class DayStore {
 
   async news(id: string, since: number): Promise<DayNews> {
     const row = await this.row(id);
-    return { version: row.version, ended: row.ended, clock: this.clockOf(row), events: await this.eventsOf(id, since) };
+    return { day: row.day, version: row.version, ended: row.ended, clock: this.clockOf(row), events: await this.eventsOf(id, since) };
   }
 
   /** Hears of everything new on a day until it is told to stop. */

@@ -13,6 +13,7 @@ export const problemCodes = {
   'recipe-in-use': { status: 409, title: 'Another recipe is made with it.' },
   'day-begun': { status: 409, title: 'The day has been begun already.' },
   'day-ended': { status: 409, title: 'The day is over.' },
+  'another-day': { status: 409, title: 'Another day has been begun meanwhile.' },
   'stale-mend': { status: 409, title: 'The day has been mended meanwhile.' },
   'not-a-rehearsal': { status: 409, title: 'The clock of a real day is not set.' },
   'stale-plan': { status: 409, title: 'The plan rests on an older state of the occasion.' },

@@ -19,8 +19,11 @@ export const BeginDay = v.variant('mode', [
   v.strictObject({ mode: v.literal('rehearsal'), speed: v.optional(Speed, 1), fromMin: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(8_000))) }),
 ], 'A day is begun as "day" or "rehearsal".');
 export const SetClock = v.strictObject({ speed: Speed, nowMin: v.optional(v.pipe(v.number(), v.finite(), v.minValue(-10_000), v.maxValue(8_000))) });
-export const SendEvents = v.strictObject({ events: v.pipe(v.array(SentEvent), v.minLength(1, 'At least one event.'), v.maxLength(500, 'At most 500 events at once.')) });
-export const PutMend = v.strictObject({ baseVersion: Revision, occasion: Occasion, plan: Plan, words: v.pipe(v.string(), v.maxLength(2000)) });
+/** The day that is meant: another may have been begun meanwhile. */
+const DayId = v.pipe(v.string('Which day? Its id is in what GET answers.'), v.maxLength(64));
+export const SendEvents = v.strictObject({ day: DayId, events: v.pipe(v.array(SentEvent), v.minLength(1, 'At least one event.'), v.maxLength(500, 'At most 500 events at once.')) });
+/** `again`: tasks that are to be done once more; what was ticked of them is taken back. */
+export const PutMend = v.strictObject({ day: DayId, baseVersion: Revision, occasion: Occasion, plan: Plan, again: v.optional(v.pipe(v.array(v.pipe(v.string(), v.maxLength(200))), v.maxLength(500)), []), words: v.pipe(v.string(), v.maxLength(2000)) });
 export const SinceQuery = v.strictObject({ since: v.optional(v.pipe(v.string(), v.toNumber('A number.'), v.integer('It is whole.'), v.minValue(0)), '0') });
 export const MakePlan = v.strictObject({
   occasion: Occasion,
@@ -93,6 +96,8 @@ export interface DayClock {
 
 /** A day that has been begun: what is cooked and how, which version of it (each mend makes the next), and everything that happened. */
 export interface RunningDay {
+  /** Another each time a day is begun. */
+  readonly day: string;
   readonly mode: 'day' | 'rehearsal';
   readonly version: number;
   readonly occasion: Occasion;
@@ -105,6 +110,7 @@ export interface RunningDay {
 
 /** What a listening device hears: new events, and the version where a mend has made a new one. */
 export interface DayNews {
+  readonly day: string;
   readonly version: number;
   readonly ended: boolean;
   readonly clock: DayClock;

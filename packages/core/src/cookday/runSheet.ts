@@ -1,5 +1,6 @@
 import { hazardOf } from '../reference/index.ts';
 import { listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
+import { endingLook, lookId, looksOf } from './looks.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId } from '../versions/index.ts';
@@ -172,11 +173,11 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     entries.push(entry);
     const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
     if (planned?.kind !== 'step') continue;
-    planned.attention.forEach((point, index) => {
-      // The first minute is the step itself.
-      if (point.startMin === planned.startMin) return;
-      const last = index === planned.attention.length - 1;
-      entries.push({ kind: 'look', id: `${task.id}@${index}`, startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${entry.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id, last });
+    const ends = endingLook(planned);
+    looksOf(planned).forEach((index) => {
+      const point = planned.attention[index]!;
+      const last = index === ends;
+      entries.push({ kind: 'look', id: lookId(task.id, index), startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${entry.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id, last });
     });
   }
   for (const planned of plan.tasks) {

@@ -47,7 +47,7 @@ export function accountOf(occasion: Occasion, plan: Plan, progress: Progress, no
     return [{ id: task.id, title: task.title, dishName: nameOf(task.batch), plannedMin: was.endMin - was.startMin, tookMin: is.endMin - is.startMin }];
   }).sort((a, b) => Math.abs(b.tookMin - b.plannedMin) - Math.abs(a.tookMin - a.plannedMin));
   const last = new Map<string, Reading>();
-  for (const reading of progress.readings) if (reading.measured === 'core') last.set(reading.entry, reading);
+  for (const reading of progress.readings) if (reading.counts && reading.measured === 'core') last.set(reading.entry, reading);
   const low = [...last.values()].flatMap((reading) => {
     const task = network.tasks.find((each) => each.id === reading.entry);
     return task?.step.coreC !== undefined && reading.celsius < task.step.coreC ? [{ ...reading, title: task.title, limitC: task.step.coreC }] : [];

@@ -1,4 +1,5 @@
 import type { GateItem, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash, UnitId } from '../model/index.ts';
+import { endingLook, lookId } from '../cookday/index.ts';
 import type { Progress } from './progress.ts';
 
 /** A plan as the day has really gone so far. */
@@ -12,9 +13,6 @@ export interface Happened {
   /** Kit that a gate left as it was. */
   readonly skipped: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
 }
-
-/** The id of a look in the run sheet. */
-export const lookId = (task: string, index: number): string => `${task}@${index}`;
 
 /** What must be clean at a gate, in the order of a cook's hands: water, each piece of kit, a cloth, and the hands last. */
 export const gateItems = (wash: PlannedWash): readonly GateItem[] => ['water', ...wash.units, 'cloth', ...(wash.hands ? ['hands' as const] : [])];
@@ -37,6 +35,13 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   const places = new Map<string, PlannedTask>();
   const ended = plan.tasks.flatMap((task) => { const end = endOf(task, progress, now); return end === undefined ? [] : [{ task, ...end }]; }).sort((a, b) => a.at - b.at || a.seq - b.seq || a.task.startMin - b.task.startMin);
   const turn = new Map(ended.map(({ task }, index) => [task.id, index]));
+  // What was lost is over, and stands as it was when it was lost; nobody ticks it any more.
+  const lost = new Set(plan.batches.flatMap((batch) => (batch.lost ? [batch.id] : [])));
+  for (const task of plan.tasks) {
+    if (task.kind !== 'step' || !lost.has(task.batch)) continue;
+    done.add(task.id);
+    places.set(task.id, task);
+  }
   for (const { task, at } of ended) {
     const endMin = Math.min(now, Math.round(at));
     if (task.kind === 'oven') {
@@ -54,21 +59,20 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   }
   for (const task of plan.tasks) {
     if (task.kind !== 'step' || done.has(task.id)) continue;
-    const longer = progress.more.get(task.id);
-    if (task.cook !== undefined && longer) {
-      // It was said in the middle of it how much longer it takes.
+    const said = progress.until.get(task.id);
+    if (task.cook !== undefined && said !== undefined) {
+      // It was said in the middle of it when it will be ready.
       running.add(task.id);
-      const startMin = Math.min(now - 1, task.startMin);
-      places.set(task.id, moved(task, startMin, Math.max(now + 1, Math.round(longer.atMin + longer.minutes))));
+      places.set(task.id, moved(task, Math.min(now - 1, task.startMin), Math.max(now + 1, Math.round(said))));
       continue;
     }
     const began = beganAt(task, progress);
     if (began === undefined) continue;
     const startMin = Math.min(now, Math.round(began));
     running.add(task.id);
-    places.set(task.id, moved(task, startMin, Math.max(now + 1, startMin + (task.endMin - task.startMin) + (progress.more.get(task.id)?.minutes ?? 0))));
+    places.set(task.id, ready(moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)), endingLook(task), said, now));
   }
-  for (const [id, place] of inHand(plan, done, running, free, now)) {
+  for (const [id, place] of inHand(plan, progress, { done, running, free, now })) {
     running.add(id);
     places.set(id, place);
   }
@@ -97,15 +101,29 @@ const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
 /** An oven keeps its temperature for as long as what was meant to be in it really is. */
 const loadsUntil = (planned: PlannedOven, plan: Plan, places: ReadonlyMap<string, PlannedTask>): number[] => loadsOf(planned, plan).map((load) => places.get(load.id)?.endMin ?? -Infinity);
 
+interface SoFar {
+  readonly done: ReadonlySet<string>;
+  readonly running: ReadonlySet<string>;
+  readonly free: ReadonlyMap<string, number>;
+  readonly now: number;
+}
+
 /**
  * What each cook is taken to have in hand: the first thing that is not ticked, where its time has come and everything they were to do
  * before is done; since that was done, or since its time.
  */
-function inHand(plan: Plan, done: ReadonlySet<string>, running: ReadonlySet<string>, free: ReadonlyMap<string, number>, now: number): ReadonlyMap<string, PlannedTask> {
+function inHand(plan: Plan, progress: Progress, { done, running, free, now }: SoFar): ReadonlyMap<string, PlannedTask> {
+  const dirty = new Set(plan.tasks.flatMap((task) => {
+    if (task.kind !== 'wash' || !done.has(task.id)) return [];
+    const really = cleaned(task, progress);
+    return [...task.units.filter((unit) => !really.units.includes(unit)), ...(task.hands && !really.hands ? [`hands/${task.cook}`] : [])];
+  }));
   const found = new Map<string, PlannedTask>();
   for (const cook of new Set(plan.tasks.flatMap((task) => (task.kind === 'oven' ? [] : task.cook ?? [])))) {
     const next = plan.tasks.find((task) => task.kind !== 'oven' && task.cook === cook && !done.has(task.id));
     if (next?.kind !== 'step' || running.has(next.id) || next.startMin >= now) continue;
+    // Whether a cook who left a gate open has really gone on is not for us to assume: a plate would be called lost that is not.
+    if ([...next.units, `hands/${cook}`].some((each) => dirty.has(each))) continue;
     const startMin = Math.max(next.startMin, free.get(`hands/${cook}`) ?? -Infinity);
     if (startMin < now) found.set(next.id, moved(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
   }
@@ -122,7 +140,7 @@ function beganAt(task: PlannedTask, { ticked }: Progress): number | undefined {
 
 /** When a task ended; undefined while it has not. */
 function endOf(task: PlannedTask, progress: Progress, now: number): { readonly at: number; readonly seq: number } | undefined {
-  const { ticked, gates, more } = progress;
+  const { ticked, gates, until } = progress;
   const tick = (id: string) => { const found = ticked.get(id); return found && { at: found.atMin, seq: found.seq }; };
   switch (task.kind) {
     case 'oven':
@@ -135,11 +153,11 @@ function endOf(task: PlannedTask, progress: Progress, now: number): { readonly a
     }
     case 'step': {
       if (task.cook !== undefined) return tick(task.id);
-      const last = task.attention.length - 1;
-      if (last >= 0 && task.attention[last]!.startMin > task.startMin) return tick(lookId(task.id, last));
+      const last = endingLook(task);
+      if (last !== undefined) return tick(lookId(task.id, last));
       // Nobody takes it out of anything: it is over when its time is.
       const began = beganAt(task, progress);
-      const over = began === undefined ? undefined : began + (task.endMin - task.startMin) + (more.get(task.id)?.minutes ?? 0);
+      const over = began === undefined ? undefined : until.get(task.id) ?? began + (task.endMin - task.startMin);
       return over !== undefined && over <= now ? { at: over, seq: 0 } : undefined;
     }
     default:
@@ -157,6 +175,16 @@ function leftDirty(planned: PlannedWash, really: readonly PlannedTask[]): Happen
   const wash = really.find((task): task is PlannedWash => task.kind === 'wash' && task.id === planned.id)!;
   const units = planned.units.filter((unit) => !wash.units.includes(unit));
   return units.length === 0 && wash.hands === planned.hands ? [] : [{ wash: planned.id, units }];
+}
+
+/** What runs, with its last look (or its end, where nobody looks) at the moment that was said for it. */
+function ready(task: PlannedTask, ends: number | undefined, said: number | undefined, now: number): PlannedTask {
+  if (said === undefined || task.kind !== 'step') return task;
+  const at = Math.round(said);
+  if (ends === undefined) return { ...task, endMin: Math.max(now + 1, at) };
+  const look = task.attention[ends]!;
+  const moved = { ...look, startMin: at, endMin: at + look.endMin - look.startMin };
+  return { ...task, endMin: Math.max(now + 1, moved.endMin), attention: task.attention.map((point, index) => (index === ends ? moved : point)) };
 }
 
 /** A wash with what was really cleaned in it. In old water, or dried with an old cloth, nothing is clean. */

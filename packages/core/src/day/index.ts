@@ -1,5 +1,5 @@
 export { progressOf, type Gate, type OwnTimer, type Progress, type Reading, type Ticked } from './progress.ts';
-export { gateItems, gatePassed, happened, lookId, type Happened } from './happened.ts';
+export { gateItems, gatePassed, happened, type Happened } from './happened.ts';
 export { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 export { latest, mending, mends, patienceCodes, type Mend, type MendOptions } from './mend.ts';
 export { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, type Slipped } from './slips.ts';

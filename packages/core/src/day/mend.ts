@@ -22,6 +22,8 @@ export interface Mend {
   readonly otherwise: number;
   /** Food that must stand longer than its recipe likes. */
   readonly cautions: readonly Finding[];
+  /** Tasks that are done again: what was ticked of them before counts no more. */
+  readonly again: readonly string[];
   /** Plates that what has happened has cost. */
   readonly lost: readonly LostPlate[];
   /** What the audit says of what has been; it lets nothing else through. */
@@ -161,7 +163,7 @@ function asMend(kind: Mend['kind'], before: Occasion, occasion: Occasion, after:
   const { changes } = comparePlans({ occasion: before, plan: from.plan }, { occasion, plan: after.plan });
   const open = changes.filter((change) => !from.done.has(change.id) && !from.running.has(change.id));
   const otherwise = kind === 'same-order' ? 0 : movedAbout(from.plan, after.plan, from);
-  return { kind, occasion, plan: after.plan, later, changes: open, otherwise, lost, said: judged.said, cautions, words: wordsOf(before, later, open, { otherwise, rewashed: kind === 'same-order' && after.plan.tasks.some((task) => task.kind === 'wash' && !from.plan.tasks.some((each) => each.id === task.id)) }, cautions, lost) };
+  return { kind, occasion, plan: after.plan, later, changes: open, otherwise, again: from.again ?? [], lost, said: judged.said, cautions, words: wordsOf(before, later, open, { otherwise, rewashed: kind === 'same-order' && after.plan.tasks.some((task) => task.kind === 'wash' && !from.plan.tasks.some((each) => each.id === task.id)) }, cautions, lost) };
 }
 
 /** Steps that are done by somebody else, with other kit or in another way, or by the same cook after something that was to come later. */

@@ -2,7 +2,8 @@ import { drawDurations, netOf, playDay } from '../chances/index.ts';
 import { fit } from '../fit/index.ts';
 import type { Happening, Occasion, Plan } from '../model/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { gateItems, lookId } from './happened.ts';
+import { endingLook, lookId, looksOf } from '../cookday/index.ts';
+import { gateItems } from './happened.ts';
 
 /** Something a cook notes, and when. */
 export interface Moment {
@@ -29,8 +30,8 @@ export function playedMoments(occasion: Occasion, plan: Plan, seed = 1): readonl
         return gateItems(task).map((item) => ({ atMin: end, what: { kind: 'clean', wash: task.id, item } }));
       case 'step': {
         if (task.cook !== undefined) return [{ atMin: end, what: { kind: 'tick', entry: task.id } }];
-        const last = task.attention.length - 1;
-        const looks = task.attention.flatMap((point, at): Moment[] => (point.startMin > task.startMin ? [{ atMin: at === last ? end : start + ((point.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin)) * (end - start), what: { kind: 'tick', entry: lookId(task.id, at) } }] : []));
+        const last = endingLook(task);
+        const looks = looksOf(task).map((at): Moment => ({ atMin: at === last ? end : start + ((task.attention[at]!.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin)) * (end - start), what: { kind: 'tick', entry: lookId(task.id, at) } }));
         return [{ atMin: start, what: { kind: 'tick', entry: task.id } }, ...looks];
       }
       default:

@@ -19,6 +19,8 @@ export interface Reading {
   readonly celsius: number;
   readonly atMin: number;
   readonly device: string;
+  /** False once what it was measured in has been taken back, or made again. */
+  readonly counts: boolean;
 }
 
 export interface OwnTimer {
@@ -31,8 +33,8 @@ export interface OwnTimer {
 export interface Progress {
   readonly ticked: ReadonlyMap<string, Ticked>;
   readonly gates: ReadonlyMap<string, Gate>;
-  /** Minutes that something was given beyond its time, and when that was last said. */
-  readonly more: ReadonlyMap<string, { readonly minutes: number; readonly atMin: number }>;
+  /** When something will be ready, where that was said; absolute, so that no mend counts it twice. */
+  readonly until: ReadonlyMap<string, number>;
   readonly readings: readonly Reading[];
   readonly timers: readonly OwnTimer[];
   readonly notes: readonly { readonly words: string; readonly entry?: string | undefined; readonly atMin: number; readonly device: string }[];
@@ -46,7 +48,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
     readonly skipped: Gate['skipped'][number][];
   }
   const gates = new Map<string, OpenGate>();
-  const more = new Map<string, { minutes: number; atMin: number }>();
+  const until = new Map<string, number>();
   const readings: Reading[] = [];
   const timers = new Map<string, OwnTimer>();
   const notes: Progress['notes'][number][] = [];
@@ -60,7 +62,10 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         if (!ticked.has(what.entry)) ticked.set(what.entry, { atMin, seq, device });
         break;
       case 'untick':
+        // What is taken back, or done again, begins anew: what was said and measured of it before counts no more.
         ticked.delete(what.entry);
+        until.delete(what.entry);
+        readings.forEach((reading, at) => { if (reading.entry === what.entry) readings[at] = { ...reading, counts: false }; });
         break;
       case 'clean':
         if (!gate(what.wash).clean.has(what.item)) gate(what.wash).clean.set(what.item, { atMin, seq, device });
@@ -71,11 +76,11 @@ export function progressOf(events: readonly DayEvent[]): Progress {
       case 'skip':
         gate(what.wash).skipped.push({ items: what.items, reason: what.reason, atMin, seq, device });
         break;
-      case 'more':
-        more.set(what.entry, { minutes: (more.get(what.entry)?.minutes ?? 0) + what.minutes, atMin });
+      case 'until':
+        until.set(what.entry, what.atMin);
         break;
       case 'measure':
-        readings.push({ entry: what.entry, measured: what.measured, celsius: what.celsius, atMin, device });
+        readings.push({ entry: what.entry, measured: what.measured, celsius: what.celsius, atMin, device, counts: true });
         break;
       case 'timer':
         timers.set(what.timer, { id: what.timer, name: what.name, endsAtMin: what.endsAtMin });
@@ -90,5 +95,5 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         what satisfies never;
     }
   }
-  return { ticked, gates, more, readings, timers: [...timers.values()], notes };
+  return { ticked, gates, until, readings, timers: [...timers.values()], notes };
 }

@@ -55,6 +55,7 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Sli
       plan: { ...plan, batches: [...plan.batches, old], tasks },
       done: new Set([...past].map((id) => (mine(id) ? renamed(id) : id))),
       running: new Set([...running].filter((id) => !mine(id))),
+      again: [...(standpoint.again ?? []), ...[...past].filter(mine)],
     },
   };
 }
@@ -75,7 +76,7 @@ export function ovenDead({ occasion, standpoint }: Slipped, oven: number): Slipp
   const inside = new Set(standpoint.plan.tasks.flatMap((task) => (task.kind === 'step' && task.racks.length > 0 && task.oven === oven ? [task.id] : [])));
   return {
     occasion: { ...occasion, kitchen: oven === 0 ? { ...kitchen, oven: dead(kitchen.oven) } : { ...kitchen, moreOvens: kitchen.moreOvens.map((each, at) => (at === oven - 1 ? dead(each) : each)) } },
-    standpoint: { ...standpoint, running: new Set([...standpoint.running].filter((id) => !inside.has(id))) },
+    standpoint: { ...standpoint, running: new Set([...standpoint.running].filter((id) => !inside.has(id))), again: [...(standpoint.again ?? []), ...[...standpoint.running].filter((id) => inside.has(id))] },
   };
 }
 

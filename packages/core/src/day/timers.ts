@@ -1,5 +1,5 @@
 import type { Plan, PlannedStep } from '../model/index.ts';
-import { lookId } from './happened.ts';
+import { endingLook, lookId, looksOf } from '../cookday/index.ts';
 import type { Progress } from './progress.ts';
 
 /** Something that will want a look: in the oven, on the heat, standing; or a timer of the cook's own. Moments in minutes after the first serving. */
@@ -16,25 +16,27 @@ export interface DayTimer {
   readonly kind: 'look' | 'last-look' | 'ready' | 'own';
 }
 
+/** What is ready by itself is shown for so many minutes more. */
+const shownMin = 10;
+
 /**
  * Every timer that runs: of each step that was set going the looks that are still to come, moved by when it really began and what it
- * was given since. They follow from the events, so that no reload or restart can lose one.
+ * was said of it since. They follow from the events, so that no reload or restart can lose one.
  */
-export function timersOf(plan: Plan, leastMin: (task: string) => number | undefined, { ticked, more, timers }: Progress, nowMin: number): readonly DayTimer[] {
+export function timersOf(plan: Plan, leastMin: (task: string) => number | undefined, { ticked, until, timers }: Progress, nowMin: number): readonly DayTimer[] {
   const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.cook === undefined && ticked.has(task.id));
   const running = steps.flatMap((task): DayTimer[] => {
     const beganMin = ticked.get(task.id)!.atMin;
-    const extra = more.get(task.id)?.minutes ?? 0;
-    const looks = task.attention.flatMap((point, at) => (point.startMin > task.startMin ? [{ point, id: lookId(task.id, at), last: at === task.attention.length - 1 }] : []));
-    if (looks.length === 0) {
-      const dueMin = beganMin + task.endMin - task.startMin + extra;
-      return dueMin + 10 < nowMin ? [] : [{ id: task.id, step: task.id, name: '', beganMin, dueMin, kind: 'ready' }];
-    }
-    return looks.filter(({ id }) => !ticked.has(id)).map(({ point, id, last }): DayTimer => {
-      const dueMin = beganMin + point.startMin - task.startMin + (last ? extra : 0);
+    const said = until.get(task.id);
+    const ends = endingLook(task);
+    const looks = looksOf(task).map((at) => ({ point: task.attention[at]!, id: lookId(task.id, at), last: at === ends }));
+    const readyMin = said ?? beganMin + task.endMin - task.startMin;
+    const ready: DayTimer[] = ends !== undefined || readyMin + shownMin < nowMin ? [] : [{ id: task.id, step: task.id, name: '', beganMin, dueMin: readyMin, kind: 'ready' }];
+    return [...ready, ...looks.filter(({ id }) => !ticked.has(id)).map(({ point, id, last }): DayTimer => {
+      const dueMin = last && said !== undefined ? said : beganMin + point.startMin - task.startMin;
       const least = last ? leastMin(task.id) : undefined;
       return { id, step: task.id, name: point.what, beganMin, dueMin, earlyMin: least === undefined ? undefined : Math.min(dueMin, beganMin + least), kind: last ? 'last-look' : 'look' };
-    });
+    })];
   });
   const own = timers.map(({ id, name, endsAtMin }): DayTimer => ({ id, name, beganMin: endsAtMin, dueMin: endsAtMin, kind: 'own' }));
   return [...running, ...own].sort((a, b) => a.dueMin - b.dueMin || (a.id < b.id ? -1 : 1));

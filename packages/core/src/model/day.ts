@@ -3,6 +3,8 @@ import { TemperatureC, UnitId } from './ids.ts';
 
 /** An entry of the run sheet: a planned task, or a moment inside one (`gratin.as-written.bake@1`). */
 const EntryId = v.pipe(v.string(), v.minLength(1), v.maxLength(210));
+/** Minutes after the first serving. */
+const Moment = v.pipe(v.number(), v.finite(), v.minValue(-10_000), v.maxValue(8_000));
 const Words = (most: number) => v.pipe(v.string(), v.trim(), v.minLength(1, 'A word or two is needed.'), v.maxLength(most, `At most ${most} characters.`));
 
 /** What a gate asks for: the cook's hands, a piece of kit by its id, fresh water, or a clean cloth. */
@@ -21,11 +23,11 @@ export const Happening = v.variant('kind', [
   v.strictObject({ kind: v.literal('unclean'), wash: EntryId, item: GateItem }),
   /** A gate passed without all of it. What may follow is judged again. */
   v.strictObject({ kind: v.literal('skip'), wash: EntryId, items: v.pipe(v.array(GateItem), v.minLength(1), v.maxLength(40)), reason: Words(300) }),
-  /** What goes by itself gets more time (or less). */
-  v.strictObject({ kind: v.literal('more'), entry: EntryId, minutes: v.pipe(v.number(), v.integer(), v.minValue(-240), v.maxValue(240)) }),
+  /** It will be ready then, and not when the plan thought: the moment of the last look at it, or of its end. */
+  v.strictObject({ kind: v.literal('until'), entry: EntryId, atMin: Moment }),
   v.strictObject({ kind: v.literal('measure'), entry: EntryId, measured: TemperatureKind, celsius: TemperatureC }),
   /** A timer of the cook's own, beside those that follow from the plan. */
-  v.strictObject({ kind: v.literal('timer'), timer: v.pipe(v.string(), v.maxLength(64)), name: Words(80), endsAtMin: v.pipe(v.number(), v.finite(), v.minValue(-10_000), v.maxValue(8_000)) }),
+  v.strictObject({ kind: v.literal('timer'), timer: v.pipe(v.string(), v.maxLength(64)), name: Words(80), endsAtMin: Moment }),
   v.strictObject({ kind: v.literal('timer-off'), timer: v.pipe(v.string(), v.maxLength(64)) }),
   v.strictObject({ kind: v.literal('note'), words: Words(500), entry: v.optional(EntryId) }),
 ]);

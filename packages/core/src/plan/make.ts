@@ -35,7 +35,7 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
   const clash = provenClash(problem);
   if (clash) return { kind: 'none', reason: wishesInConflict(occasion, network) ?? explainClash(occasion, network, clash) };
   const bound = lowerBoundMin(problem);
-  const search = solve(problem, { seed, effort: seconds * effortPerSecond, from: from && orderOf(occasion, network, from) });
+  const search = solve(problem, { seed, effort: seconds * effortPerSecond, from: from && orderOf(occasion, network.tasks, problem, from) });
   for (;;) {
     const next = search.next();
     if (next.done) {
@@ -130,11 +130,14 @@ function guestsBehind(network: TaskNetwork, task: string, found: readonly number
   return [...new Set(own)];
 }
 
-/** The order of a plan's steps as the scheduler takes it; undefined where the work is not the same any more. */
-function orderOf(occasion: Occasion, network: TaskNetwork, plan: Plan): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
+/**
+ * The order of a plan's steps as the scheduler takes it, those that stand for what was before a day's middle last; undefined where the
+ * work is not the same any more.
+ */
+export function orderOf(occasion: Occasion, tasks: readonly (Task | undefined)[], { activities }: Problem, plan: Plan): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
-  if (!network.tasks.every((task) => steps.has(task.id))) return undefined;
-  const inTime = network.tasks.map((task, index) => ({ index, planned: steps.get(task.id)! })).sort((a, b) => b.planned.endMin - a.planned.endMin || b.planned.startMin - a.planned.startMin);
-  const modes = network.tasks.map((task) => Math.max(0, usableWays(occasion, task).findIndex((way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC)));
-  return { line: Int32Array.from(inTime, (each) => each.index), modes: Uint8Array.from(modes) };
+  if (tasks.some((task) => task && !steps.has(task.id))) return undefined;
+  const line = tasks.map((task, index) => ({ index, step: task && steps.get(task.id)! })).sort((a, b) => (a.step && b.step ? b.step.endMin - a.step.endMin || b.step.startMin - a.step.startMin : Number(!a.step) - Number(!b.step)));
+  const modes = tasks.map((task, at) => (task && activities[at]!.modes.length > 1 ? Math.max(0, usableWays(occasion, task).findIndex((way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC)) : 0));
+  return { line: Int32Array.from(line, (each) => each.index), modes: Uint8Array.from(modes) };
 }

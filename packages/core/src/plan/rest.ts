@@ -3,8 +3,7 @@ import { basisOf, type Occasion, type Plan, type PlannedBatch, type PlannedOven,
 import { fit, type FitTable } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Timetable } from '../schedule/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
-import { usableWays } from './compile.ts';
-import { batchesOf, inTime, ovenOf, stepOf, washOf } from './make.ts';
+import { batchesOf, inTime, orderOf, ovenOf, stepOf, washOf } from './make.ts';
 import { restOf, type Rest, type Standpoint } from './resume.ts';
 
 export interface RestOptions {
@@ -23,7 +22,7 @@ export function* planningRest(occasion: Occasion, standpoint: Standpoint, { seed
   const rest = restOf(occasion, network, standpoint, patient);
   if (rest.problem.activities.every((_, index) => rest.taskOf[index] === undefined)) return { ...standpoint.plan, basis: basisOf(occasion) };
   if (provenClash(rest.problem)) return undefined;
-  const search = solve(rest.problem, { seed, effort: seconds * effortPerSecond, ...(firstEffort === undefined ? {} : { firstEffort }), from: orderOf(occasion, rest, standpoint.plan) });
+  const search = solve(rest.problem, { seed, effort: seconds * effortPerSecond, ...(firstEffort === undefined ? {} : { firstEffort }), from: orderOf(occasion, rest.taskOf, rest.problem, standpoint.plan) });
   for (;;) {
     const next = search.next();
     if (next.done) return isStuck(next.value) ? undefined : whole(occasion, network, rest, standpoint, next.value, seed);
@@ -71,13 +70,4 @@ function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, don
   const gone = plan.batches.filter((batch): batch is PlannedBatch => !known.has(batch.id) && been.some((task) => task.kind === 'step' && task.batch === batch.id));
   const tasks = inTime([...been.flatMap((task) => (task.kind === 'oven' ? kept.get(task.id) ?? [] : task)), ...steps, ...washes, ...ovens]);
   return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches: [...batchesOf(network), ...gone], tasks, lowerBoundMin: plan.lowerBoundMin };
-}
-
-/** The rest in the order it had, what was before last; undefined where the work is not the same any more. */
-function orderOf(occasion: Occasion, { taskOf, problem }: Rest, plan: Plan): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
-  const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
-  if (taskOf.some((task) => task && !steps.has(task.id))) return undefined;
-  const ends = taskOf.map((task, index) => ({ index, endMin: task ? steps.get(task.id)!.endMin : -Infinity, startMin: task ? steps.get(task.id)!.startMin : -Infinity }));
-  const modes = taskOf.map((task, at) => (task && problem.activities[at]!.modes.length > 1 ? Math.max(0, usableWays(occasion, task).findIndex((way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC)) : 0));
-  return { line: Int32Array.from(ends.sort((a, b) => (b.endMin === a.endMin ? b.startMin - a.startMin || 0 : b.endMin - a.endMin)), (each) => each.index), modes: Uint8Array.from(modes) };
 }

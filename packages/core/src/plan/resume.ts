@@ -11,6 +11,8 @@ export interface Standpoint {
   readonly running: ReadonlySet<string>;
   /** Kit that a wash was to clean and did not. */
   readonly skipped?: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
+  /** Tasks that are to be done again, whatever was ticked of them. */
+  readonly again?: readonly string[];
   /** Minutes after the first serving, whole. Nothing is planned before it. */
   readonly nowMin: number;
 }

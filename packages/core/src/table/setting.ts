@@ -112,7 +112,7 @@ function dangersTo(occasion: Occasion, id: GuestId, served: Served): readonly Ha
 }
 
 const madeOn = (plan: Plan | undefined, dish: DishId, version: VersionId): readonly string[] => {
-  const batches = new Set(plan?.batches.filter((batch) => batch.lost !== true && batch.dish === dish && batch.versions.includes(version)).map((batch) => batch.id));
+  const batches = new Set(plan?.batches.filter((batch) => batch.lost !== true && (batch.component ? batch.component.into.some((each) => each.dish === dish && each.version === version) : batch.dish === dish && batch.versions.includes(version))).map((batch) => batch.id));
   return [...new Set(plan?.tasks.flatMap((task) => (task.kind === 'step' && batches.has(task.batch) ? task.units : [])) ?? [])];
 };
 

@@ -31,6 +31,8 @@ export const plans = sqliteTable('plans', {
 /** A day that has been begun: what is cooked and how, as it now is. A rehearsal has a clock of its own. */
 export const days = sqliteTable('days', {
   occasion: text('occasion').primaryKey().references(() => occasions.id, { onDelete: 'cascade' }),
+  /** Another each time a day is begun, so that nothing from an earlier one is taken for this. */
+  day: text('day').notNull().default(''),
   mode: text('mode', { enum: ['day', 'rehearsal'] }).notNull(),
   version: integer('version').notNull(),
   document: text('document').notNull(),

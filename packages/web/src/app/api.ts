@@ -52,7 +52,7 @@ export const api = createApi({
       providesTags: (_result, _error, id) => [{ type: 'day', id }],
     }),
     beginDay: build.mutation<RunningDay, { id: string; how: { mode: 'day' } | { mode: 'rehearsal'; speed: number; fromMin?: number } }>({ query: ({ id, how }) => ({ url: `occasions/${id}/day`, method: 'POST', body: how }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
-    mendDay: build.mutation<RunningDay, { id: string; baseVersion: number; occasion: Occasion; plan: Plan; words: string }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/plan`, method: 'PUT', body }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
+    mendDay: build.mutation<RunningDay, { id: string; day: string; baseVersion: number; occasion: Occasion; plan: Plan; again: readonly string[]; words: string }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/plan`, method: 'PUT', body }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
     setClock: build.mutation<DayClock, { id: string; speed: number; nowMin?: number }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/clock`, method: 'PUT', body }) }),
     endDay: build.mutation<void, string>({ query: (id) => ({ url: `occasions/${id}/day/end`, method: 'POST' }), invalidatesTags: (_result, _error, id) => [{ type: 'day', id }] }),
   }),

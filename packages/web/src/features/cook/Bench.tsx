@@ -54,9 +54,9 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
   const now = (picked === undefined ? undefined : entries.find((entry) => entry.id === picked && !done.has(entry.id))) ?? coming[0];
   const next = coming.find((entry) => entry.id !== now?.id);
   const wash = now?.kind === 'wash' ? plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === now.id) : undefined;
-  const standpoint = () => ({ occasion, standpoint: { ...happened(plan, progress, nowMin), nowMin: minute } });
+  const from = useMemo(() => ({ occasion, standpoint: { ...happened(plan, progress, minute), nowMin: minute } }), [occasion, plan, progress, minute]);
   const skippedGates = useMemo(() => new Set([...progress.gates].flatMap(([id, gate]) => (gate.skipped.length > 0 ? [id] : []))), [progress]);
-  const judged = useMemo(() => judgeDay(occasion, { ...happened(plan, progress, minute), nowMin: minute }), [occasion, plan, progress, minute]);
+  const judged = useMemo(() => judgeDay(from.occasion, from.standpoint), [from]);
   const lastDone = mine.filter((entry) => progress.ticked.has(entry.id)).sort((a, b) => progress.ticked.get(b.id)!.atMin - progress.ticked.get(a.id)!.atMin)[0];
   const dueMin = Math.round(timers.find((timer) => timer.id === now?.id)?.dueMin ?? now?.startMin ?? 0);
   const behind = now && now.kind !== 'look' ? Math.round(nowMin - now.endMin) : 0;
@@ -77,11 +77,12 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
   const clean = (items: readonly GateItem[], isClean: boolean) => { if (wash) note(...items.map((item) => ({ kind: isClean ? ('clean' as const) : ('unclean' as const), wash: wash.id, item }))); };
   const longer = (minutes: number) => {
     const entry = now?.kind === 'look' ? now.of : now?.id;
-    if (entry !== undefined) note({ kind: 'more', entry, minutes });
+    // Of what is in hand it is so many minutes from now; of what goes by itself, from when it was to be ready.
+    if (entry !== undefined) note({ kind: 'until', entry, atMin: (timers.find((timer) => timer.step === entry && timer.kind !== 'look')?.dueMin ?? nowMin) + minutes });
     setSlipping(false);
   };
   const take = (chosen: Mend) => {
-    keepMend({ id: occasion.id, baseVersion: day.version, occasion: chosen.occasion, plan: chosen.plan, words: `${mend.state?.what ?? ''}. ${chosen.words}` }).unwrap().then(() => { mend.close(); setSlipping(false); }).catch(() => undefined);
+    keepMend({ id: occasion.id, day: day.day, baseVersion: day.version, again: chosen.again, occasion: chosen.occasion, plan: chosen.plan, words: `${mend.state?.what ?? ''}. ${chosen.words}` }).unwrap().then(() => { mend.close(); setSlipping(false); }).catch(() => undefined);
   };
   const nameOf = (guest: string) => occasion.guests.find((each) => each.id === guest)?.name ?? guest;
   const dishOf = (dish: string) => occasion.recipes.find((each) => each.id === occasion.dishes.find((one) => one.id === dish)?.recipe)?.name ?? dish;
@@ -107,17 +108,17 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
         <Popconfirm title={day.mode === 'rehearsal' ? 'End the rehearsal?' : 'Is the day over? Nothing can be ticked afterwards.'} okText="End it" cancelText="Go on" onConfirm={() => void end(occasion.id)}><Button size="small">End the {day.mode === 'rehearsal' ? 'rehearsal' : 'day'}</Button></Popconfirm>
       </div>
       {refused && <p className="fault page" role="alert">Not noted. {refused}</p>}
-      {judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', standpoint())}>Mend the day</button></p>}
-      {judged.lost.length === 0 && judged.ahead.length > 0 && skippedGates.size > 0 && <p className="plates-lost" role="alert">If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>. {sentence(judged.ahead[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', standpoint())}>Wash it after all</button></p>}
+      {judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', from)}>Mend the day</button></p>}
+      {judged.lost.length === 0 && judged.ahead.length > 0 && skippedGates.size > 0 && <p className="plates-lost" role="alert">If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>. {sentence(judged.ahead[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', from)}>Wash it after all</button></p>}
       <div className="cook screen-only">
         <div className="bench-main">
           {mend.state ? <MendPanel state={mend.state} occasion={occasion} saving={mending.isLoading} fault={mending.error ? problemWords(mending.error) : undefined} onTake={take} onClose={mend.close} />
-            : slipping ? <SlipPanel from={standpoint()} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />
+            : slipping ? <SlipPanel from={from} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />
             : !now && who === 'all' ? <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><AccountPanel occasion={occasion} plan={plan} events={events} mends={day.mends} nowMin={minute} /></main>
-            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} leastC={coreOf(now, steps)} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} behindMin={behind >= behindMin ? behind : 0} dueMin={dueMin} inMin={picked === undefined ? Math.max(0, Math.round(dueMin - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', standpoint())} />}
+            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} leastC={coreOf(now, steps)} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} behindMin={behind >= behindMin ? behind : 0} dueMin={dueMin} inMin={picked === undefined ? Math.max(0, Math.round(dueMin - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', from)} />}
         </div>
         <div className="bench-side">
-          <TimerBar timers={timers} nowMin={nowMin} sound={sound} onPick={(timer) => { if (timer.kind !== 'own' && timer.kind !== 'ready') setPicked(timer.id); }} onMore={(timer) => note({ kind: 'more', entry: timer.step ?? timer.id, minutes: 5 })} />
+          <TimerBar timers={timers} nowMin={nowMin} sound={sound} onPick={(timer) => { if (timer.kind !== 'own' && timer.kind !== 'ready') setPicked(timer.id); }} onMore={(timer) => note(timer.step === undefined ? { kind: 'timer', timer: timer.id, name: timer.title, endsAtMin: timer.dueMin + 5 } : { kind: 'until', entry: timer.step, atMin: timer.dueMin + 5 })} />
           {day.mends.length > 0 && <p className="mended soft">Mended at {clockTime(occasion.serveAt, day.mends.at(-1)!.atMin)}: {day.mends.at(-1)!.words}</p>}
           <RunList occasion={occasion} entries={mine} done={done} skipped={skippedGates} now={now} onTick={tick} />
         </div>

@@ -32,10 +32,11 @@ const swipePx = 120;
 
 /** The one thing to do, in letters that are read from across the kitchen. */
 export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, dueMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
-  const readings = progress.readings.filter((each) => each.entry === leastC?.entry && each.measured === 'core');
+  const readings = progress.readings.filter((each) => each.counts && each.entry === leastC?.entry && each.measured === 'core');
   const last = readings.at(-1);
   const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
-  const blocked = entry?.kind === 'wash' || tooLow;
+  // A stray key or sleeve must not tick what is not due yet: that takes the button.
+  const blocked = entry?.kind === 'wash' || tooLow || inMin > 2;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.code !== 'Space' || blocked || event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return;

@@ -16,7 +16,7 @@ const dishName = (occasion: Occasion, id: string): string => occasion.recipes.fi
 /** What can go otherwise than planned, one tap each. */
 export function SlipPanel({ from, entry, onLonger, onAsk, onClose }: SlipPanelProps) {
   const [open, setOpen] = useState<'food' | 'gone' | 'needs' | 'oven'>();
-  const { occasion, standpoint } = from;
+  const { occasion } = from;
   const toggle = (which: typeof open) => setOpen((now) => (now === which ? undefined : which));
   return (
     <section className="slips" aria-label="What went otherwise">
@@ -46,7 +46,7 @@ export function SlipPanel({ from, entry, onLonger, onAsk, onClose }: SlipPanelPr
           })}
         </div>
       )}
-      <p className="soft small">Minutes at {Math.round(standpoint.nowMin)} of the plan. What is done stays done; what is on boards, knives and hands is reckoned with.</p>
+      <p className="soft small">What is done stays done; what is on boards, knives and hands is reckoned with.</p>
     </section>
   );
 }

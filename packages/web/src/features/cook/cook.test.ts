@@ -15,7 +15,7 @@ const memory = (): Keep & { text: Map<string, string> } => { const text = new Ma
 
 test('what is not sent survives a reload; what cannot be read is nothing', () => {
   const keep = memory();
-  const waiting = [{ id: 'a-long-id', at: 1000, what: { kind: 'tick' as const, entry: 'x' } }];
+  const waiting = [{ id: 'a-long-id', day: 'today', at: 1000, what: { kind: 'tick' as const, entry: 'x' } }];
   keepWaiting(keep, 'sunday-lunch', waiting);
   expect(waitingIn(keep, 'sunday-lunch')).toEqual(waiting);
   expect(waitingIn(keep, 'another')).toEqual([]);
@@ -24,7 +24,7 @@ test('what is not sent survives a reload; what cannot be read is nothing', () =>
 });
 
 test('events say how long ago they were noted, never the future, never more than two days', () => {
-  const at = (ms: number) => toSend([{ id: 'a-long-id', at: ms, what: { kind: 'tick', entry: 'x' } }], 'phone', 10_000_000)[0]!.agoMin;
+  const at = (ms: number) => toSend([{ id: 'a-long-id', day: 'today', at: ms, what: { kind: 'tick', entry: 'x' } }], 'phone', 10_000_000)[0]!.agoMin;
   expect(at(10_000_000 - 90_000)).toBe(1.5);
   expect(at(10_000_000 + 60_000)).toBe(0);
   expect(at(-1e12)).toBe(2880);
@@ -34,10 +34,10 @@ const bake = plan.tasks.find((task): task is PlannedStep => task.kind === 'step'
 
 test('a timer begins when the thing was really set going, and is moved by what it was given', () => {
   const late = bake.startMin + 9;
-  const progress = progressOf(noted([late, { kind: 'tick', entry: bake.id }], [late + 1, { kind: 'more', entry: bake.id, minutes: 5 }]));
+  const progress = progressOf(noted([late, { kind: 'tick', entry: bake.id }], [late + 1, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 14 }]));
   const timers = timersOf(plan, least, progress, late + 2);
   const last = timers.find((timer) => timer.kind === 'last-look')!;
-  expect(last.dueMin).toBe(bake.attention.at(-1)!.startMin + 9 + 5);
+  expect(last.dueMin).toBe(bake.attention.at(-1)!.startMin + 14);
   expect(last.earlyMin).toBeLessThanOrEqual(last.dueMin);
   expect(timersOf(plan, least, progressOf(noted([late, { kind: 'tick', entry: bake.id }], [late + 60, { kind: 'tick', entry: last.id }])), late + 61).some((timer) => timer.kind === 'last-look')).toBe(false);
 });

@@ -3,6 +3,8 @@ import type { Happening, SentEvent } from '@lupin/core';
 /** An event that this device has noted and the server has not answered yet; `at` is ms since 1970 by this device. */
 export interface Waiting {
   readonly id: string;
+  /** The day it was noted for. */
+  readonly day: string;
   readonly at: number;
   readonly what: Happening;
 }

@@ -41,6 +41,8 @@ export function useDay(id: string): Day | null | undefined {
   const [online, setOnline] = useState(true);
   const [refused, setRefused] = useState<string>();
   const queue = useRef(waiting);
+  const today = useRef('');
+  today.current = data?.day ?? '';
   const sending = useRef(false);
   const running = data !== undefined && data !== null && !data.ended;
   const put = useCallback((list: readonly Waiting[]) => { queue.current = list; keepWaiting(localStorage, id, list); setWaiting(list); }, [id]);
@@ -48,9 +50,10 @@ export function useDay(id: string): Day | null | undefined {
   const flush = useCallback(async () => {
     if (sending.current || queue.current.length === 0) return;
     sending.current = true;
-    const batch = queue.current.slice(0, 500);
+    // One day at a time: what is left of an earlier one is not taken for this.
+    const batch = queue.current.filter((each) => each.day === queue.current[0]!.day).slice(0, 500);
     try {
-      const answer = await fetch(`/api/occasions/${id}/day/events`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ events: toSend(batch, deviceName(), Date.now()) }) });
+      const answer = await fetch(`/api/occasions/${id}/day/events`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ day: batch[0]!.day, events: toSend(batch, deviceName(), Date.now()) }) });
       if (answer.status >= 500) throw new Error('later');
       setOnline(true);
       // What the server has is in its stream; what it will never take is not kept for ever.
@@ -85,10 +88,11 @@ export function useDay(id: string): Day | null | undefined {
       let behind = false;
       dispatch(api.util.updateQueryData('day', id, (day) => {
         if (!day) return;
+        behind = day.day !== news.day || day.version !== news.version || day.ended !== news.ended;
+        if (day.day !== news.day) return;
         const known = new Set(day.events.map((each) => each.id));
         (day.events as DayEvent[]).push(...news.events.filter((each) => !known.has(each.id)));
         (day as { clock: DayClock }).clock = news.clock;
-        behind = day.version !== news.version || day.ended !== news.ended;
       }));
       if (behind) dispatch(api.util.invalidateTags([{ type: 'day', id }]));
     };
@@ -100,16 +104,16 @@ export function useDay(id: string): Day | null | undefined {
   const nowMin = useNow(data?.clock, running);
   const note = useCallback((...what: readonly Happening[]) => {
     setRefused(undefined);
-    put([...queue.current, ...what.map((each): Waiting => ({ id: crypto.randomUUID(), at: Date.now(), what: each }))]);
+    put([...queue.current, ...what.map((each): Waiting => ({ id: crypto.randomUUID(), day: today.current, at: Date.now(), what: each }))]);
     void flush();
   }, [flush, put]);
   const events = useMemo(() => {
     const known = new Set((data?.events ?? []).map((each) => each.id));
-    const own = waiting.filter((each) => !known.has(each.id)).map((each, at): DayEvent => ({ seq: Number.MAX_SAFE_INTEGER - waiting.length + at, id: each.id, device: deviceName(), atMin: nowMin, what: each.what }));
+    const own = waiting.filter((each) => each.day === data?.day && !known.has(each.id)).map((each, at): DayEvent => ({ seq: Number.MAX_SAFE_INTEGER - waiting.length + at, id: each.id, device: deviceName(), atMin: nowMin, what: each.what }));
     return [...(data?.events ?? []), ...own];
     // The moment of an unsent event is settled by the server; until then it is now.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [data?.events, waiting]);
+  }, [data?.events, data?.day, waiting]);
   if (data === undefined) return undefined;
   if (data === null) return null;
   return { day: data, events, nowMin, unsent: waiting.length, online, note, refused };

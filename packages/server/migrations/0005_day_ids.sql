@@ -1,0 +1,1 @@
+ALTER TABLE `days` ADD `day` text DEFAULT '' NOT NULL;

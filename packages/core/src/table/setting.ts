@@ -95,12 +95,14 @@ export function setTable(occasion: Occasion, plan?: Plan, table: FitTable = fit(
     const mine = all.filter((each) => each.course === course.id);
     const apart = mine.flatMap((kept) => mine.flatMap((other): Apart[] => {
       if (kept === other) return [];
-      const harmed = kept.protectedFor.filter((id) => dangersTo(occasion, id, other).length > 0 && dangersTo(occasion, id, kept).length === 0);
-      return harmed.length === 0 ? [] : [{ kept: servedName(kept), from: servedName(other), hazards: [...new Set(harmed.flatMap((id) => dangersTo(occasion, id, other)))], guests: harmed }];
+      // What the dish itself only may hold is a question; it is no reason to let more of it come over.
+      const over = (id: GuestId) => dangersTo(occasion, id, other).filter((hazard) => !kept.contains.includes(hazard));
+      const harmed = kept.protectedFor.filter((id) => over(id).length > 0);
+      return harmed.length === 0 ? [] : [{ kept: servedName(kept), from: servedName(other), hazards: [...new Set(harmed.flatMap(over))], guests: harmed }];
     }));
-    // What others must be kept from goes out after them.
-    const endangers = (each: Served) => apart.filter((one) => one.from === servedName(each)).length;
-    const here = [...mine].sort((a, b) => endangers(a) - endangers(b) || b.protectedFor.length - a.protectedFor.length || a.contains.length - b.contains.length || (servedName(a) < servedName(b) ? -1 : 1));
+    // What others must be kept from goes out after them; what it holds for certain before what it only may hold.
+    const endangers = (each: Served, certain: boolean) => apart.filter((one) => one.from === servedName(each) && (!certain || one.hazards.some((hazard) => each.contains.includes(hazard)))).length;
+    const here = [...mine].sort((a, b) => endangers(a, true) - endangers(b, true) || endangers(a, false) - endangers(b, false) || b.protectedFor.length - a.protectedFor.length || a.contains.length - b.contains.length || (servedName(a) < servedName(b) ? -1 : 1));
     return { course, dishes: here, apart, plated: here.filter((each) => apart.some((one) => one.kept === servedName(each))).map(servedName) };
   });
 }

@@ -104,8 +104,10 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note, refuse
         <span className="soft">{mine.filter((entry) => done.has(entry.id)).length} of {mine.length} done</span>
         <span role="status" className={online && unsent === 0 ? 'soft' : 'offline'}>{!online ? `no connection${unsent > 0 ? `, ${unsent} kept here` : ''}` : unsent > 0 ? 'sending' : 'kept'}</span>
         <label className="row soft"><Switch size="small" checked={sound} onChange={setSound} aria-label="Sound" /> sound</label>
-        <Button size="small" style={{ marginLeft: 'auto' }} onClick={() => window.print()}>Print</Button>
-        <Popconfirm title={day.mode === 'rehearsal' ? 'End the rehearsal?' : 'Is the day over? Nothing can be ticked afterwards.'} okText="End it" cancelText="Go on" onConfirm={() => void end(occasion.id)}><Button size="small">End the {day.mode === 'rehearsal' ? 'rehearsal' : 'day'}</Button></Popconfirm>
+        <span className="row" style={{ marginLeft: 'auto', flexWrap: 'nowrap' }}>
+          <Button size="small" onClick={() => window.print()}>Print</Button>
+          <Popconfirm title={day.mode === 'rehearsal' ? 'End the rehearsal?' : 'Is the day over? Nothing can be ticked afterwards.'} okText="End it" cancelText="Go on" onConfirm={() => void end(occasion.id)}><Button size="small">End the {day.mode === 'rehearsal' ? 'rehearsal' : 'day'}</Button></Popconfirm>
+        </span>
       </div>
       {refused && <p className="fault page" role="alert">Not noted. {refused}</p>}
       {judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', from)}>Mend the day</button></p>}

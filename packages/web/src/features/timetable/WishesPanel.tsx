@@ -22,7 +22,7 @@ export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChan
       </div>
       {network.shareable.length > 0 && <h3 style={{ marginTop: 14 }}>Cooked once for several dishes</h3>}
       {network.shareable.map((each) => (
-        <label className="row" key={`${each.recipe}/${each.dishes.join()}`} style={{ marginTop: 4 }}>
+        <label className="row" key={`${each.recipe}/${each.dishes.join()}`} style={{ marginTop: 6, flexWrap: 'nowrap', alignItems: 'flex-start' }}>
           <Switch size="small" checked={!each.apart} aria-label={`Cook ${each.name} once`} onChange={(once) => onChange((one) => ({ ...one, wishes: { ...one.wishes, apart: [...one.wishes.apart.filter((id) => id !== each.recipe), ...(once ? [] : [each.recipe])] } }))} />
           <span>{each.name}: {each.dishes.length > 1 ? listed(each.dishes.map(nameOf)) : `all versions of ${nameOf(each.dishes[0]!)} that have it alike`}. <span className="soft">{each.apart ? 'Each has its own now.' : 'It is kept free from all that any of its guests must not have.'}</span></span>
         </label>

@@ -19,5 +19,7 @@ export * from './whatif/index.ts';
 export * from './cookday/index.ts';
 export * from './day/index.ts';
 export * from './table/index.ts';
+export * from './after/index.ts';
+export * from './devices/index.ts';
 export * from './contract/index.ts';
 export * from './reading/index.ts';

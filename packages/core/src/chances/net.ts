@@ -189,7 +189,8 @@ function dust(steps: readonly PlannedStep[], known: ReadonlyMap<string, Task>, b
     for (const open of steps) {
       const other = known.get(open.id);
       if (!other || open.cook === undefined || !task.dust.some(({ mark, origin }) => other.guards.some(airborne(mark, origin)))) continue;
-      if (open.startMin >= floury.endMin) before(floury, open, 'flour', Math.min(rules.flourSettlesMin, open.startMin - floury.endMin));
+      // Also where the day has come closer than that: what is to come has to wait for it.
+      if (open.startMin >= floury.endMin) before(floury, open, 'flour', rules.flourSettlesMin);
       else if (open.endMin <= floury.startMin) before(open, floury, 'flour');
     }
   }

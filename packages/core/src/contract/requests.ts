@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { type DayEvent, CheckedRecipe, ClockTime, Day, Name, Occasion, OwnFood, OwnSubstitution, Pack, Person, Plan, Product, SentEvent } from '../model/index.ts';
+import { type DayEvent, CheckedRecipe, DeviceFault, ClockTime, Day, Name, Occasion, OccasionId, OwnFood, OwnSubstitution, Pack, Person, Plan, Product, SentEvent } from '../model/index.ts';
 
 /** What goes over the wire, written once: the server checks it, the OpenAPI page shows it, the web app is typed by it. */
 export const Revision = v.pipe(v.number('A revision is a number.'), v.integer('A revision is whole.'), v.minValue(1, 'Revisions count from 1.'));
@@ -8,9 +8,18 @@ export const NewOccasion = v.union([
   v.strictObject({ name: Name, date: Day, serveAt: v.optional(ClockTime, '18:30') }),
   v.strictObject({ occasion: Occasion }),
 ]);
+/** An old occasion made into a new one. */
+export const OccasionAgain = v.strictObject({ name: Name, date: Day, serveAt: ClockTime });
 export const PutOccasion = v.strictObject({ baseRevision: Revision, occasion: Occasion });
 export const RestoreOccasion = v.strictObject({ baseRevision: Revision, revision: Revision });
 export const PutPlan = v.strictObject({ plan: Plan });
+/** What a joined device may do: look on, or tick and note too. */
+export const DeviceRole = v.picklist(['reader', 'helper'], 'A device joins as reader or helper.');
+export type DeviceRole = v.InferOutput<typeof DeviceRole>;
+export const PutSharing = v.strictObject({ on: v.boolean('On or off?') });
+export const AskCode = v.strictObject({ occasion: OccasionId, role: DeviceRole });
+export const JoinWithCode = v.strictObject({ code: v.pipe(v.string('Which code?'), v.maxLength(40, 'A code is shorter than that.')), name: v.pipe(v.string('What is the device called?'), v.trim(), v.minLength(1, 'What is the device called?'), v.maxLength(40, 'At most 40 characters.')) });
+
 /** How fast a rehearsed day goes by; 0 stands still. */
 const Speed = v.pipe(v.number('A speed is a number.'), v.finite(), v.minValue(0, 'Time does not run backwards.'), v.maxValue(120, 'At most 120 times as fast.'));
 export const BeginDay = v.variant('mode', [
@@ -24,6 +33,14 @@ const DayId = v.pipe(v.string('Which day? Its id is in what GET answers.'), v.ma
 export const SendEvents = v.strictObject({ day: DayId, events: v.pipe(v.array(SentEvent), v.minLength(1, 'At least one event.'), v.maxLength(500, 'At most 500 events at once.')) });
 /** `again`: tasks that are to be done once more; what was ticked of them is taken back. */
 export const PutMend = v.strictObject({ day: DayId, baseVersion: Revision, occasion: Occasion, plan: Plan, again: v.optional(v.pipe(v.array(v.pipe(v.string(), v.maxLength(200))), v.maxLength(500)), []), words: v.pipe(v.string(), v.maxLength(2000)) });
+/** A fault asked of a simulated device; null: it works again. */
+export const PutFault = v.strictObject({ fault: v.nullable(DeviceFault) });
+const OvenC = v.pipe(v.number('A temperature is a number.'), v.finite(), v.minValue(-30, 'At least −30 °C.'), v.maxValue(550, 'At most 550 °C.'));
+/** What a device in a real kitchen says of itself. `oven` is its number in the kitchen; `task` the step of the plan that a probe is in. */
+export const PutReading = v.variant('kind', [
+  v.strictObject({ kind: v.literal('cavity'), name: v.optional(Name, 'Oven'), oven: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4)), 0), setC: v.optional(v.nullable(OvenC), null), shownC: OvenC, isHeating: v.optional(v.boolean(), false), isOpen: v.optional(v.boolean(), false) }),
+  v.strictObject({ kind: v.literal('probe'), name: v.optional(Name, 'Probe'), task: v.optional(v.nullable(v.pipe(v.string(), v.maxLength(200))), null), coreC: OvenC }),
+], 'A device is a cavity or a probe.');
 export const SinceQuery = v.strictObject({ since: v.optional(v.pipe(v.string(), v.toNumber('A number.'), v.integer('It is whole.'), v.minValue(0)), '0') });
 export const MakePlan = v.strictObject({
   occasion: Occasion,
@@ -108,6 +125,12 @@ export interface RunningDay {
   readonly events: readonly DayEvent[];
 }
 
+/** What a day was begun with; its mends are read against it. */
+export interface BegunWith {
+  readonly occasion: Occasion;
+  readonly plan: Plan;
+}
+
 /** What a listening device hears: new events, and the version where a mend has made a new one. */
 export interface DayNews {
   readonly day: string;
@@ -115,6 +138,26 @@ export interface DayNews {
   readonly ended: boolean;
   readonly clock: DayClock;
   readonly events: readonly DayEvent[];
+}
+
+/** A device that has joined a day. */
+export interface JoinedDevice {
+  readonly id: string;
+  readonly name: string;
+  readonly role: DeviceRole;
+  readonly occasion: string;
+  readonly joinedAt: string;
+  /** It has a line open right now. */
+  readonly isHere: boolean;
+}
+
+/** Whether devices of the home network may join, where, with which code, and which have. */
+export interface SharingState {
+  readonly on: boolean;
+  /** Addresses on the home network, each with its port: `http://192.168.0.7:4401`. */
+  readonly addresses: readonly string[];
+  readonly code: { readonly code: string; readonly role: DeviceRole; readonly occasion: string; readonly secondsLeft: number } | null;
+  readonly devices: readonly JoinedDevice[];
 }
 
 /** A problem as Lupin sends it, after RFC 9457. */

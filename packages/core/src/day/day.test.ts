@@ -191,14 +191,18 @@ describe('a mend', () => {
   const from: Slipped = { occasion: sunday, standpoint: standing(lunch, noted, middle) };
 
   test('burnt and made again: every step once more, the lost food still followed to what it touched', () => {
-    const batch = lunch.batches.find((each) => each.base === undefined && each.component === undefined && lunch.tasks.some((task) => task.kind === 'step' && task.batch === each.id && from.standpoint.done.has(task.id)))!.id;
-    const again = madeAgain(from, batch)!;
+    // Early in its roast: later the cook would be gone before it could be done once more.
+    const roast = step1(lunch, 'chicken.as-written.roast');
+    const batch = roast.batch;
+    const at = roast.startMin + 10;
+    const sofar = events(...asPlanned(lunch, at));
+    const again = madeAgain({ occasion: sunday, standpoint: standing(lunch, sofar, at) }, batch)!;
     const [mend] = mends(again.occasion, again.standpoint);
-    expectSound(mend!, again.standpoint, noted);
+    expectSound(mend!, again.standpoint, sofar);
     expect(mend!.again.length).toBeGreaterThan(0);
     expect(mend!.plan.batches.find((each) => each.id === `${batch}~1`)).toMatchObject({ lost: true });
-    expect(mend!.plan.tasks.filter((task) => task.kind === 'step' && task.batch === batch).every((task) => task.startMin >= middle)).toBe(true);
-    expect(mend!.plan.tasks.some((task) => task.kind === 'step' && task.batch === `${batch}~1` && task.endMin <= middle)).toBe(true);
+    expect(mend!.plan.tasks.filter((task) => task.kind === 'step' && task.batch === batch).every((task) => task.startMin >= at)).toBe(true);
+    expect(mend!.plan.tasks.some((task) => task.kind === 'step' && task.batch === `${batch}~1` && task.endMin <= at)).toBe(true);
   });
 
   test('what was said of something in the oven is not counted twice, however often the day is mended', () => {

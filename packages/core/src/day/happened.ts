@@ -10,6 +10,8 @@ export interface Happened {
   readonly done: ReadonlySet<string>;
   /** Ids of what is under way: in the oven, on the heat, chilling, or in hands that said how much longer. */
   readonly running: ReadonlySet<string>;
+  /** Of those, what is only taken to be in hand because its time has come: as it was planned. */
+  readonly assumed: ReadonlyMap<string, PlannedTask>;
   /** Kit that a gate left as it was. */
   readonly skipped: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
 }
@@ -42,14 +44,15 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     done.add(task.id);
     places.set(task.id, task);
   }
+  const ends = settledEnds(ended, now);
   for (const { task, at } of ended) {
-    const endMin = Math.min(now, Math.round(at));
+    const endMin = ends.get(task.id)!;
     if (task.kind === 'oven') {
       done.add(task.id);
       places.set(task.id, moved(task, Math.min(now, Math.round(at)), Math.round(at) + task.endMin - task.startMin));
       continue;
     }
-    const surfaces = [...task.units, ...(task.cook ? [`hands/${task.cook}`] : [])];
+    const surfaces = surfacesOf(task);
     const began = beganAt(task, progress);
     const least = Math.max(...surfaces.map((each) => free.get(each) ?? -Infinity));
     const startMin = Math.min(endMin, Math.max(began === undefined ? endMin - (task.endMin - task.startMin) : Math.round(began), least));
@@ -60,6 +63,13 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   for (const task of plan.tasks) {
     if (task.kind !== 'step' || done.has(task.id)) continue;
     const said = progress.until.get(task.id);
+    const inHandSince = task.cook === undefined ? undefined : progress.begun.get(task.id);
+    if (inHandSince !== undefined) {
+      running.add(task.id);
+      const startMin = Math.min(now, Math.round(inHandSince));
+      places.set(task.id, moved(task, startMin, Math.max(now + 1, said === undefined ? startMin + task.endMin - task.startMin : Math.round(said))));
+      continue;
+    }
     if (task.cook !== undefined && said !== undefined) {
       // It was said in the middle of it when it will be ready.
       running.add(task.id);
@@ -72,8 +82,10 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     running.add(task.id);
     places.set(task.id, ready(moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)), endingLook(task), said, now));
   }
+  const assumed = new Map<string, PlannedTask>();
   for (const [id, place] of inHand(plan, progress, { done, running, free, now })) {
     running.add(id);
+    assumed.set(id, plan.tasks.find((task) => task.id === id)!);
     places.set(id, place);
   }
   // What is in an oven is taken to bake: the oven was on, and hot, whatever was ticked and when.
@@ -92,7 +104,25 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     return here.kind === 'oven' ? { ...here, untilMin: Math.max(here.untilMin, here.endMin, ...loadsUntil(task as PlannedOven, plan, places)) } : here;
   });
   return { plan: { ...plan, // Of what was in one minute, what was ticked first comes first: residues follow that order.
-    tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (turn.get(a.id) ?? Infinity) - (turn.get(b.id) ?? Infinity) || (a.id < b.id ? -1 : 1)) }, done, running, skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])) };
+    tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (turn.get(a.id) ?? Infinity) - (turn.get(b.id) ?? Infinity) || (a.id < b.id ? -1 : 1)) }, done, running, assumed, skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])) };
+}
+
+const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly string[] => [...task.units, ...(task.cook ? [`hands/${task.cook}`] : [])];
+
+/**
+ * When each thing that is over ended. What the same hands or kit did is ticked one after the other in one minute only where it was done before and
+ * is ticked afterwards: each of it is put a minute earlier than the next, so that what it left and what was washed off keep the order of the ticks.
+ */
+function settledEnds(ended: readonly { readonly task: PlannedTask; readonly at: number }[], now: number): ReadonlyMap<string, number> {
+  const before = new Map<string, number>();
+  const ends = new Map<string, number>();
+  for (const { task, at } of [...ended].reverse()) {
+    const surfaces = task.kind === 'oven' ? [] : surfacesOf(task);
+    const end = Math.min(now, Math.round(at), ...surfaces.map((each) => before.get(each) ?? Infinity));
+    ends.set(task.id, end);
+    for (const each of surfaces) before.set(each, end - 1);
+  }
+  return ends;
 }
 
 const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
@@ -120,6 +150,8 @@ function inHand(plan: Plan, progress: Progress, { done, running, free, now }: So
   }));
   const found = new Map<string, PlannedTask>();
   for (const cook of new Set(plan.tasks.flatMap((task) => (task.kind === 'oven' ? [] : task.cook ?? [])))) {
+    // Whoever said what they have in hand has nothing else in it.
+    if (plan.tasks.some((task) => task.kind === 'step' && task.cook === cook && running.has(task.id))) continue;
     const next = plan.tasks.find((task) => task.kind !== 'oven' && task.cook === cook && !done.has(task.id));
     if (next?.kind !== 'step' || running.has(next.id) || next.startMin >= now) continue;
     // Whether a cook who left a gate open has really gone on is not for us to assume: a plate would be called lost that is not.
@@ -131,8 +163,9 @@ function inHand(plan: Plan, progress: Progress, { done, running, free, now }: So
 }
 
 /** When a task began, where that was ticked: what goes by itself is ticked when it is set going, and by the first look at it at the latest. */
-function beganAt(task: PlannedTask, { ticked }: Progress): number | undefined {
-  if (task.kind !== 'step' || task.cook !== undefined) return undefined;
+function beganAt(task: PlannedTask, { ticked, begun }: Progress): number | undefined {
+  if (task.kind !== 'step') return undefined;
+  if (task.cook !== undefined) return begun.get(task.id);
   const own = ticked.get(task.id)?.atMin;
   const looks = task.attention.flatMap((point, index) => { const at = ticked.get(lookId(task.id, index))?.atMin; return at === undefined ? [] : [at - (point.startMin - task.startMin)]; });
   return own ?? (looks.length > 0 ? Math.min(...looks) : undefined);

@@ -1,8 +1,9 @@
 export { progressOf, type Gate, type OwnTimer, type Progress, type Reading, type Ticked } from './progress.ts';
 export { gateItems, gatePassed, happened, type Happened } from './happened.ts';
-export { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
+export { judgeDay, lostByBeginning, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 export { latest, mending, mends, patienceCodes, type Mend, type MendOptions } from './mend.ts';
-export { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, type Slipped } from './slips.ts';
+export { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, withNeedsOf, type Slipped } from './slips.ts';
 export { timersOf, type DayTimer } from './timers.ts';
-export { playedMoments, type Moment } from './played.ts';
-export { accountOf, type Account, type DishAccount, type StepAccount } from './account.ts';
+export { dueMoments, playedMoments, type DueMoment, type Moment } from './played.ts';
+export { accountOf, type Account, type DishAccount, type Pace, type StepAccount } from './account.ts';
+export { isHeld, keepEntry, keepsDays, standingOf, type FoodStanding } from './standing.ts';

@@ -23,8 +23,10 @@ export interface DayJudgement {
 const ofPlates: ReadonlySet<FindingCode> = new Set(['crossing', 'unclean-past', 'flour', 'oven-drip', 'raw-crossing', 'raw-served']);
 
 /** Whether a finding is about what has been and cannot be planned otherwise; food that waits since before now has waited already. */
-function isPast({ code, tasks }: Finding, { done, running }: Standpoint): boolean {
-  const over = (task: string) => done.has(task) || running.has(task);
+function isPast({ code, tasks, guests }: Finding, { done, running, assumed }: Standpoint): boolean {
+  const isPlate = ofPlates.has(code) && guests.length > 0;
+  // What is only taken to be in hand may not have been begun: no plate is lost on an assumption.
+  const over = (task: string) => done.has(task) || (running.has(task) && !(isPlate && assumed?.has(task)));
   return tasks.length > 0 && (tasks.every(over) || (code === 'waits-too-long' && done.has(tasks[0]!)));
 }
 
@@ -40,6 +42,23 @@ export function judgeDay(occasion: Occasion, standpoint: Standpoint): DayJudgeme
     said: past.filter((finding) => !isPlate(finding)),
     objections: coming.filter((finding) => !isPlate(finding)),
   };
+}
+
+/**
+ * The plates that would be lost if a step were begun now: what lies on its kit and hands, what hangs in the air. Everything that has not been
+ * begun is left out, so that only what has been counts against it.
+ */
+export function lostByBeginning(occasion: Occasion, standpoint: Standpoint, task: string): readonly LostPlate[] {
+  const { plan, done, running, assumed, nowMin } = standpoint;
+  const step = assumed?.get(task) ?? plan.tasks.find((each) => each.id === task);
+  if (step?.kind !== 'step' || done.has(task) || (running.has(task) && !assumed?.has(task))) return [];
+  const has = (id: string) => done.has(id) || (running.has(id) && !assumed?.has(id));
+  const by = nowMin - step.startMin;
+  const now = { ...step, startMin: nowMin, endMin: step.endMin + by, attention: step.attention.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })) };
+  // An oven that is on stays on, whatever is in it.
+  const tasks = [...plan.tasks.filter((each) => each.id !== task && (has(each.id) || (each.kind === 'oven' && each.startMin <= nowMin))), now];
+  const { findings } = audit(occasion, { ...plan, tasks });
+  return platesOf(occasion, { ...plan, tasks }, findings.filter((finding) => ofPlates.has(finding.code) && finding.guests.length > 0 && finding.tasks.at(-1) === task));
 }
 
 /** Each plate once, with the first reason: of a component cooked once, every dish it goes into that the guest eats. */

@@ -47,9 +47,11 @@ const worthMin = 3;
  * anew. Nothing that the audit objects to is given out, but for what has been; where food can only be in time by standing longer than
  * its recipe likes, that is said, and such a mend comes after those that need it not.
  */
-export function* mending(before: Occasion, standpoint: Standpoint, { seed = 1, effort = 30_000 }: MendOptions = {}): Generator<undefined, readonly Mend[]> {
+export function* mending(before: Occasion, asSeen: Standpoint, { seed = 1, effort = 30_000 }: MendOptions = {}): Generator<undefined, readonly Mend[]> {
   // Plates that are lost are nobody's any more, so that nothing is washed for them.
-  const { lost } = judgeDay(before, standpoint);
+  const seen = judgeDay(before, asSeen);
+  const standpoint = seen.ahead.length > 0 ? unassumed(asSeen) : asSeen;
+  const { lost } = seen;
   const occasion = withoutPlates(before, lost);
   const found: Mend[] = [...sameOrder(before, occasion, standpoint, lost)];
   yield undefined;
@@ -81,6 +83,13 @@ export function* mending(before: Occasion, standpoint: Standpoint, { seed = 1, e
     break;
   }
   return best(found);
+}
+
+/** The day without what is only taken to be in hand: where that would cost a plate, it can still wait. */
+function unassumed(standpoint: Standpoint): Standpoint {
+  const { plan, running, assumed } = standpoint;
+  if (!assumed || assumed.size === 0) return standpoint;
+  return { ...standpoint, assumed: new Map(), running: new Set([...running].filter((id) => !assumed.has(id))), plan: { ...plan, tasks: inTime(plan.tasks.map((task) => assumed.get(task.id) ?? task)) } };
 }
 
 /** Of each kind the best, and none that another betters in everything. */

@@ -1,4 +1,4 @@
-import type { DayEvent, GateItem, TemperatureKind } from '../model/index.ts';
+import type { DayEvent, DeviceFault, DishId, GateItem, GuestId, Leftover, Liking, TemperatureKind } from '../model/index.ts';
 
 export interface Ticked {
   readonly atMin: number;
@@ -32,12 +32,19 @@ export interface OwnTimer {
 /** Where a day stands, from everything that happened. Moments in minutes after the first serving. */
 export interface Progress {
   readonly ticked: ReadonlyMap<string, Ticked>;
+  /** When work by hand was begun, where somebody said so. */
+  readonly begun: ReadonlyMap<string, number>;
   readonly gates: ReadonlyMap<string, Gate>;
   /** When something will be ready, where that was said; absolute, so that no mend counts it twice. */
   readonly until: ReadonlyMap<string, number>;
   readonly readings: readonly Reading[];
   readonly timers: readonly OwnTimer[];
-  readonly notes: readonly { readonly words: string; readonly entry?: string | undefined; readonly atMin: number; readonly device: string }[];
+  readonly notes: readonly { readonly words: string; readonly entry?: string | undefined; readonly dish?: DishId | undefined; readonly atMin: number; readonly device: string }[];
+  /** What was put away, as it was last said. */
+  readonly leftovers: readonly Leftover[];
+  /** What failed of the simulated devices, and when; null: it works again. */
+  readonly faults: readonly { readonly device: string; readonly fault: DeviceFault | null; readonly atMin: number }[];
+  readonly liked: readonly { readonly dish: DishId; readonly guest: GuestId; readonly how: Liking }[];
 }
 
 /** Reads the events in their order. The same event twice counts once; of two people ticking one thing, the first did it. */
@@ -48,11 +55,15 @@ export function progressOf(events: readonly DayEvent[]): Progress {
     readonly skipped: Gate['skipped'][number][];
   }
   const gates = new Map<string, OpenGate>();
+  const begun = new Map<string, number>();
   const until = new Map<string, number>();
   const readings: Reading[] = [];
   const timers = new Map<string, OwnTimer>();
   const notes: Progress['notes'][number][] = [];
   const gate = (id: string) => { const known: OpenGate = gates.get(id) ?? { clean: new Map(), skipped: [] }; gates.set(id, known); return known; };
+  const faults: Progress['faults'][number][] = [];
+  const leftovers = new Map<string, Leftover>();
+  const liked = new Map<string, Progress['liked'][number]>();
   const seen = new Set<string>();
   for (const { id, seq, what, atMin, device } of [...events].sort((a, b) => a.seq - b.seq)) {
     if (seen.has(id)) continue;
@@ -64,8 +75,12 @@ export function progressOf(events: readonly DayEvent[]): Progress {
       case 'untick':
         // What is taken back, or done again, begins anew: what was said and measured of it before counts no more.
         ticked.delete(what.entry);
+        begun.delete(what.entry);
         until.delete(what.entry);
         readings.forEach((reading, at) => { if (reading.entry === what.entry) readings[at] = { ...reading, counts: false }; });
+        break;
+      case 'begin':
+        if (!ticked.has(what.entry)) begun.set(what.entry, begun.get(what.entry) ?? atMin);
         break;
       case 'clean':
         if (!gate(what.wash).clean.has(what.item)) gate(what.wash).clean.set(what.item, { atMin, seq, device });
@@ -89,11 +104,24 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         timers.delete(what.timer);
         break;
       case 'note':
-        notes.push({ words: what.words, entry: what.entry, atMin, device });
+        notes.push({ words: what.words, entry: what.entry, dish: what.dish, atMin, device });
+        break;
+      case 'leftover':
+        leftovers.set(what.leftover.id, what.leftover);
+        break;
+      case 'leftover-off':
+        leftovers.delete(what.leftover);
+        break;
+      case 'fault':
+        faults.push({ device: what.device, fault: what.fault, atMin });
+        break;
+      case 'liked':
+        liked.delete(`${what.dish}/${what.guest}`);
+        if (what.how) liked.set(`${what.dish}/${what.guest}`, { dish: what.dish, guest: what.guest, how: what.how });
         break;
       default:
         what satisfies never;
     }
   }
-  return { ticked, gates, until, readings, timers: [...timers.values()], notes };
+  return { ticked, begun, gates, until, readings, timers: [...timers.values()], notes, leftovers: [...leftovers.values()], liked: [...liked.values()], faults };
 }

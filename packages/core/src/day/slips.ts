@@ -69,6 +69,16 @@ export const guestNeeds = ({ occasion, standpoint }: Slipped, guest: GuestId, ne
   standpoint,
 });
 
+/** An occasion with the needs that its guests turned out to have on its day: they outlast it. */
+export function withNeedsOf(occasion: Occasion, day: Occasion): Occasion {
+  const found = (id: GuestId) => day.guests.find((each) => each.id === id)?.needs ?? [];
+  const guests = occasion.guests.map((guest) => {
+    const more = found(guest.id).filter((need) => !guest.needs.some((each) => each.id === need.id));
+    return more.length === 0 ? guest : { ...guest, needs: [...guest.needs, ...more] };
+  });
+  return guests.every((guest, at) => guest === occasion.guests[at]) ? occasion : { ...occasion, guests };
+}
+
 /** An oven is dead. What was in it has to be baked again, elsewhere. */
 export function ovenDead({ occasion, standpoint }: Slipped, oven: number): Slipped {
   const { kitchen } = occasion;

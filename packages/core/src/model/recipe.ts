@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { FoodId, Role, Storage } from '../reference/index.ts';
 import { LineId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
+import { DurationMin } from './timing.ts';
 
 const positive = (most: number) => v.pipe(v.number('An amount is a number.'), v.finite('An amount is finite.'), v.minValue(0, 'An amount cannot be negative.'), v.maxValue(most, `At most ${most}.`));
 
@@ -56,8 +57,6 @@ export const OvenUse = v.strictObject({
 });
 export type OvenUse = v.InferOutput<typeof OvenUse>;
 
-const DurationMin = v.strictObject({ least: Minutes, likely: Minutes, most: Minutes });
-
 /** Another way to do a step: a short boil instead of a night's soak. */
 export const StepAlternative = v.strictObject({
   id: StepId,
@@ -80,6 +79,8 @@ export const Step = v.strictObject({
   after: v.optional(v.array(v.strictObject({ step: StepId, leastMin: v.optional(Minutes, 0), mostMin: v.optional(Minutes) }))),
   /** How long, in minutes, at the recipe's yield: least, likely, most. */
   durationMin: DurationMin,
+  /** The time is learned from so many days; what the recipe itself says is kept. */
+  learned: v.optional(v.strictObject({ asWritten: DurationMin, days: v.pipe(v.number(), v.integer(), v.minValue(1)) })),
   /** `on`: a cook is busy all through. `off`: it goes by itself. */
   hands: v.picklist(['on', 'off']),
   /** Moments inside a hands-off step when a cook must come: minutes after its start. */

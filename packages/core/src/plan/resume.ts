@@ -9,6 +9,8 @@ export interface Standpoint {
   readonly plan: Plan;
   readonly done: ReadonlySet<string>;
   readonly running: ReadonlySet<string>;
+  /** What of `running` nobody said is in hand: as it was planned. */
+  readonly assumed?: ReadonlyMap<string, Plan['tasks'][number]>;
   /** Kit that a wash was to clean and did not. */
   readonly skipped?: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
   /** Tasks that are to be done again, whatever was ticked of them. */

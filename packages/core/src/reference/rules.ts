@@ -43,6 +43,26 @@ export const rules = {
   /** A kitchen thermometer that shows less, or more, is broken or not in food. */
   leastReadingC: -30,
   mostReadingC: 320,
+  /** Hot food is kept at this or over. @source FDA Food Code 2022, 3-501.16 */
+  hotHoldC: 57,
+  /** Cold food is kept at this or under. @source FDA Food Code 2022, 3-501.16 */
+  coldHoldC: 5,
+  /** So long may food stand between the two before it is put away, and so long in a room above `warmRoomC`. @source USDA FSIS, leftovers and food safety */
+  standsMostMin: 120,
+  standsMostWarmMin: 60,
+  warmRoomC: 32,
+  /** What cools comes to `coolsFirstC` within so many minutes, and to `coldHoldC` within so many more. @source FDA Food Code 2022, 3-501.14 */
+  coolsFirstC: 21,
+  coolsFirstMin: 120,
+  coolsThenMin: 240,
+  /** Leftovers keep so many days in the fridge. @source USDA FSIS: three to four days; the shorter is taken */
+  leftoverFridgeDays: 3,
+  /** Frozen, leftovers are good for so many days; at −18 °C they stay sound for longer. @source USDA FSIS: three to four months; the shorter is taken */
+  leftoverFreezerDays: 90,
+  /** Leftovers are warmed through to this. @source USDA FSIS consumer chart */
+  reheatC: 74,
+  /** The recipe's own time counts as so many days when times are learned, so that one odd day moves it little. @source assumption */
+  recipeCountsDays: 3,
   /** What is done more than twelve hours before serving counts as done ahead. */
   dayStartsMin: -720,
 } as const;

@@ -2,14 +2,19 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import fastifyStatic from '@fastify/static';
 import Fastify, { type FastifyError, type FastifyInstance } from 'fastify';
+import { guard } from './guard.ts';
 import { openapi } from './openapi.ts';
 import { Problem } from './problems.ts';
 import type { DayStore } from './dayStore.ts';
+import type { Devices } from './devices.ts';
 import { computeRoutes } from './routes/compute.ts';
 import { dayRoutes } from './routes/day.ts';
+import { deviceRoutes } from './routes/devices.ts';
 import { occasionRoutes } from './routes/occasions.ts';
 import { recipeRoutes } from './routes/recipes.ts';
+import { sharingRoutes } from './routes/sharing.ts';
 import { shelfRoutes } from './routes/shelf.ts';
+import type { Sharing } from './sharing.ts';
 import type { Shelf } from './shelf.ts';
 import type { Store } from './store.ts';
 
@@ -17,13 +22,13 @@ export interface AppOptions {
   readonly store: Store;
   readonly shelf: Shelf;
   readonly days: DayStore;
+  readonly devices: Devices;
+  readonly sharing: Sharing;
   /** The built web app; absent in API tests. */
   readonly webDir?: string | undefined;
   /** A new occasion's document, with the usual kitchen. */
   readonly blank: (id: string, name: string, date: string, serveAt: string) => unknown;
 }
-
-const ownHost = /^(127\.0\.0\.1|localhost|\[::1\])(:\d+)?$/;
 
 function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
@@ -35,18 +40,13 @@ function asProblem(error: unknown): Problem {
 }
 
 /** The whole server without its port. */
-export async function buildApp({ store, shelf, days, webDir, blank }: AppOptions): Promise<FastifyInstance> {
+export async function buildApp({ store, shelf, days, devices, sharing, webDir, blank }: AppOptions): Promise<FastifyInstance> {
   const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: false, forceCloseConnections: true });
   // Bodies are checked by the routes themselves, with the schemas that the API page shows.
   app.setValidatorCompiler(() => () => true);
   app.setSerializerCompiler(() => (data) => JSON.stringify(data));
 
-  // Guests' needs are health data: a page of another site must not read or write them through the browser.
-  app.addHook('onRequest', async (request) => {
-    const { host, origin } = request.headers;
-    if (!host || !ownHost.test(host)) throw new Problem('wrong-host', 'Open it as 127.0.0.1 or localhost.');
-    if (origin && !ownHost.test(origin.replace(/^https?:\/\//, ''))) throw new Problem('wrong-host', 'A page from elsewhere asked.');
-  });
+  await guard(app, sharing);
   app.addHook('onSend', async (_request, reply) => {
     reply.header('x-content-type-options', 'nosniff');
     reply.header('referrer-policy', 'no-referrer');
@@ -54,13 +54,16 @@ export async function buildApp({ store, shelf, days, webDir, blank }: AppOptions
   app.setErrorHandler((error, request, reply) => {
     const problem = asProblem(error);
     if (problem.code === 'internal') console.error(error);
+    if (typeof problem.extra['retryAfterSeconds'] === 'number') reply.header('retry-after', problem.extra['retryAfterSeconds']);
     return reply.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.body(request.url)));
   });
 
   await openapi(app);
   app.get('/api/health', { schema: { summary: 'Is it there', tags: [] } }, () => ({ ok: true }));
-  occasionRoutes(app, store, blank);
+  occasionRoutes(app, store, shelf, blank);
   dayRoutes(app, days);
+  deviceRoutes(app, devices);
+  sharingRoutes(app, sharing, store);
   shelfRoutes(app, shelf);
   recipeRoutes(app, shelf);
   computeRoutes(app, shelf);
@@ -76,5 +79,6 @@ export async function buildApp({ store, shelf, days, webDir, blank }: AppOptions
     if (hasWeb && request.method === 'GET' && !request.url.startsWith('/api/') && !/\.\w+$/.test(request.url)) return reply.sendFile('index.html');
     throw new Problem('not-found', `${request.method} ${request.url.slice(0, 200)}`);
   });
+  app.addHook('onClose', () => sharing.close());
   return app;
 }

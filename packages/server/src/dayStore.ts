@@ -1,11 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { asc, and, eq, gt, max } from 'drizzle-orm';
 import * as v from 'valibot';
-import { basisOf, happened, judgeDay, Occasion, patienceCodes, Plan, progressOf, type PutMend, type DayClock, type DayEvent, type DayNews, type Happening, type RunningDay, type SentEvent } from '@lupin/core';
+import { basisOf, happened, timedOn, judgeDay, Occasion, patienceCodes, Plan, progressOf, type PutMend, type DayClock, type BegunWith, type DayEvent, type DayNews, type Happening, type RunningDay, type SentEvent } from '@lupin/core';
 import type { Db } from './db/open.ts';
 import { dayEvents, days } from './db/schema.ts';
 import { readClock, servedAtMs } from './dayClock.ts';
 import { Problem } from './problems.ts';
+import type { Shelf } from './shelf.ts';
 import type { Store } from './store.ts';
 import { Turns } from './turns.ts';
 
@@ -25,7 +26,7 @@ export class DayStore {
   private readonly turns = new Turns();
   private readonly listeners = new Map<string, Set<Listener>>();
 
-  constructor(private readonly db: Db, private readonly store: Store, private readonly now: () => Date) {}
+  constructor(private readonly db: Db, private readonly store: Store, private readonly shelf: Shelf, private readonly now: () => Date) {}
 
   private async row(id: string): Promise<Row> {
     await this.store.get(id);
@@ -70,6 +71,20 @@ export class DayStore {
     };
   }
 
+  /** What a device needs to know of a day: its plan as it stands, where it stands, and what happened. The parsed plan is kept until it is mended. */
+  async forDevices(id: string): Promise<{ readonly day: string; readonly mode: Row['mode']; readonly ended: boolean; readonly clock: DayClock; readonly occasion: Occasion; readonly plan: Plan; readonly events: readonly DayEvent[] }> {
+    const row = await this.row(id);
+    const key = `${row.day}/${row.version}`;
+    let known = this.parsed.get(id);
+    if (known?.key !== key) {
+      known = { key, occasion: v.parse(Occasion, JSON.parse(row.document)), plan: v.parse(Plan, JSON.parse(row.plan)) };
+      this.parsed.set(id, known);
+    }
+    return { day: row.day, mode: row.mode, ended: row.ended, clock: this.clockOf(row), occasion: known.occasion, plan: known.plan, events: await this.eventsOf(id) };
+  }
+
+  private readonly parsed = new Map<string, { readonly key: string; readonly occasion: Occasion; readonly plan: Plan }>();
+
   /** Begins a day with the plan that is kept for the occasion as it now stands. A day that is over, or was only rehearsed, gives way to the new one. */
   begin(id: string, how: { readonly mode: 'day' } | { readonly mode: 'rehearsal'; readonly speed: number; readonly fromMin?: number | undefined }): Promise<RunningDay> {
     return this.turns.take(async () => {
@@ -82,7 +97,7 @@ export class DayStore {
       const first = Math.min(0, ...plan.tasks.map((task) => task.startMin));
       const clock = how.mode === 'day' ? { speed: 1, clockMin: (clockAt - servedAtMs(occasion)) / 60_000 } : { speed: how.speed, clockMin: how.fromMin ?? first - 2 };
       this.shown.delete(id);
-      const values = { day: randomUUID(), mode: how.mode, version: 1, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: '[]', ended: false, ...clock, clockAt };
+      const values = { day: randomUUID(), mode: how.mode, version: 1, document: JSON.stringify(occasion), plan: JSON.stringify(plan), mends: '[]', begun: JSON.stringify({ occasion, plan } satisfies BegunWith), ended: false, ...clock, clockAt };
       await this.db.batch([
         this.db.delete(dayEvents).where(eq(dayEvents.occasion, id)),
         this.db.insert(days).values({ occasion: id, ...values }).onConflictDoUpdate({ target: days.occasion, set: values }),
@@ -115,11 +130,13 @@ export class DayStore {
   add(id: string, day: string, sent: readonly SentEvent[]): Promise<{ readonly seq: number }> {
     return this.turns.take(async () => {
       const row = await this.rowOf(id, day);
+      if (row.mode !== 'rehearsal' && sent.some((each) => each.what.kind === 'fault')) throw new Problem('not-a-rehearsal', 'No device is made to fail on a real day.');
       // A day that is over still takes what a device without a connection noted before it ended.
       const clock = this.clockOf(row);
       const [before] = await this.db.select({ seq: max(dayEvents.seq) }).from(dayEvents).where(eq(dayEvents.occasion, id));
       const rows = sent.map(({ id: event, device, agoMin, what }) => ({ occasion: id, id: event, device, atMin: Math.round((clock.nowMin - agoMin * (row.mode === 'rehearsal' ? clock.speed : 1)) * 100) / 100, what: JSON.stringify(what) }));
       await this.db.insert(dayEvents).values(rows).onConflictDoNothing({ target: [dayEvents.occasion, dayEvents.id] });
+      if (row.ended) await this.learn(id);
       await this.tell(id, before?.seq ?? 0);
       const [after] = await this.db.select({ seq: max(dayEvents.seq) }).from(dayEvents).where(eq(dayEvents.occasion, id));
       return { seq: after?.seq ?? 0 };
@@ -152,10 +169,31 @@ export class DayStore {
     });
   }
 
+  /** What the day was begun with; for one begun before that was kept, what it is now. */
+  async begunWith(id: string): Promise<BegunWith> {
+    const { begun, document, plan } = await this.row(id);
+    const known = begun === '' ? { occasion: JSON.parse(document) as unknown, plan: JSON.parse(plan) as unknown } : (JSON.parse(begun) as { occasion: unknown; plan: unknown });
+    return { occasion: v.parse(Occasion, known.occasion), plan: v.parse(Plan, known.plan) };
+  }
+
+  /** What a real day that is over says of its recipes' times; a rehearsal says nothing. */
+  private async learn(id: string): Promise<void> {
+    const day = await this.get(id);
+    if (day.mode !== 'day' || !day.ended) return;
+    try {
+      await this.shelf.keepTimes(day.day, day.occasion.date, timedOn(day.occasion, day.plan, progressOf(day.events)));
+    } catch (error) {
+      // The day ends, and its ticks are kept, whatever can be learned from it.
+      console.error(error);
+    }
+  }
+
+  /** Ends a day. A real one's clock goes on: what is left over stands and cools. */
   async end(id: string): Promise<void> {
     await this.turns.take(async () => {
       const row = await this.row(id);
-      await this.db.update(days).set({ ended: true, speed: 0, clockMin: this.clockOf(row).nowMin, clockAt: this.now().getTime() }).where(eq(days.occasion, id));
+      await this.db.update(days).set({ ended: true, speed: row.mode === 'day' ? 1 : 0, clockMin: this.clockOf(row).nowMin, clockAt: this.now().getTime() }).where(eq(days.occasion, id));
+      await this.learn(id);
       await this.tell(id, Number.MAX_SAFE_INTEGER);
     });
   }

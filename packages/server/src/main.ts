@@ -6,6 +6,8 @@ import { openDb, StartError } from './db/open.ts';
 import { blankOccasion, seed } from './seed.ts';
 import { Shelf } from './shelf.ts';
 import { DayStore } from './dayStore.ts';
+import { Devices } from './devices.ts';
+import { Sharing } from './sharing.ts';
 import { Store } from './store.ts';
 
 // The bundle lies in packages/server/dist.
@@ -29,9 +31,13 @@ async function start(): Promise<void> {
   if (demo && isNew) writeFileSync(join(folder, demoMark), 'This folder holds demo data; "npm run demo -- --reset" throws it away.\n');
   const store = new Store(db, () => new Date());
   const shelf = new Shelf(db, () => new Date());
-  const days = new DayStore(db, store, () => new Date());
+  const days = new DayStore(db, store, shelf, () => new Date());
+  const sharePort = Number(process.env['LUPIN_SHARE_PORT'] ?? (port < 65535 ? port + 1 : port - 1));
+  if (!Number.isInteger(sharePort) || sharePort < 1 || sharePort > 65535 || sharePort === port) throw new StartError('LUPIN_SHARE_PORT must be a port number from 1 to 65535, other than LUPIN_PORT.');
+  const sharing = new Sharing(db, () => new Date(), sharePort);
+  const devices = new Devices(days, () => new Date());
   await seed({ store, shelf }, join(root, 'data'), demo);
-  const app = await buildApp({ store, shelf, days, webDir: join(root, 'packages/web/dist'), blank: blankOccasion(join(root, 'data')) });
+  const app = await buildApp({ store, shelf, days, devices, sharing, webDir: join(root, 'packages/web/dist'), blank: blankOccasion(join(root, 'data')) });
   try {
     await app.listen({ host: '127.0.0.1', port });
   } catch (error) {
@@ -40,6 +46,8 @@ async function start(): Promise<void> {
     if ((error as NodeJS.ErrnoException).code === 'EACCES') throw new StartError(`Port ${port} may not be used by you. Choose another with LUPIN_PORT.`);
     throw error;
   }
+  await sharing.start((request, response) => app.routing(request, response));
+  if (sharing.isOn) console.log(`Sharing with the home network is on: ${(await sharing.state()).addresses.join(', ')}`);
   console.log(`Lupin is at http://127.0.0.1:${port}${demo ? ' (demo data)' : ''}`);
   const stop = () => void app.close().then(() => { close(); process.exit(0); });
   process.on('SIGINT', stop);

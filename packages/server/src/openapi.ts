@@ -10,7 +10,7 @@ export async function openapi(app: FastifyInstance): Promise<void> {
     openapi: {
       openapi: '3.1.0',
       info: { title: 'Lupin', version: '0.1.0', description: 'Plans, does not test food. Errors are problem documents (RFC 9457) with a stable code. Formats: docs/formats.md.' },
-      tags: [{ name: 'occasions' }, { name: 'people' }, { name: 'labels' }, { name: 'foods' }, { name: 'recipes' }, { name: 'shopping' }, { name: 'plan' }, { name: 'day' }],
+      tags: [{ name: 'occasions' }, { name: 'people' }, { name: 'labels' }, { name: 'foods' }, { name: 'recipes' }, { name: 'shopping' }, { name: 'plan' }, { name: 'day' }, { name: 'devices' }, { name: 'sharing' }],
     },
     transform: ({ schema, url }) => {
       // Links between ids and branded text are checked by the server; a JSON Schema has no words for them.

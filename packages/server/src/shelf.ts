@@ -1,6 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm';
 import * as v from 'valibot';
-import { CheckedRecipe, OwnFood, OwnSubstitution, Pack, Person, Product, type Kept } from '@lupin/core';
+import { CheckedRecipe, OwnFood, OwnSubstitution, Pack, Person, Product, StepTiming, type Kept, type TimedStep } from '@lupin/core';
 import type { Db } from './db/open.ts';
 import { kept } from './db/schema.ts';
 import { Problem } from './problems.ts';
@@ -14,9 +14,12 @@ export const shelves = {
   recipe: CheckedRecipe,
   swap: OwnSubstitution,
   pack: Pack,
+  timing: StepTiming,
 } as const;
 export type ShelfKind = keyof typeof shelves;
 export type Entry<Kind extends ShelfKind> = v.InferOutput<(typeof shelves)[Kind]>;
+
+const timingId = ({ recipe, step }: Pick<TimedStep, 'recipe' | 'step'>): string => `${recipe}.${step}`;
 
 /** The recipe library, the address book, the products and the user's own foods, swaps and packages. A write names the revision it is based on, 0 for a new entry; a stale one changes nothing. */
 export class Shelf {
@@ -44,6 +47,24 @@ export class Shelf {
       if (row) await this.db.update(kept).set(values).where(and(eq(kept.kind, kind), eq(kept.id, entry.id), eq(kept.revision, revision)));
       else await this.db.insert(kept).values(values);
       return { revision: values.revision, changedAt: values.changedAt, entry };
+    });
+  }
+
+  /** Keeps what a day says of the times of steps; the same day again replaces what it said before. */
+  keepTimes(day: string, on: string, steps: readonly TimedStep[]): Promise<void> {
+    return this.turns.take(async () => {
+      const known = new Map((await this.list('timing')).map((each) => [each.entry.id, each]));
+      const ids = new Set(steps.map(timingId));
+      const said = steps.map((each) => ({ id: timingId(each), recipe: each.recipe, step: each.step, minutes: each.minutes }));
+      // What the day said earlier and does not say any more (a tick taken back) goes too.
+      const stale = [...known.values()].flatMap(({ entry }) => (!ids.has(entry.id) && entry.timed.some((each) => each.day === day) ? [{ ...entry, minutes: undefined }] : []));
+      for (const { minutes, ...each } of [...said, ...stale]) {
+        const before = known.get(each.id);
+        const others = (before?.entry.timed ?? []).filter((one) => one.day !== day);
+        const entry: StepTiming = { id: each.id, recipe: each.recipe, step: each.step, timed: [...others, ...(minutes === undefined ? [] : [{ day, on, minutes }])].slice(-200) };
+        const values = { kind: 'timing' as const, id: entry.id, revision: (before?.revision ?? 0) + 1, document: JSON.stringify(entry), changedAt: this.now().toISOString() };
+        await this.db.insert(kept).values(values).onConflictDoUpdate({ target: [kept.kind, kept.id], set: values });
+      }
     });
   }
 

@@ -94,6 +94,12 @@ export class Store {
     });
   }
 
+  /** The occasion as its real day has it; undefined where none has been begun. */
+  async dayOf(id: string): Promise<Occasion | undefined> {
+    const [row] = await this.db.select({ document: days.document, mode: days.mode }).from(days).where(eq(days.occasion, id));
+    return row?.mode === 'day' ? v.parse(Occasion, JSON.parse(row.document)) : undefined;
+  }
+
   async plan(id: string): Promise<Plan> {
     await this.get(id);
     const [row] = await this.db.select().from(plans).where(eq(plans.occasion, id));

@@ -38,6 +38,8 @@ export const days = sqliteTable('days', {
   document: text('document').notNull(),
   plan: text('plan').notNull(),
   mends: text('mends').notNull(),
+  /** What it was begun with, occasion and plan: mends are read against it. Empty for days begun before it was kept. */
+  begun: text('begun').notNull().default(''),
   ended: integer('ended', { mode: 'boolean' }).notNull(),
   speed: real('speed').notNull(),
   /** The moment of the day that the clock showed at `clockAt` (ms since 1970). */
@@ -55,11 +57,24 @@ export const dayEvents = sqliteTable('day_events', {
   what: text('what').notNull(),
 }, (table) => [uniqueIndex('day_events_once').on(table.occasion, table.id)]);
 
-/** What outlives an occasion: people of the address book, products with their last label, foods the user added or corrected, recipes, own swaps, packages with their prices. */
+/** Devices of the home network that have joined a day with a code. Of the token that each holds only a digest is kept. */
+export const joinedDevices = sqliteTable('joined_devices', {
+  id: text('id').primaryKey(),
+  name: text('name').notNull(),
+  role: text('role', { enum: ['reader', 'helper'] }).notNull(),
+  occasion: text('occasion').notNull().references(() => occasions.id, { onDelete: 'cascade' }),
+  tokenDigest: text('token_digest').notNull().unique(),
+  joinedAt: text('joined_at').notNull(),
+});
+
+/** What the host has switched on or off. */
+export const settings = sqliteTable('settings', { key: text('key').primaryKey(), value: text('value').notNull() });
+
+/** What outlives an occasion: people of the address book, products with their last label, foods the user added or corrected, recipes, own swaps, packages with their prices, times that were taken. */
 export const kept = sqliteTable(
   'kept',
   {
-    kind: text('kind', { enum: ['person', 'product', 'food', 'recipe', 'swap', 'pack'] }).notNull(),
+    kind: text('kind', { enum: ['person', 'product', 'food', 'recipe', 'swap', 'pack', 'timing'] }).notNull(),
     id: text('id').notNull(),
     revision: integer('revision').notNull(),
     document: text('document').notNull(),

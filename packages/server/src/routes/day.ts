@@ -15,11 +15,15 @@ export function dayRoutes(app: FastifyInstance, days: DayStore): void {
   const tags = ['day'];
   app.get<WithId>('/api/occasions/:id/day', { schema: { summary: 'The day as it stands', tags } }, (request) => days.get(request.params.id));
 
+  app.get<WithId>('/api/occasions/:id/day/begun', { schema: { summary: 'What the day was begun with, before any mend', tags } }, (request) => days.begunWith(request.params.id));
+
   app.post<WithId>('/api/occasions/:id/day', { schema: { summary: 'Begin the day, or a rehearsal of it', description: 'With the plan kept for the occasion as it stands. A rehearsal, or a day that is over, gives way to the new one.', tags, body: BeginDay } }, async (request, reply) => reply.status(201).send(await days.begin(request.params.id, checked(BeginDay, request.body))));
 
   app.post<WithId>('/api/occasions/:id/day/events', { schema: { summary: 'Say what happened', description: 'Events are added in the order they come in, each id once: sending again does no harm. `agoMin` is how long ago it happened, so that no clocks need agree; `day` is the one meant, refused with 409 where another has been begun. What has been answered is on the disk.', tags, body: SendEvents } }, (request) => {
     const { day, events } = checked(SendEvents, request.body);
-    return days.add(request.params.id, day, events);
+    // A joined device goes by the name it joined with.
+    const name = request.joined?.name;
+    return days.add(request.params.id, day, name === undefined ? events : events.map((event) => ({ ...event, device: name })));
   });
 
   app.put<WithId>('/api/occasions/:id/day/plan', { schema: { summary: 'Go on with another plan (a mend)', description: 'Audited here together with what has happened; refused with 409 where the day has been mended meanwhile.', tags, body: PutMend } }, (request) => days.mend(request.params.id, checked(PutMend, request.body)));

@@ -1,7 +1,8 @@
 import type { FastifyInstance } from 'fastify';
 import * as v from 'valibot';
-import { audit, basisOf, CalendarQuery, Occasion, NewOccasion, PutOccasion, PutPlan, RestoreOccasion, toCalendar } from '@lupin/core';
+import { anewFrom, audit, basisOf, CalendarQuery, Occasion, NewOccasion, OccasionAgain, OccasionId, PutOccasion, PutPlan, RestoreOccasion, toCalendar, withNeedsOf } from '@lupin/core';
 import { Problem } from '../problems.ts';
+import type { Shelf } from '../shelf.ts';
 import type { Store } from '../store.ts';
 import { checked } from '../validation.ts';
 
@@ -10,7 +11,7 @@ interface WithId {
 }
 
 /** Occasions, their revisions, and the plan kept for each. */
-export function occasionRoutes(app: FastifyInstance, store: Store, blank: (id: string, name: string, date: string, serveAt: string) => unknown): void {
+export function occasionRoutes(app: FastifyInstance, store: Store, shelf: Shelf, blank: (id: string, name: string, date: string, serveAt: string) => unknown): void {
   app.get('/api/occasions', { schema: { summary: 'All occasions, newest first', tags: ['occasions'] } }, () => store.list());
 
   app.post('/api/occasions', { schema: { summary: 'Make an occasion, empty or from a whole document', tags: ['occasions'], body: NewOccasion } }, async (request, reply) => {
@@ -21,12 +22,23 @@ export function occasionRoutes(app: FastifyInstance, store: Store, blank: (id: s
     return reply.status(201).send(kept);
   });
 
-  async function fresh({ name, date, serveAt }: { name: string; date: string; serveAt: string }): Promise<Occasion> {
+  app.post<WithId>('/api/occasions/:id/again', { schema: { summary: 'Make a new occasion from an old one', description: 'With its guests, menu and kitchen, and the times that its recipes have learned since; needs, labels and answers of makers are to be confirmed again.', tags: ['occasions'], body: OccasionAgain } }, async (request, reply) => {
+    const wish = checked(OccasionAgain, request.body);
+    const { occasion } = await store.get(request.params.id);
+    const recipes = await shelf.list('recipe');
+    // What a guest turned out to need on the day must not be forgotten for the next.
+    const day = await store.dayOf(occasion.id);
+    return reply.status(201).send(await store.create(checked(Occasion, anewFrom(day ? withNeedsOf(occasion, day) : occasion, { ...wish, id: await freeId(wish.name) }, recipes.map((each) => each.entry)))));
+  });
+
+  const fresh = async ({ name, date, serveAt }: { name: string; date: string; serveAt: string }): Promise<Occasion> => checked(Occasion, blank(await freeId(name), name, date, serveAt));
+
+  async function freeId(name: string): Promise<OccasionId> {
     const base = name.normalize('NFKD').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-+|-+$/g, '').slice(0, 50) || 'occasion';
     const taken = new Set((await store.list()).map((each) => each.id));
     let id = base;
     for (let count = 2; taken.has(id); count++) id = `${base}-${count}`;
-    return checked(Occasion, blank(id, name, date, serveAt));
+    return v.parse(OccasionId, id);
   }
 
   app.get<WithId>('/api/occasions/:id', { schema: { summary: 'An occasion and its revision', tags: ['occasions'] } }, (request) => store.get(request.params.id));

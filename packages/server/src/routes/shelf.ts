@@ -43,4 +43,9 @@ export function shelfRoutes(app: FastifyInstance, shelf: Shelf): void {
   shelfPlace(app, shelf, { path: '/api/foods', kind: 'food', tag: 'foods', body: PutFood, says: ['Foods that the user added or corrected', 'Add or correct a food: the user’s word; hazards that the catalogue knows to be in it stay', 'Take back what was added or corrected'] });
   shelfPlace(app, shelf, { path: '/api/swaps', kind: 'swap', tag: 'foods', body: PutSwap, says: ['Swaps that the user added', 'Add or change a swap', 'Take a swap out of the table'] });
   shelfPlace(app, shelf, { path: '/api/packs', kind: 'pack', tag: 'shopping', body: PutPack, says: ['Package sizes and prices that the user noted', 'Note how a food is sold', 'Forget how a food is sold'] });
+  app.get('/api/timings', { schema: { summary: 'How long steps really took, day by day', description: 'Only of days that were no rehearsals, and of steps that were ticked at both ends; minutes at the size of the recipe.', tags: ['recipes'] } }, () => shelf.list('timing'));
+  app.delete<WithId>('/api/timings/:id', { schema: { summary: 'Forget what was timed of a step', tags: ['recipes'] } }, async (request, reply) => {
+    await shelf.remove('timing', request.params.id);
+    return reply.status(204).send();
+  });
 }

@@ -1,0 +1,1 @@
+ALTER TABLE `days` ADD `begun` text DEFAULT '' NOT NULL;

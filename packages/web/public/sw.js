@@ -40,5 +40,5 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(fresh(shell, request, '/'));
   else if (pathname.startsWith('/assets/')) event.respondWith(built(request));
-  else if (/^\/api\/(occasions|people|products|foods|recipes|swaps|packs)\b/.test(pathname) && !/\/(stream|calendar\.ics)$/.test(pathname)) event.respondWith(fresh(seen, request, request));
+  else if (/^\/api\/(occasions|people|products|foods|recipes|swaps|packs|timings)\b/.test(pathname) && !/\/(stream|calendar\.ics)$/.test(pathname)) event.respondWith(fresh(seen, request, request));
 });

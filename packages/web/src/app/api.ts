@@ -1,10 +1,10 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { DayClock, Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, OwnSubstitution, Pack, Person, Plan, ProblemDocument, Product, Recipe, RecipesRead, RunningDay } from '@lupin/core';
+import type { BegunWith, DayClock, DeviceFault, DeviceRole, JoinedDevice, SharingState, Kept, KeptOccasion, LabelReading, Occasion, OccasionSummary, OwnFood, OwnSubstitution, Pack, Person, Plan, ProblemDocument, Product, Recipe, RecipesRead, RunningDay, StepTiming } from '@lupin/core';
 
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api/' }),
-  tagTypes: ['list', 'occasion', 'day', 'people', 'products', 'foods', 'recipes', 'swaps', 'packs'],
+  tagTypes: ['list', 'occasion', 'day', 'people', 'products', 'foods', 'recipes', 'swaps', 'packs', 'timings', 'sharing'],
   endpoints: (build) => ({
     occasions: build.query<OccasionSummary[], void>({ query: () => 'occasions', providesTags: ['list'] }),
     occasion: build.query<KeptOccasion, string>({ query: (id) => `occasions/${id}`, providesTags: (_result, _error, id) => [{ type: 'occasion', id }] }),
@@ -33,6 +33,9 @@ export const api = createApi({
     removeSwap: build.mutation<void, string>({ query: (id) => ({ url: `swaps/${id}`, method: 'DELETE' }), invalidatesTags: ['swaps'] }),
     packs: build.query<Kept<Pack>[], void>({ query: () => 'packs', providesTags: ['packs'] }),
     putPack: build.mutation<Kept<Pack>, { baseRevision: number; entry: Pack }>({ query: (body) => ({ url: `packs/${body.entry.id}`, method: 'PUT', body }), invalidatesTags: ['packs'] }),
+    timings: build.query<Kept<StepTiming>[], void>({ query: () => 'timings', providesTags: ['timings'], keepUnusedDataFor: 0 }),
+    removeTiming: build.mutation<void, string>({ query: (id) => ({ url: `timings/${id}`, method: 'DELETE' }), invalidatesTags: ['timings'] }),
+    occasionAgain: build.mutation<KeptOccasion, { id: string; name: string; date: string; serveAt: string }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/again`, method: 'POST', body }), invalidatesTags: ['list'] }),
     keepPlan: build.mutation<void, { id: string; plan: Plan }>({ query: ({ id, plan }) => ({ url: `occasions/${id}/plan`, method: 'PUT', body: { plan } }) }),
     keptPlan: build.query<Plan, string>({ query: (id) => `occasions/${id}/plan` }),
     people: build.query<Kept<Person>[], void>({ query: () => 'people', providesTags: ['people'] }),
@@ -51,14 +54,23 @@ export const api = createApi({
       },
       providesTags: (_result, _error, id) => [{ type: 'day', id }],
     }),
+    // Asked for once a day that is begun: it does not change.
+    begun: build.query<BegunWith, { id: string; day: string }>({ query: ({ id }) => `occasions/${id}/day/begun` }),
     beginDay: build.mutation<RunningDay, { id: string; how: { mode: 'day' } | { mode: 'rehearsal'; speed: number; fromMin?: number } }>({ query: ({ id, how }) => ({ url: `occasions/${id}/day`, method: 'POST', body: how }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
     mendDay: build.mutation<RunningDay, { id: string; day: string; baseVersion: number; occasion: Occasion; plan: Plan; again: readonly string[]; words: string }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/plan`, method: 'PUT', body }), invalidatesTags: (_result, _error, { id }) => [{ type: 'day', id }] }),
     setClock: build.mutation<DayClock, { id: string; speed: number; nowMin?: number }>({ query: ({ id, ...body }) => ({ url: `occasions/${id}/day/clock`, method: 'PUT', body }) }),
+    failDevice: build.mutation<void, { id: string; device: string; fault: DeviceFault | null }>({ query: ({ id, device, fault }) => ({ url: `occasions/${id}/day/devices/${device}/fault`, method: 'PUT', body: { fault } }) }),
+    sharing: build.query<SharingState, void>({ query: () => 'sharing', providesTags: ['sharing'] }),
+    switchSharing: build.mutation<SharingState, boolean>({ query: (on) => ({ url: 'sharing', method: 'PUT', body: { on } }), invalidatesTags: ['sharing'] }),
+    askCode: build.mutation<SharingState, { occasion: string; role: DeviceRole }>({ query: (body) => ({ url: 'sharing/code', method: 'POST', body }), invalidatesTags: ['sharing'] }),
+    takeDeviceOut: build.mutation<void, string>({ query: (id) => ({ url: `sharing/devices/${id}`, method: 'DELETE' }), invalidatesTags: ['sharing'] }),
+    join: build.mutation<JoinedDevice, { code: string; name: string }>({ query: (body) => ({ url: 'join', method: 'POST', body }) }),
+    joined: build.query<JoinedDevice, void>({ query: () => 'joined' }),
     endDay: build.mutation<void, string>({ query: (id) => ({ url: `occasions/${id}/day/end`, method: 'POST' }), invalidatesTags: (_result, _error, id) => [{ type: 'day', id }] }),
   }),
 });
 
-export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, usePutRecipeMutation, useRemoveRecipeMutation, useReadRecipeMutation, useSwapsQuery, usePutSwapMutation, useRemoveSwapMutation, usePacksQuery, usePutPackMutation, useKeptPlanQuery, useDayQuery, useBeginDayMutation, useMendDayMutation, useSetClockMutation, useEndDayMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
+export const { useOccasionsQuery, useOccasionQuery, useCreateOccasionMutation, useRemoveOccasionMutation, useRecipesQuery, usePutRecipeMutation, useRemoveRecipeMutation, useReadRecipeMutation, useSwapsQuery, usePutSwapMutation, useRemoveSwapMutation, usePacksQuery, usePutPackMutation, useKeptPlanQuery, useTimingsQuery, useRemoveTimingMutation, useOccasionAgainMutation, useBegunQuery, useDayQuery, useBeginDayMutation, useFailDeviceMutation, useSharingQuery, useSwitchSharingMutation, useAskCodeMutation, useTakeDeviceOutMutation, useJoinMutation, useJoinedQuery, useMendDayMutation, useSetClockMutation, useEndDayMutation, useReadLabelMutation, usePeopleQuery, usePutPersonMutation, useRemovePersonMutation, useProductsQuery, usePutProductMutation, useOwnFoodsQuery, usePutOwnFoodMutation } = api;
 
 /** The one sentence to show for whatever went wrong with a call. */
 export function problemWords(error: unknown): string {

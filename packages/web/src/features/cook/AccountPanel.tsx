@@ -1,4 +1,4 @@
-import { accountOf, clockTime, listed, progressOf, span, type DayEvent, type Occasion, type Plan, type RunningDay } from '@lupin/core';
+import { accountOf, clockTime, listed, progressOf, span, type DayEvent, type BegunWith, type Occasion, type Plan, type RunningDay } from '@lupin/core';
 
 interface AccountPanelProps {
   readonly occasion: Occasion;
@@ -6,11 +6,13 @@ interface AccountPanelProps {
   readonly events: readonly DayEvent[];
   readonly mends: RunningDay['mends'];
   readonly nowMin: number;
+  /** What the day was begun with, where it is at hand: lateness is told against that. */
+  readonly begun?: BegunWith | undefined;
 }
 
 /** What the day was, against what was planned. */
-export function AccountPanel({ occasion, plan, events, mends, nowMin }: AccountPanelProps) {
-  const account = accountOf(occasion, plan, progressOf(events), nowMin);
+export function AccountPanel({ occasion, plan, events, mends, nowMin, begun }: AccountPanelProps) {
+  const account = accountOf(occasion, plan, progressOf(events), nowMin, begun);
   const at = (moment: number) => clockTime(occasion.serveAt, moment);
   const late = account.dishes.filter((dish) => dish.readyMin !== undefined && dish.readyMin > dish.atMin);
   const never = account.dishes.filter((dish) => dish.readyMin === undefined);
@@ -21,6 +23,8 @@ export function AccountPanel({ occasion, plan, events, mends, nowMin }: AccountP
     <section className="account" aria-label="What the day was">
       <h3>What the day was</h3>
       <p>{inTime} of {account.dishes.length} dishes were ready in time.{late.length > 0 && ` Late: ${listed(late.map((dish) => `${dish.name} by ${span(dish.readyMin! - dish.atMin)}`))}.`}{never.length > 0 && ` Never ticked as ready: ${listed(never.map((dish) => dish.name))}.`}</p>
+      {account.close.length > 0 && <p>Only just: {listed(account.close.map((dish) => dish.name))}, ready within the last five minutes.</p>}
+      {account.change.length > 0 && <p><strong>Next time</strong> give {listed(account.change.map((step) => `“${step.title}” (${step.dishName}) ${span(step.moreMin)} more`))}, or begin it so much earlier: what was late waited for it.</p>}
       {far.length > 0 && <p>Not as long as planned: {listed(far.map((step) => `${step.title.toLowerCase()} (${step.dishName}) took ${span(step.tookMin)} for ${span(step.plannedMin)}`))}.</p>}
       {account.skipped.map((gate) => <p key={`${gate.wash}/${gate.atMin}`}>At {at(Math.round(gate.atMin))} {listed(gate.items.map(itemName))} {gate.items.length === 1 ? 'was' : 'were'} not cleaned: “{gate.reason}”.</p>)}
       {account.low.map((reading) => <p key={reading.entry} className="rawish">“{reading.title}” was last measured at {reading.celsius} °C; {reading.limitC} °C were asked for.</p>)}

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { runSheet } from '@lupin/core';
+import { SharePanel } from '../sharing/SharePanel.tsx';
 import { useOccasionView } from '../occasions/context.ts';
 import { AccountPanel } from './AccountPanel.tsx';
 import { Bench } from './Bench.tsx';
@@ -16,6 +17,7 @@ export function CookPage() {
   const plan = planIsCurrent ? state?.plan : undefined;
   const entries = useMemo(() => (plan ? runSheet(occasion, plan, table) : []), [occasion, plan, table]);
   const day = useDay(occasion.id);
+  const [sharing, setSharing] = useState(false);
   if (day && !day.day.ended) return <Bench day={day} />;
   if (day === undefined) return <main className="page soft">Looking at the day …</main>;
   if (!plan) {
@@ -33,7 +35,8 @@ export function CookPage() {
   }
   return (
     <>
-      <div className="tt-head no-print" style={{ paddingBottom: 6 }}><span className="soft">{entries.length} things to do</span><Button size="small" style={{ marginLeft: 'auto' }} onClick={() => window.print()}>Print the run sheet</Button></div>
+      <div className="tt-head no-print" style={{ paddingBottom: 6 }}><span className="soft">{entries.length} things to do</span><span className="row" style={{ marginLeft: 'auto' }}><Button size="small" onClick={() => setSharing(true)}>Devices</Button><Button size="small" onClick={() => window.print()}>Print the run sheet</Button></span></div>
+      {sharing && <SharePanel occasion={occasion.id} onClose={() => setSharing(false)} />}
       <div className="cook screen-only">
         <div className="bench-main">
           <BeginDay occasion={occasion} plan={plan} over={day?.day.ended ?? false} real={day?.day.mode === 'day'} />

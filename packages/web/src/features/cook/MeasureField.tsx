@@ -5,12 +5,14 @@ import { useUnits } from '../../shared/units.ts';
 
 interface MeasureFieldProps {
   readonly limitC: number;
+  /** What a probe says that is in it. */
+  readonly probeC?: number | undefined;
   readonly readings: readonly Reading[];
   readonly onMeasure: (celsius: number) => void;
 }
 
 /** A core temperature against what it must reach. Too low is not done. */
-export function MeasureField({ limitC, readings, onMeasure }: MeasureFieldProps) {
+export function MeasureField({ limitC, probeC, readings, onMeasure }: MeasureFieldProps) {
   const units = useUnits();
   const [value, setValue] = useState<number | null>(null);
   const last = readings.at(-1);
@@ -23,6 +25,7 @@ export function MeasureField({ limitC, readings, onMeasure }: MeasureFieldProps)
       <div className="row">
         <InputNumber id="core" size="large" style={{ width: 130 }} value={value} onChange={setValue} min={fahrenheit ? -20 : rules.leastReadingC} max={fahrenheit ? 600 : rules.mostReadingC} suffix={fahrenheit ? '°F' : '°C'} inputMode="decimal" />
         <button type="submit" className="big-button" disabled={celsius === undefined}>Note it</button>
+        {probeC !== undefined && <button type="button" className="big-button" onClick={() => onMeasure(probeC)}>The probe says {units.degrees(Math.floor(probeC))}: take that</button>}
         {last && <span role="status"><strong>{units.degrees(last.celsius)}</strong> {low ? `: not done yet, ${Math.ceil(limitC - last.celsius)} °C short. Give it time, measure again.` : ': reached.'}</span>}
       </div>
     </form>

@@ -2,6 +2,7 @@ import { useEffect, useRef } from 'react';
 import { clockTime, dayWords, foodOf, listed, span, type GateItem, type Occasion, type PlannedWash, type Progress, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
+import type { OvenHint } from './deviceWords.ts';
 import { GateCard } from './GateCard.tsx';
 import { MeasureField } from './MeasureField.tsx';
 
@@ -13,6 +14,16 @@ interface NowCardProps {
   readonly progress: Progress;
   /** The step whose core temperature ends it, and the least of it. */
   readonly leastC: { readonly entry: string; readonly limitC: number } | undefined;
+  /** What the probe in it says now. */
+  readonly probeC: number | undefined;
+  /** Why it must not be begun yet: the plates it would cost. */
+  readonly notYet: string | undefined;
+  readonly onBegin: () => void;
+  /** What the oven says before something goes in. */
+  readonly hint: OvenHint | undefined;
+  /** This device looks on. */
+  readonly readOnly: boolean;
+  readonly canMend: boolean;
   readonly behindMin: number;
   /** When it is to be done as the day now goes: of a look, when its timer is due. */
   readonly dueMin: number;
@@ -31,12 +42,12 @@ interface NowCardProps {
 const swipePx = 120;
 
 /** The one thing to do, in letters that are read from across the kitchen. */
-export function NowCard({ occasion, entry, next, wash, progress, leastC, behindMin, dueMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
+export function NowCard({ occasion, entry, next, wash, progress, leastC, probeC, notYet, onBegin, hint, readOnly, canMend, behindMin, dueMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
   const readings = progress.readings.filter((each) => each.counts && each.entry === leastC?.entry && each.measured === 'core');
   const last = readings.at(-1);
   const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
   // A stray key or sleeve must not tick what is not due yet: that takes the button.
-  const blocked = entry?.kind === 'wash' || tooLow || inMin > 2;
+  const blocked = entry?.kind === 'wash' || tooLow || inMin > 2 || hint?.waits === true || notYet !== undefined || readOnly;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.code !== 'Space' || blocked || event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return;
@@ -61,17 +72,22 @@ export function NowCard({ occasion, entry, next, wash, progress, leastC, behindM
         if (from && !blocked && to.clientX - from.x > swipePx && Math.abs(to.clientY - from.y) < swipePx / 2) onDone();
       }}
     >
+      {/* What must not be overlooked stands before the work itself: below it, it would lie under the buttons. */}
+      {notYet && <p className="not-now" role="alert"><strong>Not now.</strong> {notYet}</p>}
+      {hint && <p className={`oven-hint ${hint.waits ? 'waits' : ''}`} role="status">{hint.words}</p>}
       {inMin > 2 && <p className="not-yet">Nothing to do for {span(inMin)}. Then:</p>}
       <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : entry.kind === 'look' ? ` · ${entry.dishName}` : ''}</p>
       {entry.kind === 'wash' && wash ? <GateCard key={wash.id} occasion={occasion} entry={entry} wash={wash} progress={progress} onClean={onClean} onSkip={onSkip} /> : <Body occasion={occasion} entry={entry} />}
-      {leastC && <MeasureField key={leastC.entry} limitC={leastC.limitC} readings={readings} onMeasure={(celsius) => onMeasure(leastC.entry, celsius)} />}
-      {behindMin > 0 && <p className="behind">{behindMin} min behind. <button type="button" className="big-button" onClick={onMend}>Plan again from now</button></p>}
+      {!readOnly && entry.kind === 'step' && entry.hands === 'on' && !progress.begun.has(entry.id) && inMin <= 2 && <p className="begin"><button type="button" className="big-button plain" disabled={notYet !== undefined} onClick={onBegin}>I begin it now</button> <span className="soft">if you want to know how long it takes</span></p>}
+      {progress.begun.has(entry.id) && <p className="soft begin">Begun at {clockTime(occasion.serveAt, Math.round(progress.begun.get(entry.id)!))}.</p>}
+      {leastC && <MeasureField key={leastC.entry} limitC={leastC.limitC} probeC={probeC} readings={readings} onMeasure={(celsius) => onMeasure(leastC.entry, celsius)} />}
+      {behindMin > 0 && <p className="behind">{span(behindMin)} behind. {canMend ? <button type="button" className="big-button" onClick={onMend}>Plan again from now</button> : 'Tell the host.'}</p>}
       {next && <p className="next soft">Then, at {clockTime(occasion.serveAt, next.startMin)}: {next.title}{next.kind === 'oven' && ` ${units.degrees(next.dialC)}`}{next.kind === 'step' && `, ${next.dishName}`}</p>}
-      <div className="done-bar">
-        {entry.kind !== 'wash' && <button type="button" className="yes" disabled={tooLow} onClick={onDone}>{inMin > 2 ? 'Done already' : entry.kind === 'step' && entry.hands === 'off' ? 'Set going' : entry.kind === 'oven' ? 'Turned on' : 'Done'}</button>}
+      {readOnly ? <p className="soft next">This device looks on; ticks are made elsewhere.</p> : <div className="done-bar">
+        {entry.kind !== 'wash' && <button type="button" className={notYet ? 'yes against' : 'yes'} disabled={tooLow} onClick={onDone}>{notYet ? 'Done all the same' : inMin > 2 ? 'Done already' : entry.kind === 'step' && entry.hands === 'off' ? (hint?.waits ? 'In all the same' : 'Set going') : entry.kind === 'oven' ? 'Turned on' : 'Done'}</button>}
         <button type="button" className="back" onClick={onSlip}>Not as planned</button>
         <button type="button" className="back" disabled={!onBack} onClick={onBack}>Back one</button>
-      </div>
+      </div>}
     </main>
   );
 }

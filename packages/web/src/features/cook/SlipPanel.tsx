@@ -4,6 +4,8 @@ import * as v from 'valibot';
 import { dishesOut, fit, freshId, guestGone, guestNeeds, hazards, leftOut, madeAgain, Need, ovenDead, ovensOf, tasksOf, wantOven, listed, type GuestId, type Occasion, type RunSheetEntry, type Slipped } from '@lupin/core';
 
 interface SlipPanelProps {
+  /** Only the host mends; a helper says how long something takes. */
+  readonly canMend: boolean;
   readonly from: Slipped;
   readonly entry: RunSheetEntry | undefined;
   readonly onLonger: (minutes: number) => void;
@@ -14,7 +16,7 @@ interface SlipPanelProps {
 const dishName = (occasion: Occasion, id: string): string => occasion.recipes.find((each) => each.id === occasion.dishes.find((dish) => dish.id === id)?.recipe)?.name ?? id;
 
 /** What can go otherwise than planned, one tap each. */
-export function SlipPanel({ from, entry, onLonger, onAsk, onClose }: SlipPanelProps) {
+export function SlipPanel({ canMend, from, entry, onLonger, onAsk, onClose }: SlipPanelProps) {
   const [open, setOpen] = useState<'food' | 'gone' | 'needs' | 'oven'>();
   const { occasion } = from;
   const toggle = (which: typeof open) => setOpen((now) => (now === which ? undefined : which));
@@ -24,6 +26,8 @@ export function SlipPanel({ from, entry, onLonger, onAsk, onClose }: SlipPanelPr
       {entry && entry.kind !== 'oven' && (
         <div className="slip-row"><span>“{entry.title}” takes longer by</span>{[5, 10, 20].map((minutes) => <button key={minutes} type="button" className="big-button" onClick={() => onLonger(minutes)}>{minutes} min</button>)}</div>
       )}
+      {!canMend && <p className="big soft">Everything else is mended on the host’s screen: tell them.</p>}
+      {canMend && <>
       <button type="button" className="big-button wide" onClick={() => onAsk('Behind the plan', from)}>We are behind: plan again from now</button>
       <button type="button" className="big-button wide" aria-expanded={open === 'food'} onClick={() => toggle('food')}>Something is burnt, dropped or forgotten …</button>
       {open === 'food' && <Food from={from} onAsk={onAsk} />}
@@ -46,6 +50,7 @@ export function SlipPanel({ from, entry, onLonger, onAsk, onClose }: SlipPanelPr
           })}
         </div>
       )}
+      </>}
       <p className="soft small">What is done stays done; what is on boards, knives and hands is reckoned with.</p>
     </section>
   );

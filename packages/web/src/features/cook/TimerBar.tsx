@@ -1,4 +1,5 @@
-import { useEffect, useRef } from 'react';
+import { Input } from 'antd';
+import { useEffect, useRef, useState } from 'react';
 import type { DayTimer } from '@lupin/core';
 
 export interface NamedTimer extends DayTimer {
@@ -12,7 +13,7 @@ const stateOf = (timer: DayTimer, nowMin: number): State => (nowMin >= timer.due
 
 const left = (minutes: number): string => {
   const seconds = Math.round(Math.abs(minutes) * 60);
-  const text = seconds >= 3600 ? `${Math.floor(seconds / 3600)}:${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}:${String(seconds % 60).padStart(2, '0')}` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  const text = seconds >= 3600 ? `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   return minutes < 0 ? `+${text}` : text;
 };
 
@@ -22,12 +23,15 @@ interface TimerBarProps {
   readonly sound: boolean;
   readonly onPick: (timer: NamedTimer) => void;
   readonly onMore: (timer: NamedTimer) => void;
+  /** A timer of the cook's own, and its end; absent where this device looks on. */
+  readonly onAdd?: (name: string, minutes: number) => void;
+  readonly onOff?: (timer: NamedTimer) => void;
 }
 
 /** All timers that run, by dish and place, the next first. What is due flashes, sounds and says its name. */
-export function TimerBar({ timers, nowMin, sound, onPick, onMore }: TimerBarProps) {
+export function TimerBar({ timers, nowMin, sound, onPick, onMore, onAdd, onOff }: TimerBarProps) {
   useRinging(timers, nowMin, sound);
-  if (timers.length === 0) return null;
+  if (timers.length === 0 && !onAdd) return null;
   return (
     <section className="timers" aria-label="Timers">
       {timers.map((timer) => {
@@ -38,11 +42,29 @@ export function TimerBar({ timers, nowMin, sound, onPick, onMore }: TimerBarProp
               <strong className="timer-left">{left(timer.dueMin - nowMin)}</strong>
               <span className="timer-name">{timer.title}{timer.where && <span className="soft"> · {timer.where}</span>}<br /><span className="soft">{state === 'due' ? (timer.kind === 'ready' ? 'ready' : 'now: ') : state === 'early' ? 'look now: it may be done. ' : ''}{timer.name}</span></span>
             </button>
+            {timer.kind === 'own' && onOff && <button type="button" className="timer-more" aria-label={`Off: ${timer.title}`} onClick={() => onOff(timer)}>off</button>}
             {(timer.kind === 'last-look' || timer.kind === 'own') && <button type="button" className="timer-more" aria-label={`Five minutes more: ${timer.title}`} onClick={() => onMore(timer)}>+5</button>}
           </div>
         );
       })}
+      {onAdd && <OwnTimer onAdd={onAdd} />}
     </section>
+  );
+}
+
+/** A timer for what is not in the plan: a name, and a press for how long. */
+function OwnTimer({ onAdd }: { onAdd: (name: string, minutes: number) => void }) {
+  const [open, setOpen] = useState(false);
+  const [name, setName] = useState('');
+  if (!open) return <button type="button" className="own-timer-open" onClick={() => setOpen(true)}>A timer of my own</button>;
+  const start = (minutes: number) => { onAdd(name.trim() || 'Timer', minutes); setOpen(false); setName(''); };
+  return (
+    <div className="own-timer" role="group" aria-label="A timer of my own">
+      <Input aria-label="What for" autoFocus size="large" maxLength={80} value={name} placeholder="what for" onChange={(event) => setName(event.target.value)} onPressEnter={() => start(10)} />
+      <span className="soft" style={{ alignSelf: 'center' }}>min</span>
+      {[1, 3, 5, 10, 20, 45].map((minutes) => <button key={minutes} type="button" className="timer-more" aria-label={`${minutes} minutes`} onClick={() => start(minutes)}>{minutes}</button>)}
+      <button type="button" className="timer-more" aria-label="No timer" onClick={() => setOpen(false)}>×</button>
+    </div>
   );
 }
 

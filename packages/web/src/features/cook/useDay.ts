@@ -2,6 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { DayClock, DayEvent, DayNews, Happening, ProblemDocument, RunningDay } from '@lupin/core';
 import { api, useDayQuery } from '../../app/api.ts';
 import { useAppDispatch } from '../../app/store.ts';
+import { newId } from '../../shared/newId.ts';
 import { keepWaiting, toSend, waitingIn, type Waiting } from './queue.ts';
 
 export interface Day {
@@ -13,6 +14,8 @@ export interface Day {
   readonly unsent: number;
   readonly online: boolean;
   readonly note: (...what: readonly Happening[]) => void;
+  /** Notes what happened a little while ago, each at its moment: in a rehearsal that runs fast. */
+  readonly noteAt: (list: readonly { readonly atMin: number; readonly what: Happening }[]) => void;
   /** Why the server would not take what was noted; it is then gone. */
   readonly refused: string | undefined;
 }
@@ -44,7 +47,6 @@ export function useDay(id: string): Day | null | undefined {
   const today = useRef('');
   today.current = data?.day ?? '';
   const sending = useRef(false);
-  const running = data !== undefined && data !== null && !data.ended;
   const put = useCallback((list: readonly Waiting[]) => { queue.current = list; keepWaiting(localStorage, id, list); setWaiting(list); }, [id]);
 
   const flush = useCallback(async () => {
@@ -101,10 +103,17 @@ export function useDay(id: string): Day | null | undefined {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [id, data === null || data === undefined, dispatch, flush]);
 
-  const nowMin = useNow(data?.clock, running);
+  const nowMin = useNow(data?.clock);
   const note = useCallback((...what: readonly Happening[]) => {
     setRefused(undefined);
-    put([...queue.current, ...what.map((each): Waiting => ({ id: crypto.randomUUID(), day: today.current, at: Date.now(), what: each }))]);
+    put([...queue.current, ...what.map((each): Waiting => ({ id: newId(), day: today.current, at: Date.now(), what: each }))]);
+    void flush();
+  }, [flush, put]);
+  const clock = useRef({ nowMin, speed: 1 });
+  clock.current = { nowMin, speed: data?.clock.speed ?? 1 };
+  const noteAt = useCallback((list: readonly { readonly atMin: number; readonly what: Happening }[]) => {
+    const { nowMin: now, speed } = clock.current;
+    put([...queue.current, ...list.map(({ atMin, what }): Waiting => ({ id: newId(), day: today.current, at: Date.now() - (speed > 0 ? Math.max(0, (now - atMin) / speed) * 60_000 : 0), what }))]);
     void flush();
   }, [flush, put]);
   const events = useMemo(() => {
@@ -116,15 +125,15 @@ export function useDay(id: string): Day | null | undefined {
   }, [data?.events, data?.day, waiting]);
   if (data === undefined) return undefined;
   if (data === null) return null;
-  return { day: data, events, nowMin, unsent: waiting.length, online, note, refused };
+  return { day: data, events, nowMin, unsent: waiting.length, online, note, noteAt, refused };
 }
 
 /** The moment of the day, a little later every second; in a fast rehearsal more often. */
-function useNow(clock: DayClock | undefined, running: boolean): number {
+function useNow(clock: DayClock | undefined): number {
   const read = useRef({ clock, at: performance.now() });
   const [, tick] = useState(0);
   if (read.current.clock !== clock) read.current = { clock, at: performance.now() };
-  const speed = running ? clock?.speed ?? 0 : 0;
+  const speed = clock?.speed ?? 0;
   useEffect(() => {
     if (speed === 0) return undefined;
     const timer = setInterval(() => tick((count) => count + 1), speed > 10 ? 250 : 1000);

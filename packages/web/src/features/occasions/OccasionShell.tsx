@@ -91,6 +91,7 @@ function Stations({ view: { occasion, table, checks, plan, planIsCurrent } }: { 
       <NavLink to="timetable">Timetable{occasion.dishes.length > 0 && timetable}</NavLink>
       <NavLink to="cook">Cook</NavLink>
       <NavLink to="table">Table</NavLink>
+      <NavLink to="after">After</NavLink>
     </nav>
   );
 }
@@ -106,7 +107,7 @@ function Trouble() {
 function Strip({ view: { occasion, table } }: { view: OccasionView }) {
   const { pathname } = useLocation();
   const navigate = useNavigate();
-  if (pathname.endsWith('/menu') || pathname.endsWith('/cook') || occasion.guests.length === 0) return null;
+  if (pathname.endsWith('/menu') || pathname.endsWith('/cook') || pathname.endsWith('/after') || occasion.guests.length === 0) return null;
   const full = table.plates.filter((plate) => plate.state === 'full').length;
   return (
     <div className="strip">

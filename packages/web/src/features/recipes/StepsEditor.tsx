@@ -85,7 +85,8 @@ function StepForm({ step, recipe, set, onReread, onMove, first, last, onRemove }
   const time = (which: 'least' | 'likely' | 'most', value: number | null) => {
     if (value === null) return;
     const next = { ...step.durationMin, [which]: value };
-    put({ durationMin: { least: Math.min(next.least, which === 'least' ? next.least : next.likely), likely: which === 'likely' ? value : Math.min(Math.max(next.likely, next.least), Math.max(next.most, next.least)), most: Math.max(next.most, which === 'most' ? next.most : next.likely, next.least) } });
+    // A time set by hand is the recipe's own; what was learned is weighed against it anew.
+    put({ learned: undefined, durationMin: { least: Math.min(next.least, which === 'least' ? next.least : next.likely), likely: which === 'likely' ? value : Math.min(Math.max(next.likely, next.least), Math.max(next.most, next.least)), most: Math.max(next.most, which === 'most' ? next.most : next.likely, next.least) } });
   };
   const setKit = (kinds: string[]) => put({ kit: kinds.map((kind): KitUse => step.kit.find((use) => use.kind === kind) ?? { kind: kind as KitUse['kind'] }) });
   const oven = step.oven;
@@ -97,6 +98,7 @@ function StepForm({ step, recipe, set, onReread, onMove, first, last, onRemove }
         <span className="row">Minutes
           {(['least', 'likely', 'most'] as const).map((which) => <InputNumber key={which} size="small" aria-label={`${which} minutes`} min={1} max={4320} precision={0} value={step.durationMin[which]} onChange={(value) => time(which, value)} style={{ width: 66 }} />)}
           <span className="soft small">least, likely, most</span>
+          {step.learned && <span className="small">learned from {step.learned.days} {step.learned.days === 1 ? 'day' : 'days'}; the recipe says {step.learned.asWritten.likely} ({step.learned.asWritten.least}–{step.learned.asWritten.most}) <Button size="small" onClick={() => put({ durationMin: step.learned!.asWritten, learned: undefined })}>Back to that</Button></span>}
         </span>
         <Segmented size="small" aria-label="Hands" value={step.hands} options={[{ value: 'on', label: 'by hand' }, { value: 'off', label: 'by itself' }]} onChange={(hands) => put({ hands: hands as Step['hands'] })} />
       </div>

@@ -66,7 +66,7 @@ export function rereadStep(recipe: Recipe, step: Step): Step {
   const all = steps.map((each) => each.step);
   const sum = (pick: (one: Step) => number) => Math.min(4320, all.reduce((total, one) => total + pick(one), 0));
   const main = all.find((one) => one.hands === 'off') ?? first;
-  const { oven: _oven, coreC: _core, ...rest } = step;
+  const { oven: _oven, coreC: _core, learned: _learned, ...rest } = step;
   return {
     ...rest, uses: [...new Set([...step.uses, ...all.flatMap((one) => one.uses).filter((use) => !elsewhere.has(use))])], durationMin: { least: sum((one) => one.durationMin.least), likely: sum((one) => one.durationMin.likely), most: sum((one) => one.durationMin.most) },
     hands: main.hands, attention: main.attention.filter((each) => each.atMin < sum((one) => one.durationMin.likely)), kit: all.flatMap((one) => one.kit).filter((use, index, list) => list.findIndex((other) => other.kind === use.kind && other.as === use.as) === index),

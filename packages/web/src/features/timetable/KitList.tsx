@@ -2,7 +2,8 @@ import { CloseOutlined, DownOutlined, MinusOutlined, PlusOutlined, RightOutlined
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { hazards, KitKind, KitUnit, materials } from '@lupin/core';
+import { hazards, KitKind, KitUnit, materials, type Pan } from '@lupin/core';
+import { VesselField, vesselOf } from '../../shared/VesselField.tsx';
 import { freshId } from '../../shared/words.ts';
 import { kitNames } from './kitchenTimes.ts';
 
@@ -13,6 +14,8 @@ interface KitListProps {
 }
 
 const freeable = hazards.filter((hazard) => hazard.kind === 'allergen').map((hazard) => ({ value: hazard.id as string, label: hazard.name }));
+/** What food is baked or boiled in, and the shape such a thing usually has: its measures decide how amounts fill it. */
+const usualShape: Readonly<Partial<Record<KitUnit['kind'], Pan['shape']>>> = { 'saucepan': 'pot', 'large-pot': 'pot', 'slow-cooker': 'pot', 'frying-pan': 'round', 'skillet': 'round', 'cake-tin': 'round', 'roasting-tin': 'rectangle', 'baking-tray': 'rectangle', 'gratin-dish': 'rectangle' };
 const kinds = KitKind.options.filter((kind) => kind !== 'probe');
 
 /** "steel", or "2 plastic, 1 wood": what the pieces of a kind are made of, and how many are kept free of something. */
@@ -53,18 +56,31 @@ export function KitList({ kit, onChange, onRemove }: KitListProps) {
                   <Button size="small" type="text" icon={<PlusOutlined />} aria-label={`Add: ${kitNames[kind]}`} onClick={() => add(kind)} />
                 </td>
               </tr>,
-              ...(isOpen ? units : []).map((unit) => (
+              ...(isOpen ? units : []).flatMap((unit) => [
                 <tr key={unit.id} className="piece">
                   <td>{unit.name}</td>
                   <td><Select size="small" variant="borderless" aria-label={`${unit.name}: material`} value={unit.material} style={{ width: 104 }} options={materials.map((value) => ({ value, label: value }))} onChange={(material) => set(unit.id, { material })} /></td>
                   <td><span className="row"><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="kept free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 140 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /> <InputNumber size="small" aria-label={`${unit.name}: minutes to wash`} min={0} max={60} value={unit.washMin} suffix="min" style={{ width: 76 }} onChange={(washMin) => { if (washMin !== null) set(unit.id, { washMin: Math.round(washMin) }); }} /></span></td>
                   <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}, this one`} onClick={() => onRemove(unit.id)} /></td>
-                </tr>
-              )),
+                </tr>,
+                ...(usualShape[kind] ? [<tr key={`${unit.id}/measures`} className="piece measures"><td colSpan={4}><Measures unit={unit} usual={usualShape[kind]} onChange={(vessel) => set(unit.id, { vessel })} /></td></tr>] : []),
+              ]),
             ];
           })}
         </tbody>
       </table>
     </section>
+  );
+}
+
+/** The inner measures of a pan, tin or tray; without them amounts are not fitted to it. */
+function Measures({ unit, usual, onChange }: { unit: KitUnit; usual: Pan['shape']; onChange: (vessel: Pan | undefined) => void }) {
+  const { vessel } = unit;
+  if (!vessel) return <Button size="small" type="link" style={{ paddingLeft: 7 }} onClick={() => onChange(vesselOf[usual])}>say how big it is</Button>;
+  return (
+    <span className="row small" style={{ padding: '2px 7px', gap: '4px 8px' }}>
+      <Select size="small" aria-label={`${unit.name}: shape`} value={vessel.shape as Pan['shape'] | 'unknown'} options={[...(usual === 'pot' ? [{ value: 'pot' as const, label: 'a pot' }] : [{ value: 'round' as const, label: 'round' }, { value: 'rectangle' as const, label: 'oblong' }]), { value: 'unknown' as const, label: 'not known' }]} onChange={(shape) => onChange(shape === 'unknown' ? undefined : vesselOf[shape])} style={{ width: 104 }} />
+      <VesselField vessel={vessel} of={unit.name} onChange={onChange} />
+    </span>
   );
 }

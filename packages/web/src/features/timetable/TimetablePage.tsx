@@ -1,5 +1,5 @@
 import { Button, Progress, Segmented } from 'antd';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { clockTime, dayWords, planFigures, runSheet, span, tasksOf } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
 import { AuditPanel } from './AuditPanel.tsx';
@@ -26,15 +26,21 @@ export function TimetablePage() {
   const figures = useMemo(() => (plan ? planFigures(occasion, plan) : undefined), [occasion, plan]);
   const network = useMemo(() => tasksOf(occasion, table), [occasion, table]);
   const chances = useChances(occasion, state?.status === 'looking' ? undefined : plan, view === 'sure');
-  const parts = useMemo(() => stretches(entries.filter((entry) => entry.cook || entry.kind === 'oven')), [entries]);
+  const fresh = useMemo(() => (plan && state?.audit ? { occasion, plan, network, entries, audit: state.audit } : undefined), [occasion, plan, network, entries, state?.audit]);
+  const lastShown = useRef(fresh);
+  if (fresh) lastShown.current = fresh;
+  // While a change is planned the lanes before it stay where they were, out of reach: nothing jumps, and nothing old can be taken for new.
+  const before = !fresh && !planIsCurrent && lastShown.current?.occasion.id === occasion.id ? lastShown.current : undefined;
+  const seen = fresh ?? before;
+  const parts = useMemo(() => stretches((seen?.entries ?? []).filter((entry) => entry.cook || entry.kind === 'oven')), [seen]);
 
   if (occasion.dishes.length === 0) return <><main className="page" style={{ paddingBottom: 0, flex: 'none' }}><h2>Nothing to put in order yet</h2><p className="soft">The timetable follows from the menu: put dishes on it first. What it rests on besides stands here.</p></main><KitchenPanel /></>;
   const looking = !planIsCurrent || state?.status === 'looking';
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
   const options = [
     ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
-    ...(plan && parts.length > 1 ? [{ value: 'all', label: 'all of it' }] : []),
-    ...(plan ? [{ value: 'last', label: 'last three hours' }, { value: 'half', label: 'last half hour' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }, { value: 'whatif', label: 'what if' }] : []),
+    ...(seen && parts.length > 1 ? [{ value: 'all', label: 'all of it' }] : []),
+    ...(seen ? [{ value: 'last', label: 'last three hours' }, { value: 'half', label: 'last half hour' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }, { value: 'whatif', label: 'what if' }] : []),
     { value: 'kitchen', label: 'kitchen and cooks' },
   ];
   const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : '';
@@ -55,6 +61,12 @@ export function TimetablePage() {
       {current === 'kitchen' && <KitchenPanel />}
       {current !== 'kitchen' && planIsCurrent && state?.status === 'none' && state.reason && (
         <main className="page"><h2>{state.reason.proven ? 'No plan can hold all of this' : 'No plan was found'}</h2><p style={{ fontSize: 18, margin: '8px 0' }}>{state.reason.what} {state.reason.why}</p><p>Try: {state.reason.tryThis}{!state.reason.proven && ' Many orders of work were tried; “Plan again” tries others.'}</p><CookedThrough /></main>
+      )}
+      {current !== 'kitchen' && onClock && before && (
+        <div className="tt-before" inert>
+          <p className="tt-before-words">before your change; it is being planned anew</p>
+          <Lanes key={current} {...before} part={shownPart} selected={undefined} onSelect={() => undefined} figures="" shown={shown} onShow={() => undefined} onMove={() => undefined} />
+        </div>
       )}
       {current !== 'kitchen' && plan && state?.audit && (
         <>

@@ -12,11 +12,11 @@ test.beforeAll(async () => { server = await startServer(); });
 test.afterAll(async () => { await server.stop(); });
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'shopping', 'recipes', 'swaps', 'timetable', 'cook', 'bench', 'table']) {
+  for (const station of ['', 'guests', 'menu', 'labels', 'amounts', 'shopping', 'recipes', 'swaps', 'timetable', 'cook', 'bench', 'table', 'after', 'join']) {
     test(`${station || 'the first page'} in ${colorScheme}: nothing serious for WCAG 2.2 AA`, async ({ browser }) => {
       const page = await (await browser.newContext({ colorScheme })).newPage();
       // The bench is the Cook page of a day that has been begun; of another occasion, so that the page before the day is looked at too.
-      const alone = { bench: '/o/allotment-lunch/cook',  recipes: '/recipes/roast-chicken', swaps: '/swaps' }[station];
+      const alone = { bench: '/o/allotment-lunch/cook', join: '/join', recipes: '/recipes/roast-chicken', swaps: '/swaps' }[station];
       await page.goto(`${server.url}${alone ?? (station ? `/o/${station === 'labels' ? 'allotment-lunch' : 'sunday-lunch'}/${station}` : '/')}`);
       if (station !== 'bench') await page.waitForLoadState('networkidle');
       if (station === 'timetable') await page.getByRole('heading', { name: 'Passed the audit' }).waitFor({ timeout: 60_000 });

@@ -10,6 +10,8 @@ export const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 export interface Running {
   readonly url: string;
   readonly folder: string;
+  /** Where it lets other devices in, once the host has switched that on. */
+  readonly sharePort: number;
   output(): string;
   stop(): Promise<number | null>;
   /** Ends it as a power cut would. */
@@ -33,7 +35,8 @@ const ended = (child: ChildProcess): Promise<number | null> => new Promise((reso
 export async function startServer(options: { demo: boolean; folder?: string; port?: number; reset?: boolean } = { demo: true }): Promise<Running> {
   const folder = options.folder ?? mkdtempSync(join(tmpdir(), 'lupin-e2e-'));
   const port = options.port ?? (await freePort());
-  const child = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), ...(options.demo ? ['--demo'] : []), ...(options.reset ? ['--reset'] : [])], { env: { ...process.env, LUPIN_PORT: String(port), LUPIN_DATA_DIR: folder } });
+  const sharePort = await freePort();
+  const child = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), ...(options.demo ? ['--demo'] : []), ...(options.reset ? ['--reset'] : [])], { env: { ...process.env, LUPIN_PORT: String(port), LUPIN_SHARE_PORT: String(sharePort), LUPIN_DATA_DIR: folder } });
   let output = '';
   child.stdout.on('data', (chunk: Buffer) => { output += chunk.toString(); });
   child.stderr.on('data', (chunk: Buffer) => { output += chunk.toString(); });
@@ -46,6 +49,7 @@ export async function startServer(options: { demo: boolean; folder?: string; por
   return {
     url,
     folder,
+    sharePort,
     output: () => output,
     kill: async () => {
       child.kill('SIGKILL');

@@ -24,7 +24,6 @@ const views = [
     await page.getByRole('button', { name: 'Read it' }).click();
     await page.locator('mark').first().waitFor();
   } },
-  { name: 'labels-phone', path: '/o/lantern-supper/labels', width: 390, height: 844 },
   { name: 'amounts', path: '/o/lantern-supper/amounts', width: 1280, height: 800 },
   { name: 'advice', path: '/o/lantern-supper/menu', width: 1280, height: 800, act: async (page) => {
     await page.getByLabel('begin from the recipes as written').check();
@@ -91,11 +90,40 @@ const views = [
     await page.evaluate(() => window.scrollTo(0, 0));
   } },
   { name: 'table', path: '/o/lantern-supper/table', width: 1280, height: 800 },
+  { name: 'after', path: '/o/lantern-supper/after', width: 1280, height: 800, before: servedSupper, act: async (page) => {
+    for (const [dish, box, kept] of [['Duck legs', 'flat glass box', false], ['Braised red cabbage', 'blue tub', true], ['Celeriac', 'tin', false]]) {
+      await page.getByRole('row', { name: new RegExp(dish) }).getByRole('button', { name: 'Put away' }).click();
+      await page.getByRole('combobox', { name: 'Box' }).fill(box);
+      if (kept) await page.getByRole('switch', { name: 'It stayed in the kitchen' }).click();
+      await page.getByRole('button', { name: 'It is put away' }).click();
+    }
+    await page.getByRole('switch', { name: 'Names of guests on the labels' }).click();
+    await page.evaluate(() => window.scrollTo(0, 0));
+  } },
 ];
+
+/** A rehearsal of the supper that has come to 75 minutes after serving, everything ticked in its time. */
+async function servedSupper() {
+  const url = `http://127.0.0.1:${port}/api/occasions/lantern-supper`;
+  const send = (method, path, body) => fetch(`${url}${path}`, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+  const plan = await (await fetch(`${url}/plan`)).json();
+  await send('POST', '/day', { mode: 'rehearsal', speed: 1, fromMin: 75 });
+  const { day } = await (await fetch(`${url}/day`)).json();
+  const ticks = plan.tasks.flatMap((task) => {
+    const tick = (at, entry) => ({ at, what: { kind: 'tick', entry } });
+    if (task.kind === 'wash') return ['water', ...task.units, 'cloth', ...(task.hands ? ['hands'] : [])].map((item) => ({ at: task.endMin, what: { kind: 'clean', wash: task.id, item } }));
+    if (task.kind === 'oven') return [tick(task.startMin, task.id)];
+    if (task.cook !== undefined) return [tick(task.endMin, task.id)];
+    return [tick(task.startMin, task.id), ...task.attention.flatMap((point, at) => (point.startMin > task.startMin ? [tick(point.endMin, `${task.id}@${at}`)] : []))];
+  }).sort((a, b) => a.at - b.at);
+  const events = ticks.map(({ at, what }, index) => ({ id: `picture-${index + 1000}`, device: 'tablet', agoMin: Math.max(0, 75 - at), what }));
+  for (let at = 0; at < events.length; at += 400) await send('POST', '/day/events', { day, events: events.slice(at, at + 400) });
+}
 
 mkdirSync(join(root, 'docs/screenshots'), { recursive: true });
 const browser = await chromium.launch({ executablePath: findChromium(), args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
 for (const view of views) {
+  await view.before?.();
   const page = await (await browser.newContext({ viewport: { width: view.width, height: view.height }, colorScheme: view.dark ? 'dark' : 'light' })).newPage();
   await page.goto(`http://127.0.0.1:${port}${view.path}`);
   await page.waitForLoadState('networkidle');

@@ -15,7 +15,6 @@ import { PrintSheet } from './PrintSheet.tsx';
 import { RunList } from './RunList.tsx';
 import { SlipPanel } from './SlipPanel.tsx';
 import { TimerBar, type NamedTimer } from './TimerBar.tsx';
-import { SharePanel } from '../sharing/SharePanel.tsx';
 import { newId } from '../../shared/newId.ts';
 import { useUnits } from '../../shared/units.ts';
 import { useAwake } from './useAwake.ts';
@@ -32,11 +31,10 @@ const warnsMin = 20;
 export type Rights = 'host' | 'helper' | 'reader';
 
 /** The day at the bench: one thing at a time, the timers, and what to do when it goes otherwise. */
-export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAll, noteAt, refused }, rights = 'host' }: { day: Day; rights?: Rights }) {
+export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAll, noteAt, refused }, rights = 'host', onDevices }: { day: Day; rights?: Rights; onDevices?: () => void }) {
   const isHost = rights === 'host';
   const readOnly = rights === 'reader';
   const note = useCallback((...what: readonly Happening[]) => { if (!readOnly) noteAll(...what); }, [readOnly, noteAll]);
-  const [sharing, setSharing] = useState(false);
   const { occasion, plan } = day;
   const table = useMemo(() => fit(occasion), [occasion]);
   const entries = useMemo(() => runSheet(occasion, plan, table), [occasion, plan, table]);
@@ -142,14 +140,13 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAl
         <span className="row" style={{ marginLeft: 'auto', flexWrap: 'nowrap' }}>
           {standing.length > 0 && <Button size="small" onClick={() => setStandingOpen(!standingOpen)}>Standing ({standing.length})</Button>}
           <Button size="small" onClick={() => window.print()}>Print</Button>
-          {isHost && <Button size="small" onClick={() => setSharing(true)}>Devices</Button>}
+          {onDevices && <Button size="small" onClick={onDevices}>Devices</Button>}
           {isHost && <Popconfirm title={day.mode === 'rehearsal' ? 'End the rehearsal?' : 'Is the day over? Nothing can be ticked afterwards.'} okText="End it" cancelText="Go on" onConfirm={() => void end(occasion.id)}><Button size="small">End the {day.mode === 'rehearsal' ? 'rehearsal' : 'day'}</Button></Popconfirm>}
         </span>
       </div>
       {refused && <p className="fault page" role="alert">Not noted. {refused}</p>}
       {judged.lost.length > 0 && <p className="plates-lost" role="alert">Not clear any more: <strong>{plates(judged.lost)}</strong>. {sentence(judged.lost[0]!.why)} {isHost ? <button type="button" className="big-button" onClick={() => mend.ask('A plate is lost', from)}>Mend the day</button> : 'Tell the host.'}</p>}
       {judged.lost.length === 0 && judged.ahead.length > 0 && skippedGates.size > 0 && <p className="plates-lost" role="alert">If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>. {sentence(judged.ahead[0]!.why)} {isHost ? <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', from)}>Wash it after all</button> : 'Tell the host.'}</p>}
-      {sharing && <SharePanel occasion={occasion.id} onClose={() => setSharing(false)} />}
       {tooLong.length > 0 && !standingOpen && <p className="standing-soon" role="alert"><strong>{dishVersionName(occasion, tooLong[0]!.dish, tooLong[0]!.version)}</strong>{tooLong.length > 1 && ` and ${tooLong.length - 1} more`}: ready for {span(Math.max(0, minute - tooLong[0]!.sinceMin))}. {minute - tooLong[0]!.sinceMin > rules.standsMostMin ? 'What is left of it has stood too long: throw it away.' : `Measure it hot or cold, or put it away by ${clockTime(occasion.serveAt, tooLong[0]!.sinceMin + rules.standsMostMin)}.`} <button type="button" className="big-button" onClick={() => setStandingOpen(true)}>What stands</button></p>}
       {ovenTrouble?.kind === 'cavity' && !slipping && <p className="standing-soon" role="alert"><strong>{ovenTrouble.name} shows {units.degrees(ovenTrouble.shownC!)} and does not get to its {units.degrees(ovenTrouble.setC!)}.</strong> Look whether it heats. <button type="button" className="big-button" onClick={() => setSlipping(true)}>It has failed</button></p>}
       <div className="cook screen-only">

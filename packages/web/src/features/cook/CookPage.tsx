@@ -13,12 +13,23 @@ import { useDay } from './useDay.ts';
 const nothing: ReadonlySet<string> = new Set();
 
 export function CookPage() {
+  const { occasion } = useOccasionView();
+  // Kept above both views, so that a day that begins meanwhile does not shut it.
+  const [sharing, setSharing] = useState(false);
+  return (
+    <>
+      <BeforeOrAtWork onDevices={() => setSharing(true)} />
+      {sharing && <SharePanel occasion={occasion.id} onClose={() => setSharing(false)} />}
+    </>
+  );
+}
+
+function BeforeOrAtWork({ onDevices }: { readonly onDevices: () => void }) {
   const { occasion, table, plan: state, planIsCurrent, stopPlanning } = useOccasionView();
   const plan = planIsCurrent ? state?.plan : undefined;
   const entries = useMemo(() => (plan ? runSheet(occasion, plan, table) : []), [occasion, plan, table]);
   const day = useDay(occasion.id);
-  const [sharing, setSharing] = useState(false);
-  if (day && !day.day.ended) return <Bench day={day} />;
+  if (day && !day.day.ended) return <Bench day={day} onDevices={onDevices} />;
   if (day === undefined) return <main className="page soft">Looking at the day …</main>;
   if (!plan) {
     return <main className="page"><h2>{state?.status === 'none' ? 'There is no plan to cook from' : 'The plan is being made'}</h2><p className="soft">{state?.reason ? `${state.reason.what} ${state.reason.why}` : 'This takes a moment. The run sheet appears here by itself.'}</p></main>;
@@ -35,8 +46,7 @@ export function CookPage() {
   }
   return (
     <>
-      <div className="tt-head no-print" style={{ paddingBottom: 6 }}><span className="soft">{entries.length} things to do</span><span className="row" style={{ marginLeft: 'auto' }}><Button size="small" onClick={() => setSharing(true)}>Devices</Button><Button size="small" onClick={() => window.print()}>Print the run sheet</Button></span></div>
-      {sharing && <SharePanel occasion={occasion.id} onClose={() => setSharing(false)} />}
+      <div className="tt-head no-print" style={{ paddingBottom: 6 }}><span className="soft">{entries.length} things to do</span><span className="row" style={{ marginLeft: 'auto' }}><Button size="small" onClick={onDevices}>Devices</Button><Button size="small" onClick={() => window.print()}>Print the run sheet</Button></span></div>
       <div className="cook screen-only">
         <div className="bench-main">
           <BeginDay occasion={occasion} plan={plan} over={day?.day.ended ?? false} real={day?.day.mode === 'day'} />

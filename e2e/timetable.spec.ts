@@ -169,3 +169,15 @@ test('the cook is out for an hour, and the topping is done by a time of the cloc
     if (what!.startsWith('Rub the topping')) expect(minutes(end!)).toBeLessThanOrEqual(580);
   }
 });
+
+test('equal work of two dishes is done in one go: one step in the timetable, and one key takes it back', async ({ page }) => {
+  await planned(page, 'lantern-supper');
+  await view(page, 'kitchen and cooks');
+  await page.getByRole('button', { name: 'In one go: Onions, sliced' }).click();
+  await expect(page.getByRole('switch', { name: 'Cook Onions, sliced once' })).toBeChecked();
+  await expect(page.getByRole('heading', { name: 'Could be done in one go' })).toHaveCount(0);
+  await page.getByRole('link', { name: /^Amounts/ }).click();
+  await expect(page.getByText('Onions, sliced').first()).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByText('Onions, sliced')).toHaveCount(0);
+});

@@ -1,9 +1,9 @@
 import { hazardOf } from '../reference/index.ts';
-import { listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
+import { listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Amount, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
 import { endingLook, lookId, looksOf } from './looks.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
-import { inOtherWay, partId } from '../versions/index.ts';
+import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
 import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
@@ -108,6 +108,21 @@ function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<string, Batch>
   });
 }
 
+/** What a step takes from components that are cooked once: how much of each is for its batch. */
+function takenBy(task: Task, batch: Batch, batches: ReadonlyMap<string, Batch>, tasks: readonly Task[]): readonly EntryAmount[] {
+  const follows = (each: Task, from: Batch) => each.after.some((link) => tasks.find((one) => one.id === link.task)?.batch === from.id);
+  return [...batches.values()].flatMap((from) => {
+    // Taken where it is first asked for, and not again.
+    if (tasks.find((each) => each.batch === batch.id && follows(each, from)) !== task) return [];
+    return from.into.filter((use) => use.batch === batch.id).map(({ part }): EntryAmount => {
+      const times = part.batches * batch.factor;
+      const { makes } = from.recipe;
+      const amount: Amount = makes && makes.kind !== 'words' && makes.kind !== 'batches' ? scaleAmount(makes, times) : { kind: 'words', words: `${Math.round((times / from.factor) * 100)} % of the` };
+      return { line: { id: part.path.at(-1)!, text: from.recipe.name, amount, part: 'body', canOmit: false }, amount, massG: amount.kind === 'mass' ? amount.massG : undefined };
+    });
+  });
+}
+
 function versionNameOf(occasion: Occasion, batch: Batch): string {
   const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
   if (batch.into.length > 0) return `for ${listed(intoWords(occasion, batch))}`;
@@ -121,7 +136,7 @@ function effective(step: Step, planned: PlannedStep): Step {
   return way ? inOtherWay(step, way) : step;
 }
 
-function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, batches: ReadonlyMap<string, Batch>): StepEntry | undefined {
+function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, batches: ReadonlyMap<string, Batch>, tasks: readonly Task[]): StepEntry | undefined {
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
   const step = effective(task.step, planned);
@@ -150,7 +165,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
     mostMin: way.durationMin.most,
     until: step.until,
     coreC: step.coreC,
-    amounts: amountsOf(step, batch, batches),
+    amounts: [...takenBy(task, batch, batches, tasks), ...amountsOf(step, batch, batches)],
     kit: planned.units.map((id) => unitName.get(id) ?? id),
     oven: step.oven && oven?.kind === 'oven' ? { name: ovens.length > 1 ? inOven.name : '', rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))), temperatureC: oven.temperatureC, dialC: oven.temperatureC - inOven.offsetC, bentC: planned.bentC } : undefined,
     freeFrom: [...new Set(freeFor.flatMap((id) => occasion.guests.find((guest) => guest.id === id)!.needs.flatMap((need) => (need.kind === 'hazard' && need.strictness === 'no-trace' ? [hazardOf(need.hazard).name] : need.kind === 'diet' && need.strictness === 'no-trace' ? [need.diet] : []))))],
@@ -168,7 +183,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   const entries: RunSheetEntry[] = [];
   for (const task of network.tasks) {
     const batch = batches.get(task.batch)!;
-    const entry = stepEntry(occasion, plan, task, batch, batches);
+    const entry = stepEntry(occasion, plan, task, batch, batches, network.tasks);
     if (!entry) continue;
     entries.push(entry);
     const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);

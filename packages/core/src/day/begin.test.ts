@@ -28,8 +28,10 @@ const [flour, kept] = steps.flatMap((dusty): [PlannedStep, PlannedStep][] => {
 })[0]!;
 /** The day as planned, but for the flour, which is done only shortly before what must be kept from it is due. */
 const lateMin = kept.startMin - 4;
+/** All that must be kept from it and is due while it hangs in the air: nobody has said that any of it was done. */
+const exposed = new Set(steps.filter((task) => task.cook !== undefined && task.startMin >= flour.endMin && task.startMin <= lateMin + rules.flourSettlesMin + 10 && taskOf.get(task.id)!.guards.some((guard) => taskOf.get(flour.id)!.dust.some((each) => each.mark === guard.mark))).map((task) => task.id));
 const noted = (untilMin: number, ...more: readonly (readonly [number, Happening])[]) => events(...[
-  ...asPlanned(plan, untilMin).map(([at, what]): readonly [number, Happening] => (what.kind === 'tick' && what.entry === flour.id ? [lateMin, what] : [at, what])).filter(([, what]) => what.kind !== 'tick' || what.entry !== kept.id), ...more,
+  ...asPlanned(plan, untilMin).map(([at, what]): readonly [number, Happening] => (what.kind === 'tick' && what.entry === flour.id ? [lateMin, what] : [at, what])).filter(([, what]) => what.kind !== 'tick' || !exposed.has(what.entry)), ...more,
 ].sort((a, b) => a[0] - b[0]));
 
 test('while flour hangs in the air, beginning what must be kept from it would cost plates; nothing is lost on the assumption that somebody has', () => {

@@ -5,3 +5,4 @@ export type { StepNote } from './stepParts.ts';
 export { readTimes, readHeats, type ReadTime, type ReadHeat } from './timesAndHeats.ts';
 export { checkRecipe, type RecipeFindingCode, type RecipeFinding } from './check.ts';
 export { toJsonLd, toText, toRecipeFile } from './write.ts';
+export { forms as verbForms, word as wholeWord } from './wording.ts';

@@ -12,6 +12,7 @@ export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry 
 export { units, type Unit } from './units.ts';
 export { pieceWeightG, piecedFoods } from './pieces.ts';
 export { stepWords } from './stepWords.ts';
+export { cuts } from './cuts.ts';
 export { scalingRules, type ScalingRule } from './scalingRules.ts';
 export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts';
 export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';

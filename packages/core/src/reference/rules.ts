@@ -40,6 +40,10 @@ export const rules = {
   spareTriedMin: 10,
   /** A component is cooked once for several dishes where it keeps from its end to the last course that needs it, and so many minutes more. @source kitchen practice */
   sharedKeepsLongerMin: 120,
+  /** Fruit, vegetables and herbs that are cut ahead wait at most so long, covered and in the fridge. @source kitchen practice: browning, drying and loss of scent; no rule of food safety */
+  cutAheadMostMin: 1440,
+  /** Amounts of several foods prepared together may differ in proportion by so much between dishes and still be one mixture. @source assumption */
+  sameMixtureWithin: 1.1,
   /** A kitchen thermometer that shows less, or more, is broken or not in food. */
   leastReadingC: -30,
   mostReadingC: 320,

@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { clockTime, Cook, freshId, Guest, KitUnit, minutesOfClock, movedServing, ovensOf, Oven, span, withoutCook, withoutDish, withoutGuest, withoutUnit, type Occasion } from '../model/index.ts';
+import { equalWork, gatherWork } from '../gather/index.ts';
 import { recipeOf } from '../versions/index.ts';
 
 /** Something that could be otherwise. */
@@ -16,7 +17,9 @@ export type Change =
   | { readonly kind: 'burner-less' }
   /** One more just like this one. */
   | { readonly kind: 'kit-more'; readonly like: string }
-  | { readonly kind: 'kit-less'; readonly unit: string };
+  | { readonly kind: 'kit-less'; readonly unit: string }
+  /** Equal work of several dishes done in one go. */
+  | { readonly kind: 'gather'; readonly work: string };
 
 /** A helper comes for the last hours before the first course. */
 const helperFromMin = -120;
@@ -59,6 +62,8 @@ export function changed(occasion: Occasion, change: Change): Occasion {
     }
     case 'kit-less':
       return kitchen.kit.some((unit) => unit.id === change.unit) ? withoutUnit(occasion, change.unit) : occasion;
+    case 'gather':
+      return gatherWork(occasion, change.work);
     default:
       return change satisfies never;
   }
@@ -93,6 +98,10 @@ export function changeWords(occasion: Occasion, change: Change): string {
       return `one more: ${nameOf(kitchen.kit, change.like)}`;
     case 'kit-less':
       return `without: ${nameOf(kitchen.kit, change.unit)}`;
+    case 'gather': {
+      const work = equalWork(occasion).find((each) => each.id === change.work);
+      return work ? `in one go: ${work.name.slice(0, 1).toLowerCase()}${work.name.slice(1)}` : 'in one go';
+    }
     default:
       return change satisfies never;
   }

@@ -1,7 +1,7 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { Button, Progress, Select, Tag } from 'antd';
 import { useMemo, useState } from 'react';
-import { allChanged, changeWords, clockTime, comparePlans, ovensOf, recipeOf, span, type Change, type Comparison, type Occasion, type Plan, type PlanMeasures, type StepChange, type StepPlace } from '@lupin/core';
+import { allChanged, changeWords, clockTime, comparePlans, equalWork, ovensOf, recipeOf, span, type Change, type Comparison, type Occasion, type Plan, type PlanMeasures, type StepChange, type StepPlace } from '@lupin/core';
 import { inHundred } from './sureChart.ts';
 import { TwoDays } from './TwoDays.tsx';
 import { useWhatIf } from './useWhatIf.ts';
@@ -105,6 +105,7 @@ function place(one: StepPlace | undefined, { before, after }: StepChange) {
 /** What can be asked of this occasion, in groups. */
 function choicesOf(occasion: Occasion): { readonly name: string; readonly changes: readonly Change[] }[] {
   const { kitchen } = occasion;
+  const work = equalWork(occasion);
   const kinds = [...new Map(kitchen.kit.map((unit) => [unit.kind, unit])).values()];
   return [
     { name: 'When', changes: [30, 15, -15, -30, 60].map((laterMin): Change => ({ kind: 'serve', laterMin })) },
@@ -112,6 +113,7 @@ function choicesOf(occasion: Occasion): { readonly name: string; readonly change
     { name: 'Ovens and hob', changes: [{ kind: 'oven-more' }, ...ovensOf(kitchen).flatMap((oven, number): Change[] => (oven.racks > 0 ? [{ kind: 'oven-less', oven: number }] : [])), { kind: 'burner-less' }] },
     { name: 'Kit', changes: [...kinds.map((unit): Change => ({ kind: 'kit-more', like: unit.id })), ...kitchen.kit.map((unit): Change => ({ kind: 'kit-less', unit: unit.id }))] },
     { name: 'Guests', changes: [{ kind: 'guest-more' }, ...occasion.guests.map((guest): Change => ({ kind: 'guest-less', guest: guest.id }))] },
+    ...(work.length > 0 ? [{ name: 'Equal work in one go', changes: work.map((each): Change => ({ kind: 'gather', work: each.id })) }] : []),
     { name: 'Dishes', changes: [...occasion.dishes].sort((a, b) => (recipeOf(occasion, a).name < recipeOf(occasion, b).name ? -1 : 1)).map((dish): Change => ({ kind: 'dish-less', dish: dish.id })) },
   ];
 }

@@ -1,6 +1,6 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { Button, Select, Switch } from 'antd';
-import { fit, listed, pinWords, tasksOf, type Occasion, type PlanGoal } from '@lupin/core';
+import { equalWork, fit, gatherWork, listed, pinWords, span, tasksOf, type Occasion, type PlanGoal } from '@lupin/core';
 import { useMemo } from 'react';
 import { pinned } from './pins.ts';
 
@@ -11,6 +11,7 @@ export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChan
   const network = useMemo(() => tasksOf(occasion, fit(occasion)), [occasion]);
   const titles = useMemo(() => new Map(network.tasks.map((task) => [task.id, task.title])), [network]);
   const nameOf = (id: string) => { const dish = occasion.dishes.find((each) => each.id === id); return occasion.recipes.find((each) => each.id === dish?.recipe)?.name ?? id; };
+  const work = useMemo(() => equalWork(occasion), [occasion]);
   const { goals, pins } = occasion.wishes;
   return (
     <section>
@@ -26,6 +27,13 @@ export function WishesPanel({ occasion, onChange }: { occasion: Occasion; onChan
           <Switch size="small" checked={!each.apart} aria-label={`Cook ${each.name} once`} onChange={(once) => onChange((one) => ({ ...one, wishes: { ...one.wishes, apart: [...one.wishes.apart.filter((id) => id !== each.recipe), ...(once ? [] : [each.recipe])] } }))} />
           <span>{each.name}: {each.dishes.length > 1 ? listed(each.dishes.map(nameOf)) : `all versions of ${nameOf(each.dishes[0]!)} that have it alike`}. <span className="soft">{each.apart ? 'Each has its own now.' : 'It is kept free from all that any of its guests must not have.'}</span></span>
         </label>
+      ))}
+      {work.length > 0 && <h3 style={{ marginTop: 14 }}>Could be done in one go</h3>}
+      {work.map((each) => (
+        <div className="row" key={each.id} style={{ marginTop: 6, flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+          <Button size="small" aria-label={`In one go: ${each.name}`} onClick={() => onChange((one) => gatherWork(one, each.id))}>In one go</Button>
+          <span>{each.name}: {each.places.map((place) => `${listed(place.lines)} for ${place.dishName}`).join('; ')}. <span className="soft">About {span(each.savesMin)} less by hand. “What if” shows what the plan would be.</span></span>
+        </div>
       ))}
       {pins.length > 0 && <h3 style={{ marginTop: 14 }}>Fixed by you</h3>}
       {pins.map((pin) => (

@@ -1,0 +1,1 @@
+export { equalWork, gatherWork, type EqualWork } from './gather.ts';

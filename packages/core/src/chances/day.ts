@@ -28,6 +28,9 @@ export function drawDurations(net: DayNet, days: number, seed: number): Readonly
   return durations;
 }
 
+/** Moments worked out from shares of a time are this far apart at most where they are the same, in minutes. */
+const nearly = 1e-6;
+
 /**
  * Plays one day. Nothing is begun before its time in the plan, or before what it waits for; a cook who is called to a pan leaves
  * what is in hand for that long.
@@ -39,13 +42,13 @@ export function playDay(net: DayNet, durations: readonly Float64Array[], day: nu
   net.pieces.forEach((piece, index) => {
     let start = piece.plannedStartMin;
     for (const wait of piece.waits) {
-      const free = played.endMin[wait.piece]! + wait.leastMin;
-      if (free > start + 1e-9) [start, played.heldBy[index]] = [free, wait.piece];
+      const free = (wait.fromStart ? played.startMin : played.endMin)[wait.piece]! + wait.leastMin;
+      if (free > start + nearly) [start, played.heldBy[index]] = [free, wait.piece];
     }
     const takes = durations[index]![day]!;
     let end = start + takes;
     if (piece.cook >= 0) {
-      for (const call of called[piece.cook]!) if (call.at >= start && call.at < end) end += call.takesMin;
+      for (const call of called[piece.cook]!) if (call.at >= start - nearly && call.at < end - nearly) end += call.takesMin;
     }
     for (const call of piece.calls) if (call.cook >= 0) called[call.cook]!.push({ at: start + call.share * takes, takesMin: call.takesMin });
     played.startMin[index] = start;

@@ -10,6 +10,8 @@ export type WaitsFor = 'recipe' | 'kit' | 'hands' | 'rack' | 'heat' | 'burner' |
 export interface Wait {
   readonly piece: number;
   readonly leastMin: number;
+  /** Counted from its start, not from its end. */
+  readonly fromStart?: boolean | undefined;
   readonly because: WaitsFor;
   /** Which piece of kit. */
   readonly unit?: string | undefined;
@@ -66,7 +68,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   const number = new Map(planned.map((task, index) => [task.id, index]));
   const known = new Map(network.tasks.map((task) => [task.id, task]));
   const waits = planned.map((): Wait[] => []);
-  const before: Before = (first, second, because, leastMin = 0, unit) => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin, because, unit });
+  const before: Before = (first, second, because, leastMin = 0, unit, fromStart) => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin, because, unit, ...(fromStart ? { fromStart } : {}) });
   const inTurn: InTurn = (users, because, unit) => users.slice(1).forEach((user, at) => before(users[at]!, user, because, 0, unit));
 
   const steps = planned.filter((task): task is PlannedStep => task.kind === 'step');
@@ -119,7 +121,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   };
 }
 
-type Before = (first: PlannedTask, second: PlannedTask, because: WaitsFor, leastMin?: number, unit?: string) => void;
+type Before = (first: PlannedTask, second: PlannedTask, because: WaitsFor, leastMin?: number, unit?: string, fromStart?: boolean) => void;
 type InTurn = (users: readonly PlannedTask[], because: WaitsFor, unit?: string) => void;
 
 const wayOf = (task: Task | undefined, step: PlannedStep) => task?.ways.find((way) => way.id === step.way && way.bentC === step.bentC);
@@ -155,6 +157,16 @@ function ovens(loads: readonly PlannedStep[], heats: readonly PlannedOven[], kno
       for (const load of mine) {
         if (load.endMin <= grilled.startMin) before(load, grilled, 'heat');
         else if (load.startMin >= grilled.endMin) before(grilled, load, 'heat');
+      }
+    }
+    for (const shut of mine) {
+      const minutes = known.get(shut.id)!.step.oven!.shutMin;
+      if (minutes === undefined) continue;
+      for (const load of mine) {
+        if (load === shut) continue;
+        // Of what is in beside it only going in and coming out wait; a look in between is taken to be left out.
+        if (load.startMin >= shut.startMin + minutes) before(shut, load, 'heat', minutes, undefined, true);
+        else if (load.endMin <= shut.startMin) before(load, shut, 'heat');
       }
     }
     const phases = heats.filter((heat) => heat.oven === oven);

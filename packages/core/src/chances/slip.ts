@@ -2,7 +2,7 @@ import { fit, type FitTable } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { playDay } from './day.ts';
-import { netOf, type DayNet, type WaitsFor } from './net.ts';
+import { netOf, type DayNet, type Wait, type WaitsFor } from './net.ts';
 
 /** Something next to a task in time without a minute between them, and why it is. */
 export interface Neighbour {
@@ -42,7 +42,7 @@ export function standings(occasion: Occasion, plan: Plan, table: FitTable = fit(
 function standingIn(net: DayNet, at: number): Standing {
   const piece = net.pieces[at]!;
   const end = (index: number) => net.pieces[index]!.plannedStartMin + net.pieces[index]!.plannedMin;
-  const touching = (first: number, leastMin: number, startMin: number) => end(first) + leastMin >= startMin;
+  const touching = (wait: Wait, startMin: number) => (wait.fromStart ? net.pieces[wait.piece]!.plannedStartMin : end(wait.piece)) + wait.leastMin >= startMin;
   // Running over more never makes anything less late: the most that does no harm is found by halving.
   let [slackMin, harmful] = [0, mostTriedMin + 1];
   while (harmful - slackMin > 1) {
@@ -51,8 +51,8 @@ function standingIn(net: DayNet, at: number): Standing {
     else harmful = tried;
   }
   return {
-    heldBy: once(piece.waits.filter((wait) => touching(wait.piece, wait.leastMin, piece.plannedStartMin)).map((wait) => ({ id: net.pieces[wait.piece]!.id, because: wait.because, unit: wait.unit }))),
-    holds: once(net.pieces.flatMap((other) => other.waits.filter((wait) => wait.piece === at && touching(at, wait.leastMin, other.plannedStartMin)).map((wait) => ({ id: other.id, because: wait.because, unit: wait.unit })))),
+    heldBy: once(piece.waits.filter((wait) => touching(wait, piece.plannedStartMin)).map((wait) => ({ id: net.pieces[wait.piece]!.id, because: wait.because, unit: wait.unit }))),
+    holds: once(net.pieces.flatMap((other) => other.waits.filter((wait) => wait.piece === at && touching(wait, other.plannedStartMin)).map((wait) => ({ id: other.id, because: wait.because, unit: wait.unit })))),
     slackMin,
     slips: latenessAfter(net, at, slipMin),
   };

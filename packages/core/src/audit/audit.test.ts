@@ -169,6 +169,16 @@ describe('crossings', () => {
       const covered = bakery({ covered: true });
       expect(codes(covered, together(covered, 0, 1))).toEqual([]);
     });
+    test('while its door must stay shut it is not opened for another load, nor to look at one', () => {
+      const shut = bakery({ shutMin: 4 });
+      expect(codes(shut, together(shut, 1, 0))).toEqual(['oven-door']);
+      const [finding] = audit(shut, together(shut, 1, 0)).findings;
+      expect(finding!.message).toBe('“bake” (loaf, 17:50) needs the oven shut until 17:54; at 17:51 it is opened for “bake” (roots, 17:50).');
+      // In together, and looked at when the minutes are over.
+      const later = together(shut, 1, 0);
+      for (const task of later.tasks) if (task.kind === 'step' && task.id === 'roots.plain.bake') task.attention = [{ startMin: -6, endMin: -5, cook: 'cook' as never, what: 'out' }];
+      expect(codes(shut, later)).not.toContain('oven-door');
+    });
     test('nothing shares the grill', () => {
       const grilled = bakery({ grill: true });
       expect(codes(grilled, together(grilled, 1, 0))).toEqual(['oven-room']);

@@ -22,6 +22,7 @@ export const rulesOfAudit = {
   'way': 'A step is done as the recipe allows: a way it offers, or a bake bent no further than it may be.',
   'oven-temperature': 'The oven is at the temperature each load needs, and had time to reach it.',
   'oven-room': 'No rack holds two loads, and nothing shares the grill.',
+  'oven-door': 'The oven door stays shut while something in it would fall.',
   'oven-drip': 'Nothing uncovered stands above a dish that is free from what it holds.',
   'burners': 'No more pots are on the heat than there are burners.',
   'wash-too-short': 'Every wash has the time it takes.',

@@ -102,6 +102,13 @@ const mutations: Readonly<Record<string, Mutation>> = {
     other.racks = [...one.racks];
     return true;
   },
+  'the oven is opened on what would fall': (plan, occasion, roll) => {
+    const shut = steps(plan).find((each) => (each.racks.length > 0 && occasion.recipes.some((recipe) => recipe.steps.some((one) => one.id === each.step && one.oven?.shutMin !== undefined && plan.batches.some((batch) => batch.id === each.batch && batch.dish === occasion.dishes.find((dish) => dish.recipe === recipe.id)?.id)))));
+    const others = steps(plan).filter((each) => each !== shut && each.racks.length > 0 && each.oven === shut?.oven);
+    if (!shut || others.length === 0) return false;
+    pick(others, roll).attention.push({ startMin: shut.startMin + 1 + roll(20), endMin: shut.startMin + 30, cook: occasion.kitchen.cooks[0]!.id, what: 'a look' });
+    return true;
+  },
   'a rack that is not there': (plan, occasion, roll) => { pick(steps(plan).filter((each) => each.racks.length > 0), roll).racks = [occasion.kitchen.oven.racks]; return true; },
   'the oven is not given time to get hot': (plan, _, roll) => { const oven = pick(plan.tasks.filter((task): task is PlannedOven => task.kind === 'oven' && task.endMin - task.startMin > 4), roll); oven.startMin = oven.endMin - 1; return true; },
   'a bake bent further than a time can be guessed for': (plan, _, roll) => { pick(steps(plan).filter((each) => each.racks.length > 0), roll).bentC = -45; return true; },

@@ -62,10 +62,22 @@ function heating({ occasion, ovens }: Facts, number: number): Finding[] {
   });
 }
 
-function together({ occasion }: Facts, one: StepFacts, two: StepFacts, replay: Replay): Finding[] {
-  if (one.task.startMin >= two.task.endMin || two.task.startMin >= one.task.endMin) return [];
+/** Whether the oven is opened for one load while another is in it that would fall: at any moment after that has gone in, to the end of its shut minutes. */
+function doors({ occasion }: Facts, shut: StepFacts, other: StepFacts): Finding[] {
+  const minutes = shut.step.oven!.shutMin;
+  if (minutes === undefined) return [];
+  const until = Math.min(shut.task.startMin + minutes, shut.task.endMin);
+  const moments = [other.task.startMin, other.task.endMin, ...other.task.attention.map((look) => look.startMin)];
+  const opened = moments.find((moment) => moment > shut.task.startMin && moment < until);
+  if (opened === undefined) return [];
+  return [{ code: 'oven-door', message: `${named(occasion, shut)} needs the oven shut until ${clock(occasion, until)}; at ${clock(occasion, opened)} it is opened for ${named(occasion, other)}.`, tasks: [shut.task.id, other.task.id], guests: [] }];
+}
+
+function together(facts: Facts, one: StepFacts, two: StepFacts, replay: Replay): Finding[] {
+  const { occasion } = facts;
   const tasks = [one.task.id, two.task.id];
-  const findings: Finding[] = [];
+  const findings: Finding[] = [...doors(facts, one, two), ...doors(facts, two, one)];
+  if (one.task.startMin >= two.task.endMin || two.task.startMin >= one.task.endMin) return findings;
   if (one.task.racks.some((rack) => two.task.racks.includes(rack))) findings.push({ code: 'oven-room', message: `${named(occasion, one)} and ${named(occasion, two)} are on one rack.`, tasks, guests: [] });
   if (one.step.oven!.grill || two.step.oven!.grill) findings.push({ code: 'oven-room', message: `${named(occasion, one)} and ${named(occasion, two)} share the oven while the grill is on.`, tasks, guests: [] });
   const [above, below] = Math.min(...one.task.racks) < Math.min(...two.task.racks) ? [one, two] : [two, one];

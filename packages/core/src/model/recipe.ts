@@ -54,6 +54,8 @@ export const OvenUse = v.strictObject({
   racks: v.optional(v.picklist([1, 2]), 1),
   covered: v.optional(v.boolean(), false),
   grill: v.optional(v.boolean(), false),
+  /** From when it goes in the door stays shut for so many minutes, or what rises falls: no other load in or out, no look. */
+  shutMin: v.optional(v.pipe(Minutes, v.minValue(1))),
 });
 export type OvenUse = v.InferOutput<typeof OvenUse>;
 

@@ -104,6 +104,7 @@ function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined):
     shelf: pin?.rack,
     covered: use.covered,
     alone: use.grill,
+    shutMin: use.shutMin,
   };
 }
 

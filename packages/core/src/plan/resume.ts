@@ -171,7 +171,7 @@ function fixedMode(mode: Mode, step: PlannedStep, nowMin: number, unit: (id: str
     durationMin: step.endMin - (nowMin - 1),
     attention: step.attention.flatMap((point) => (point.startMin >= nowMin ? [{ atMin: point.startMin - (nowMin - 1), takesMin: point.endMin - point.startMin }] : [])),
     uses: mode.uses.map((use, at) => ({ ...use, only: step.units[at] === undefined ? use.only : [unit(step.units[at])] })),
-    chamber: mode.chamber && { ...mode.chamber, in: [step.oven], shelf: Math.min(...step.racks), ...(ovenC > rules.roomC ? { wishC: ovenC, lowC: ovenC, highC: ovenC } : {}) },
+    chamber: mode.chamber && { ...mode.chamber, in: [step.oven], shelf: Math.min(...step.racks), ...(ovenC > rules.roomC ? { wishC: ovenC, lowC: ovenC, highC: ovenC } : {}), shutMin: mode.chamber.shutMin === undefined || step.startMin + mode.chamber.shutMin < nowMin ? undefined : step.startMin + mode.chamber.shutMin - (nowMin - 1) },
     bent: false,
   };
 }

@@ -6,6 +6,8 @@ export interface Load {
   readonly use: ChamberUse;
   readonly shelves: readonly number[];
   readonly activity: number;
+  /** The moments at which the chamber is opened for it: in, out, and to see to it. */
+  readonly opens: readonly number[];
 }
 
 /** Loads that overlap, directly or through others, share one temperature for the whole stretch. */
@@ -47,7 +49,9 @@ export class Contents {
    * Whether a load could be in it in [start, end) with regard to heat: undefined where it could; otherwise the latest end,
    * before this one, that is worth a try.
    */
-  refuses(start: number, end: number, use: ChamberUse): number | undefined {
+  refuses(start: number, end: number, use: ChamberUse, opens: readonly number[]): number | undefined {
+    const early = this.opensTooSoon(start, end, use, opens);
+    if (early > 0) return end - early;
     let merged = stretchOf(start, end, use);
     let before: Stretch | undefined;
     let after: Stretch | undefined;
@@ -66,6 +70,22 @@ export class Contents {
     }
     if (before && before.end + changeMin(temperatureOf(before), atC, this.chamber) > merged.start) return Math.min(end - 1, otherwise);
     return undefined;
+  }
+
+  /** By how many minutes a load must at least be earlier, so that nothing is opened while it must stay shut. */
+  private opensTooSoon(start: number, end: number, use: ChamberUse, opens: readonly number[]): number {
+    let early = 0;
+    for (const load of this.loads) {
+      if (load.use.shutMin !== undefined) {
+        const until = Math.min(load.end, load.start + load.use.shutMin);
+        for (const moment of opens) if (moment > load.start && moment < until) early = Math.max(early, moment - load.start);
+      }
+      if (use.shutMin !== undefined) {
+        const until = Math.min(end, start + use.shutMin);
+        for (const moment of load.opens) if (moment > start && moment < until) early = Math.max(early, until - moment);
+      }
+    }
+    return early;
   }
 
   /** The latest start of a load in the way: before it, there is one less. */

@@ -53,17 +53,21 @@ interface Shelved {
   readonly shelves: readonly number[];
 }
 
+/** When the chamber is opened for an activity: as it goes in and comes out, and whenever somebody sees to it. */
+const opensOf = (mode: Mode, start: number, end: number): readonly number[] => [start, ...mode.attention.map((point) => start + point.atMin), end];
+
 const unshelved: Shelved = { chamber: -1, shelves: [] };
 
 /** A chamber and shelves that are free and suit; otherwise the latest end before this one that is worth a try. */
 function shelve(state: State, index: number, mode: Mode, start: number, end: number): Shelved | { readonly tryEnd: number; readonly blocker: number } {
   const { problem, facts } = state.prepared;
   const use = mode.chamber!;
+  const opens = opensOf(mode, start, end);
   let tryEnd = horizon;
   let blocker = -1;
   for (const number of use.in) {
     const contents = state.chambers[number]!;
-    const refused = contents.refuses(start, end, use);
+    const refused = contents.refuses(start, end, use, opens);
     const overlapping = contents.loads.filter((each) => each.start < end && each.end > start);
     if (refused !== undefined) {
       if (refused > tryEnd) { tryEnd = refused; blocker = contents.loads.find((each) => each.start >= refused && each.start <= end)?.activity ?? -1; }
@@ -221,7 +225,7 @@ export function commit(state: State, index: number, choice: Choice): void {
   for (const point of choice.attention) takeTime(state, point.worker, point.startMin, point.endMin, index);
   if (mode.flame) flames.push({ start, end, activity: index });
   if (mode.chamber) {
-    const load: Load = { start, end, use: mode.chamber, shelves: choice.shelves, activity: index };
+    const load: Load = { start, end, use: mode.chamber, shelves: choice.shelves, activity: index, opens: opensOf(mode, start, end) };
     trail?.push(state.chambers[choice.chamber]!.remember());
     state.chambers[choice.chamber]!.add(load);
   }

@@ -65,6 +65,8 @@ export interface ChamberUse {
   readonly covered: boolean;
   /** The heat comes from above and spares nothing else: no other load at that time. */
   readonly alone: boolean;
+  /** From its start the chamber stays shut for so many minutes; absent: it may be opened at any time. */
+  readonly shutMin?: number | undefined;
 }
 
 /** A way of doing an activity. */

@@ -65,19 +65,19 @@ describe('every plan passes the audit', () => {
   const foods = ['breadcrumbs', 'plum', 'butter', 'egg', 'walnut', 'duck-leg', 'wheat-flour', 'vegetable-stock-cube', 'salmon', 'potato'];
   const anyStep = fc.record({
     hands: fc.constantFrom('on', 'off'), likely: fc.integer({ min: 2, max: 40 }), kit: fc.subarray(['board', 'knife', 'bowl', 'saucepan'], { maxLength: 3 }),
-    oven: fc.constantFrom(undefined, 150, 190, 220), burner: fc.boolean(), looseFlour: fc.boolean(), hold: fc.boolean(),
+    oven: fc.constantFrom(undefined, 150, 190, 220), shut: fc.constantFrom(undefined, undefined, 3, 12), burner: fc.boolean(), looseFlour: fc.boolean(), hold: fc.boolean(),
   });
   const anyRecipe = fc.record({ foods: fc.array(fc.constantFrom(...foods), { minLength: 1, maxLength: 4 }), steps: fc.array(anyStep, { minLength: 1, maxLength: 4 }), cooked: fc.boolean() });
   const anyKitchen = fc.record({ leaves: fc.subarray(['knives', 'heat', 'raw', 'washing-up'], { maxLength: 1 }), second: fc.boolean(), racks: fc.constantFrom(1, 2, 3), out: fc.boolean(), spare: fc.constantFrom(0, 5, 15), parts: fc.boolean() });
   const anyNeeds = fc.subarray(['gluten', 'milk', 'egg', 'tree-nut', 'celery'], { maxLength: 2 });
 
-  const build = (recipes: readonly { foods: string[]; steps: { hands: string; likely: number; kit: string[]; oven: number | undefined; burner: boolean; looseFlour: boolean; hold: boolean }[]; cooked: boolean }[], needs: readonly string[][], parts: boolean): Occasion => occasion({
+  const build = (recipes: readonly { foods: string[]; steps: { hands: string; likely: number; kit: string[]; oven: number | undefined; shut: number | undefined; burner: boolean; looseFlour: boolean; hold: boolean }[]; cooked: boolean }[], needs: readonly string[][], parts: boolean): Occasion => occasion({
     guests: [guest('host'), ...needs.map((list, i) => guest(`guest-${i}`, ...list.map(noTrace)))],
     // With parts, all recipes but the first are made with the first, which is then cooked once for them.
     recipes: recipes.map((each, r) => recipe(`r${r}`, [...each.foods.map((food, i) => line(`l${i}`, food)), ...(parts && r > 0 ? [line('part', undefined, { component: 'r0', amount: { kind: 'batches', batches: 0.5 } })] : [])], [
       ...each.steps.map((one, i) => step(`s${i}`, {
         uses: [...(i === 0 ? each.foods.map((_, at) => `l${at}`) : []), ...(i === each.steps.length - 1 && parts && r > 0 ? ['part'] : [])], hands: one.oven ? 'off' : one.hands, durationMin: { least: one.likely, likely: one.likely, most: one.likely + 5 },
-        kit: one.kit.map((kind) => ({ kind, ...(one.hold ? { as: parts && r > 0 && i === each.steps.length - 1 ? 'part--it' : 'it' } : {}) })), ...(one.oven ? { oven: { temperatureC: one.oven } } : {}), burner: one.burner && !one.oven, looseFlour: one.looseFlour,
+        kit: one.kit.map((kind) => ({ kind, ...(one.hold ? { as: parts && r > 0 && i === each.steps.length - 1 ? 'part--it' : 'it' } : {}) })), ...(one.oven ? { oven: { temperatureC: one.oven, ...(one.shut ? { shutMin: one.shut } : {}) } } : {}), burner: one.burner && !one.oven, looseFlour: one.looseFlour,
       })),
       step('finish', { hands: 'off', ...(each.cooked ? { coreC: 90 } : {}) }),
     ], { hold: { mostMin: 240, how: 'covered' }, keeps: [{ where: 'fridge', days: 1 }] })),
@@ -119,13 +119,13 @@ describe('demands', () => {
 
 describe('the oven', () => {
   const chamber = { shelves: 2, roomC: 20, heatsCPerMin: 10, coolsCPerMin: 5 };
-  const load = (start: number, end: number, wishC: number, tolerance = 10, alone = false): Load => ({ start, end, use: { in: [0], wishC, lowC: wishC - tolerance, highC: wishC + tolerance, shelves: 1, covered: true, alone }, shelves: [0], activity: 0 });
+  const load = (start: number, end: number, wishC: number, tolerance = 10, alone = false, shutMin?: number, looks: readonly number[] = []): Load => ({ start, end, use: { in: [0], wishC, lowC: wishC - tolerance, highC: wishC + tolerance, shelves: 1, covered: true, alone, shutMin }, shelves: [0], activity: 0, opens: [start, ...looks, end] });
   const holding = (...loads: Load[]): Contents => {
     const contents = new Contents(chamber);
     for (const each of loads) contents.add(each);
     return contents;
   };
-  const fits = (inside: Load, other: Load) => holding(inside).refuses(other.start, other.end, other.use) === undefined;
+  const fits = (inside: Load, other: Load) => holding(inside).refuses(other.start, other.end, other.use, other.opens) === undefined;
   test('loads share it where a temperature suits them all', () => {
     expect(fits(load(0, 60, 190), load(30, 90, 200))).toBe(true);
     expect(fits(load(0, 60, 160), load(30, 90, 200))).toBe(false);
@@ -136,16 +136,29 @@ describe('the oven', () => {
     expect(fits(load(0, 60, 160), load(63, 90, 200))).toBe(false);
     expect(fits(load(0, 60, 200), load(67, 90, 160))).toBe(false);
   });
+  test('while the door must stay shut nothing else goes in, comes out or is looked at', () => {
+    const cake = load(0, 50, 190, 10, false, 30);
+    expect([-20, -1, 0, 30, 31].map((start) => fits(cake, load(start, start + 80, 190)))).toEqual([true, true, true, true, true]);
+    expect([1, 15, 29].map((start) => fits(cake, load(start, start + 80, 190)))).toEqual([false, false, false]);
+    expect([1, 29].map((end) => fits(cake, load(end - 20, end, 190)))).toEqual([false, false]);
+    expect(fits(cake, load(-20, 60, 190, 10, false, undefined, [10]))).toBe(false);
+    expect(fits(cake, load(-20, 60, 190, 10, false, undefined, [-5, 35]))).toBe(true);
+    // The other way round: it does not go in where the door is opened for what is there.
+    expect(fits(load(-20, 60, 190, 10, false, undefined, [10]), cake)).toBe(false);
+    // Out of the oven it falls no more, however long the recipe would have the door shut.
+    expect(fits(load(0, 20, 190, 10, false, 90), load(25, 60, 190))).toBe(true);
+  });
   test('a refusal never jumps over a place that would do', () => {
-    fc.assert(fc.property(fc.array(fc.record({ start: fc.integer({ min: -200, max: -20 }), long: fc.integer({ min: 5, max: 60 }), wishC: fc.constantFrom(150, 165, 180, 200, 230) }), { maxLength: 6 }), fc.constantFrom(150, 180, 200, 230), fc.integer({ min: 5, max: 50 }), (there, wishC, long) => {
+    fc.assert(fc.property(fc.array(fc.record({ start: fc.integer({ min: -200, max: -20 }), long: fc.integer({ min: 5, max: 60 }), wishC: fc.constantFrom(150, 165, 180, 200, 230), shutMin: fc.constantFrom(undefined, undefined, 10, 30) }), { maxLength: 6 }), fc.constantFrom(150, 180, 200, 230), fc.integer({ min: 5, max: 50 }), fc.constantFrom(undefined, 8, 25), (there, wishC, long, shut) => {
       const contents = new Contents(chamber);
-      for (const { start, long: length, wishC: heat } of there) {
-        const each = load(start, start + length, heat);
-        if (contents.refuses(each.start, each.end, each.use) === undefined) contents.add(each);
+      for (const { start, long: length, wishC: heat, shutMin } of there) {
+        const each = load(start, start + length, heat, 10, false, shutMin, [start + Math.floor(length / 2)]);
+        if (contents.refuses(each.start, each.end, each.use, each.opens) === undefined) contents.add(each);
       }
-      const { use } = load(0, 1, wishC);
-      const latest = (step: (end: number) => number) => { let end = 0; while (end > -400 && contents.refuses(end - long, end, use) !== undefined) end = step(end); return end; };
-      expect(latest((end) => contents.refuses(end - long, end, use)!)).toBe(latest((end) => end - 1));
+      const { use } = load(0, 1, wishC, 10, false, shut);
+      const opens = (end: number) => [end - long, end - Math.ceil(long / 2), end];
+      const latest = (step: (end: number) => number) => { let end = 0; while (end > -400 && contents.refuses(end - long, end, use, opens(end)) !== undefined) end = step(end); return end; };
+      expect(latest((end) => contents.refuses(end - long, end, use, opens(end))!)).toBe(latest((end) => end - 1));
     }), { numRuns: 500, seed: 11 });
   });
   test('whatever is let in, in whatever order, the oven has time to get from one temperature to the next', () => {
@@ -154,7 +167,7 @@ describe('the oven', () => {
       const contents = new Contents(chamber);
       for (const { start, long, wishC, tolerance, alone } of list) {
         const each = load(start, start + long, wishC, tolerance, alone && tolerance === 0);
-        if (contents.refuses(each.start, each.end, each.use) === undefined) contents.add(each);
+        if (contents.refuses(each.start, each.end, each.use, each.opens) === undefined) contents.add(each);
       }
       const heats = contents.heats(0);
       heats.slice(1).forEach((heat, at) => {

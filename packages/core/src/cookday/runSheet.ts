@@ -38,8 +38,8 @@ export interface StepEntry extends EntryBase {
   readonly coreC?: number | undefined;
   readonly amounts: readonly EntryAmount[];
   readonly kit: readonly string[];
-  /** `temperatureC` in the oven; `dialC` what its dial is set to; `bentC` by how much hotter or cooler than the recipe says. */
-  readonly oven?: { readonly name: string; readonly rack: string; readonly temperatureC: number; readonly dialC: number; readonly bentC: number } | undefined;
+  /** `temperatureC` in the oven; `dialC` what its dial is set to; `shutMin` how long the door then stays shut; `bentC` by how much hotter or cooler than the recipe says. */
+  readonly oven?: { readonly name: string; readonly rack: string; readonly temperatureC: number; readonly dialC: number; readonly bentC: number; readonly shutMin?: number | undefined } | undefined;
   /** Allergens that must stay out of it, for the guests who eat it. */
   readonly freeFrom: readonly string[];
   readonly freeFor: readonly GuestId[];
@@ -167,7 +167,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
     coreC: step.coreC,
     amounts: [...takenBy(task, batch, batches, tasks), ...amountsOf(step, batch, batches)],
     kit: planned.units.map((id) => unitName.get(id) ?? id),
-    oven: step.oven && oven?.kind === 'oven' ? { name: ovens.length > 1 ? inOven.name : '', rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))), temperatureC: oven.temperatureC, dialC: oven.temperatureC - inOven.offsetC, bentC: planned.bentC } : undefined,
+    oven: step.oven && oven?.kind === 'oven' ? { name: ovens.length > 1 ? inOven.name : '', rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))), temperatureC: oven.temperatureC, dialC: oven.temperatureC - inOven.offsetC, bentC: planned.bentC, ...(step.oven.shutMin === undefined ? {} : { shutMin: step.oven.shutMin }) } : undefined,
     freeFrom: [...new Set(freeFor.flatMap((id) => occasion.guests.find((guest) => guest.id === id)!.needs.flatMap((need) => (need.kind === 'hazard' && need.strictness === 'no-trace' ? [hazardOf(need.hazard).name] : need.kind === 'diet' && need.strictness === 'no-trace' ? [need.diet] : []))))],
     freeFor,
     raw: task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways),

@@ -12,6 +12,7 @@ test.each<[RecipeFindingCode, string, string, string?]>([
   ['fahrenheit', '200 g carrots', 'Roast the carrots at 400 °C for 30 minutes.'],
   ['conflicting-heats', '200 g carrots', 'Roast the carrots at 350 °F (220 °C) for 30 minutes.'],
   ['no-oven-heat', '200 g carrots', 'Bake the carrots for 30 minutes.'],
+  ['looked-at-too-soon', '4 eggs\n100 g sugar', 'Whisk the eggs and the sugar. Bake at 160 °C for 50 minutes, turning it after 20 minutes. Do not open the oven for the first 30 minutes.'],
   ['boiled-then-baked', '200 g pasta\n200 g cheddar', 'Boil the pasta for 10 minutes. Top with the cheddar. Bake at 200 °C for 25 minutes.'],
   ['poultry-core', '4 chicken thighs', 'Roast the chicken at 200 °C for 40 minutes.'],
   ['raw-core', '500 g minced beef', 'Fry the beef in a pan for 10 minutes.'],

@@ -10,7 +10,7 @@ import { readLine } from './line.ts';
 import { servedWithOf } from './servedWith.ts';
 
 export type RecipeFindingCode =
-  | 'unused-ingredient' | 'unlisted-ingredient' | 'conflicting-times' | 'conflicting-heats' | 'no-oven-heat' | 'no-yield' | 'component-amount' | 'component-missing' | 'component-loop'
+  | 'unused-ingredient' | 'unlisted-ingredient' | 'conflicting-times' | 'conflicting-heats' | 'no-oven-heat' | 'looked-at-too-soon' | 'no-yield' | 'component-amount' | 'component-missing' | 'component-loop'
   | 'boiled-then-baked' | 'poultry-core' | 'raw-core' | 'touched-raw' | 'fahrenheit' | 'raw-tasting' | 'raw-served' | 'false-name' | 'odd-line' | 'odd-amount';
 
 /** Something odd in a recipe. `danger`: it can hurt somebody; `odd`: it will go wrong; `hint`: worth a look. */
@@ -155,6 +155,14 @@ const heatsOf: Rule = (recipe) => {
   return found;
 };
 
+/** A look while the door should stay shut is asked for by the same recipe: one of the two is a slip. */
+const doorOpened: Rule = (recipe) => recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+  const shutMin = step.oven?.shutMin;
+  const early = shutMin === undefined ? undefined : step.attention.find((point) => point.atMin > 0 && point.atMin < shutMin);
+  if (!early || shutMin === undefined) return [];
+  return [{ code: 'looked-at-too-soon', weight: 'odd', step: step.id, words: `“${step.title}” keeps the oven door shut for ${shutMin} minutes, and opens it after ${early.atMin}: ${early.what}.`, fix: { label: `Shut for ${early.atMin} minutes`, recipe: withStep(recipe, step.id, { oven: { ...step.oven!, shutMin: early.atMin } }) } }];
+});
+
 const ovenHeats: Rule = (recipe) => {
   const anyHeat = recipe.steps.some((step) => readHeats(step.text).some((each) => !each.core));
   return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
@@ -278,6 +286,6 @@ const oddLines: Rule = (recipe) => recipe.lines.flatMap((line): readonly RecipeF
 
 const rules: readonly Rule[] = [
   falseName, heatsOf, components, unlistedIngredients, servedBeside, rawEnds, touchedRaw, rawTasting, rawServed,
-  missingYield, ovenHeats, conflictingTimes, unusedIngredients, boiledThenBaked, oddLines,
+  missingYield, ovenHeats, doorOpened, conflictingTimes, unusedIngredients, boiledThenBaked, oddLines,
 ];
 

@@ -101,6 +101,21 @@ test('without headings each line is taken for what it reads like; makes and keep
   expect(reading.recipe.steps[1]!.durationMin).toEqual({ least: 30, likely: 30, most: 720 });
 });
 
+test.each<[string, number, number | undefined]>([
+  ['Bake at 160 °C for 50 minutes. Do not open the oven for the first 30 minutes.', 50, 30],
+  ['Bake at 160 °C for 50 minutes without opening the door for the first half hour.', 50, 30],
+  ['Bake at 160 °C for 25 minutes; keep the door closed.', 25, 25],
+  ['Bake at 160 °C for 25 minutes, and never open the oven door while they rise.', 25, 25],
+  ['Open the oven and bake at 160 °C for 25 minutes.', 25, undefined],
+])('the door stays shut: %s', (words, likely, shutMin) => {
+  const { recipe } = one(`Sponge\n\nServes 8\n\nIngredients\n4 eggs\n100 g sugar\n\nMethod\nWhisk the eggs and the sugar. ${words}`);
+  const bakes = recipe.steps.filter((step) => step.oven);
+  expect(bakes.map((step) => [step.durationMin.likely, step.oven!.shutMin])).toEqual([[likely, shutMin]]);
+  expect(recipe.steps).toHaveLength(2);
+  // Not a word of it is lost.
+  if (shutMin !== undefined) expect(bakes[0]!.text).toMatch(/door|oven for/);
+});
+
 test('one paragraph of everything', () => {
   const { recipe } = one('Garlic pasta\nIngredients: 200 g pasta, 2 tbsp olive oil, salt, to taste, 1 clove garlic (crushed, optional). Method: Boil the pasta for 10 minutes. Toss with everything else.');
   expect(recipe.lines.map((line) => [line.text, line.canOmit])).toEqual([['200 g pasta', false], ['2 tbsp olive oil', false], ['salt, to taste', false], ['1 clove garlic (crushed, optional)', true]]);

@@ -2,12 +2,12 @@ import * as v from 'valibot';
 import { stepWords } from '../reference/index.ts';
 import { KitKind, StepId, type KitUse, type OvenUse, type Step, type StepAlternative } from '../model/index.ts';
 import type { Span } from '../reading/index.ts';
-import type { ReadHeat, ReadTime } from './timesAndHeats.ts';
+import { readTimes, type ReadHeat, type ReadTime } from './timesAndHeats.ts';
 import { actives, forms, isPreheat, passiveOf, sentencesOf, titleOf, turnsOven, word } from './wording.ts';
 
 /** Something that was read in a step's text, to be confirmed or corrected. */
 export interface StepNote extends Span {
-  readonly what: 'time' | 'heat' | 'core' | 'kit' | 'attention' | 'sign' | 'uses' | 'cover' | 'split' | 'alternative' | 'keeps' | 'not understood';
+  readonly what: 'time' | 'heat' | 'core' | 'kit' | 'attention' | 'sign' | 'uses' | 'cover' | 'door' | 'split' | 'alternative' | 'keeps' | 'not understood';
   readonly words: string;
   /** What it was taken to mean. */
   readonly means: string;
@@ -121,6 +121,17 @@ export function alternativesOf(text: string, times: readonly ReadTime[], id: str
   if (!time) return [];
   notes.push({ what: 'alternative', start: from, end: match.index + match[0].length, words: match[1]!, means: 'another way to do it; the first is taken until you choose' });
   return [{ id: v.parse(StepId, `${id}-or`.slice(0, 64)), name: titleOf(match[1]!), text: match[1]!.slice(0, 2000), durationMin: { least: whole(time.least), likely: whole(time.likely), most: whole(Math.max(time.most, time.likely)) }, hands: 'off', kit: [{ kind: 'saucepan', as: 'saucepan' }], burner: true }];
+}
+
+/** "Do not open the oven for the first 20 minutes": words about the door, which are no time of the work. */
+export const doorWords = /\b(?:(?:do not|don['’]?t|never|without|avoid|resist)\b[^.;,]{0,24}\bopen(?:ing)?\b[^.;,]{0,12}\b(?:oven|door)\b|keep(?:ing)?\b[^.;,]{0,16}\bdoor (?:shut|closed)\b)[^.;]*/i;
+
+/** For how long the oven door stays shut, in minutes; without a figure as long as it bakes. */
+export function shutOf(text: string, likelyMin: number): { readonly minutes: number; readonly start: number; readonly end: number; readonly words: string } | undefined {
+  const match = doorWords.exec(text);
+  if (!match) return undefined;
+  const [time] = readTimes(match[0]);
+  return { minutes: Math.min(600, time ? whole(time.likely) : likelyMin), start: match.index, end: match.index + match[0].length, words: match[0] };
 }
 
 export function ovenOf(text: string, heats: readonly ReadHeat[], passive: ReturnType<typeof passiveOf>, context: Context, guessed: ('time' | 'heat')[], notes: StepNote[]): OvenUse | undefined {

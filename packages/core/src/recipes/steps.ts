@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { foodOf } from '../reference/index.ts';
 import { freshId, StepId, type LineId, type Step } from '../model/index.ts';
-import { alternativesOf, attentionOf, durationOf, kitOf, ovenOf, whole, type Context, type StepNote } from './stepParts.ts';
+import { alternativesOf, attentionOf, doorWords, durationOf, kitOf, ovenOf, shutOf, whole, type Context, type StepNote } from './stepParts.ts';
 import { readHeats, readTimes } from './timesAndHeats.ts';
 import { finderOf, type KnownLine } from './uses.ts';
 import { burnerPattern, goesByItself, isPreheat, keepsWords, passiveOf, sentencesOf, titleOf, turnsOven, type Sentence } from './wording.ts';
@@ -48,6 +48,17 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
       // How it keeps is no work; the words stay with what was done last.
       if (keepsWords.test(sentence.text) && group.length === 0 && before) {
         readings[readings.length - 1] = { ...before, step: { ...before.step, text: `${before.step.text} ${sentence.text}`.slice(0, 2000) } };
+        continue;
+      }
+      // Nor is leaving the door shut.
+      if (doorWords.test(sentence.text) && group.length === 0 && before?.step.oven && !goesByItself(sentence.text)) {
+        const from = before.step.text.length + 1;
+        const shut = shutOf(sentence.text, before.step.durationMin.likely)!;
+        readings[readings.length - 1] = {
+          ...before,
+          step: { ...before.step, text: `${before.step.text} ${sentence.text}`.slice(0, 2000), oven: { ...before.step.oven, shutMin: shut.minutes } },
+          notes: from + shut.end <= 2000 ? [...before.notes, { what: 'door', start: from + shut.start, end: from + shut.end, words: shut.words, means: `the door stays shut for ${shut.minutes} minutes` }] : before.notes,
+        };
         continue;
       }
       // Warming the oven is no work of its own: the timetable does it in time. The words stay with the step.
@@ -110,8 +121,11 @@ function readStep(raw: string, context: Context, find: ReturnType<typeof finderO
   ids.add(id);
   const alternatives = alternativesOf(text, times, id, alternativeNotes);
   notes.push(...alternativeNotes);
-  const mainTimes = times.filter((time) => !alternativeNotes.some((note) => time.start >= note.start && time.end <= note.end));
+  const door = oven && doorWords.exec(text);
+  const mainTimes = times.filter((time) => !alternativeNotes.some((note) => time.start >= note.start && time.end <= note.end) && !(door && time.start >= door.index && time.end <= door.index + door[0].length));
   const durationMin = durationOf(text, mainTimes, hands, passive, notes, guessed);
+  const shut = oven && shutOf(text, durationMin.likely);
+  if (shut) notes.push({ what: 'door', start: shut.start, end: shut.end, words: shut.words, means: `the door stays shut for ${shut.minutes} minutes` });
   const kit = kitOf(bare, oven ? 'oven' : burner ? 'burner' : undefined, context, notes);
   const attention = hands === 'off' ? attentionOf(text, durationMin.likely, mainTimes, notes) : [];
   const uses = find(text, used);
@@ -131,7 +145,7 @@ function readStep(raw: string, context: Context, find: ReturnType<typeof finderO
   const step: Step = {
     id, title, text, uses: firstUses.map((use) => use.line), durationMin, hands, attention,
     grows: hands === 'on' && kit.some((use) => use.kind === 'knife' || use.kind === 'grater'),
-    kit, ...(oven && { oven }), burner, looseFlour, ...(core && { coreC: core.celsius }),
+    kit, ...(oven && { oven: shut ? { ...oven, shutMin: shut.minutes } : oven }), burner, looseFlour, ...(core && { coreC: core.celsius }),
     until: sign ? sign[1]!.trim().slice(0, 200) : '', splitPoint: split !== null, alternatives, leaves: [],
   };
   notes.push(...unreadNumbers(text, notes));

@@ -1,6 +1,6 @@
 import { Button, Popconfirm, Segmented, Switch } from 'antd';
 import { useCallback, useEffect, useMemo, useState } from 'react';
-import { clockTime, dayWords, fit, happened, judgeDay, listed, lostByBeginning, progressOf, rules, runSheet, span, standingOf, timersOf, withNeedsOf, type DeviceFault, type GateItem, type Happening, type Mend, type PlannedStep, type PlannedWash, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { clockTime, dayWords, doorShutFor, fit, happened, judgeDay, listed, lostByBeginning, progressOf, rules, runSheet, span, standingOf, timersOf, withNeedsOf, type DeviceFault, type GateItem, type Happening, type Mend, type PlannedStep, type PlannedWash, type RunSheetEntry, type StepEntry } from '@lupin/core';
 import { editOccasion } from '../../app/editing.ts';
 import { useAppDispatch } from '../../app/store.ts';
 import { problemWords, useEndDayMutation, useMendDayMutation, useSetClockMutation } from '../../app/api.ts';
@@ -88,6 +88,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAl
   const hint = goesIn && now?.kind === 'step' && now.oven ? ovenHint(goesIn, now.oven.dialC, devices, units.degrees, clock) : undefined;
   const core = coreOf(now, steps);
   const probe = devices.find((each) => each.kind === 'probe' && core !== undefined && each.task === core.entry);
+  const door = now && dueMin <= minute + 2 ? doorShutFor(now, entries, from.standpoint) : undefined;
   const failing = useMemo(() => new Map([...new Map(progress.faults.map((each) => [each.device, each.fault]))].filter((each): each is [string, DeviceFault] => each[1] !== null)), [progress]);
 
   const tick = (entry: RunSheetEntry, isDone: boolean) => {
@@ -155,7 +156,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAl
             : standingOpen ? <main className="now-card"><h2>What is ready and stands</h2><p className="big soft">Hot at {units.degrees(rules.hotHoldC)} or over, cold at {units.degrees(rules.coldHoldC)} or under; two hours in all between.</p><StandingTable occasion={occasion} standing={standing} readings={progress.readings} nowMin={minute} onNote={note} /><div className="done-bar"><button type="button" className="yes" onClick={() => setStandingOpen(false)}>Back to the work</button></div></main>
             : slipping ? <SlipPanel canMend={isHost} from={from} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />
             : !now && who === 'all' ? <main className="now-card"><h2>All is done.</h2><p className="big">Sit down with them.</p><AccountPanel occasion={occasion} plan={plan} events={events} mends={day.mends} nowMin={minute} /></main>
-            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} notYet={costs.length > 0 && wash === undefined ? `${sentence(costs[0]!.why)} Not clear any more then: ${plates(costs)}.` : undefined} onBegin={() => { if (now) note({ kind: 'begin', entry: now.id }); }} hint={hint} leastC={core} probeC={probe?.kind === 'probe' ? probe.coreC ?? undefined : undefined} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} readOnly={readOnly} canMend={isHost} behindMin={behind >= behindMin ? behind : 0} dueMin={dueMin} inMin={picked === undefined ? Math.max(0, Math.round(dueMin - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', from)} />}
+            : <NowCard occasion={occasion} entry={now} next={next} wash={wash} progress={progress} notYet={costs.length > 0 && wash === undefined ? `${sentence(costs[0]!.why)} Not clear any more then: ${plates(costs)}.` : undefined} door={door && `The oven stays shut until ${clock(door.untilMin)}: ${door.dishName} would fall.`} onBegin={() => { if (now) note({ kind: 'begin', entry: now.id }); }} hint={hint} leastC={core} probeC={probe?.kind === 'probe' ? probe.coreC ?? undefined : undefined} onDone={() => { if (now) tick(now, true); }} onClean={clean} onSkip={(items, reason) => { if (wash) note({ kind: 'skip', wash: wash.id, items: [...items], reason }); }} onMeasure={(entry, celsius) => note({ kind: 'measure', entry, measured: 'core', celsius })} onBack={lastDone ? () => note({ kind: 'untick', entry: lastDone.id }) : undefined} onSlip={() => setSlipping(true)} readOnly={readOnly} canMend={isHost} behindMin={behind >= behindMin ? behind : 0} dueMin={dueMin} inMin={picked === undefined ? Math.max(0, Math.round(dueMin - nowMin)) : 0} onMend={() => mend.ask('Behind the plan', from)} />}
         </div>
         <div className="bench-side">
           <div className="side-top">

@@ -19,6 +19,8 @@ interface NowCardProps {
   /** Why it must not be begun yet: the plates it would cost. */
   readonly notYet: string | undefined;
   readonly onBegin: () => void;
+  /** The oven must not be opened yet, and why. */
+  readonly door: string | undefined;
   /** What the oven says before something goes in. */
   readonly hint: OvenHint | undefined;
   /** This device looks on. */
@@ -42,12 +44,12 @@ interface NowCardProps {
 const swipePx = 120;
 
 /** The one thing to do, in letters that are read from across the kitchen. */
-export function NowCard({ occasion, entry, next, wash, progress, leastC, probeC, notYet, onBegin, hint, readOnly, canMend, behindMin, dueMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
+export function NowCard({ occasion, entry, next, wash, progress, leastC, probeC, notYet, onBegin, door, hint, readOnly, canMend, behindMin, dueMin, inMin, onDone, onClean, onSkip, onMeasure, onBack, onSlip, onMend }: NowCardProps) {
   const readings = progress.readings.filter((each) => each.counts && each.entry === leastC?.entry && each.measured === 'core');
   const last = readings.at(-1);
   const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
   // A stray key or sleeve must not tick what is not due yet: that takes the button.
-  const blocked = entry?.kind === 'wash' || tooLow || inMin > 2 || hint?.waits === true || notYet !== undefined || readOnly;
+  const blocked = entry?.kind === 'wash' || tooLow || inMin > 2 || hint?.waits === true || notYet !== undefined || door !== undefined || readOnly;
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.code !== 'Space' || blocked || event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return;
@@ -74,6 +76,7 @@ export function NowCard({ occasion, entry, next, wash, progress, leastC, probeC,
     >
       {/* What must not be overlooked stands before the work itself: below it, it would lie under the buttons. */}
       {notYet && <p className="not-now" role="alert"><strong>Not now.</strong> {notYet}</p>}
+      {door && <p className="oven-hint waits" role="status">{door}</p>}
       {hint && <p className={`oven-hint ${hint.waits ? 'waits' : ''}`} role="status">{hint.words}</p>}
       {inMin > 2 && <p className="not-yet">Nothing to do for {span(inMin)}. Then:</p>}
       <p className="who">{when}{cook ? ` · ${cook}` : ''}{entry.kind === 'step' ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}` : entry.kind === 'look' ? ` · ${entry.dishName}` : ''}</p>
@@ -120,6 +123,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
         <dl>
           {entry.amounts.map((each) => <div key={each.line.id} style={{ display: 'contents' }}><dt><AmountText scaled={each} factor={1} part="measure" /></dt><dd>{(each.line.food ? foodOf(each.line.food)?.name : undefined) ?? each.line.text} <AmountText scaled={each} factor={1} part="beside" /></dd></div>)}
           {entry.oven && <><dt>oven</dt><dd>{units.degrees(entry.oven.temperatureC)}{entry.oven.dialC !== entry.oven.temperatureC && ` (dial at ${units.degrees(entry.oven.dialC)})`}, {[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}{entry.oven.bentC !== 0 && `. ${Math.abs(entry.oven.bentC)} °C ${entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe, to share the oven; the time is a guess: look.`}</dd></>}
+          {entry.oven?.shutMin !== undefined && <><dt>door</dt><dd>stays shut for {span(entry.oven.shutMin)}</dd></>}
           {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
           <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>
           {entry.until && <><dt>until</dt><dd>{entry.until}</dd></>}

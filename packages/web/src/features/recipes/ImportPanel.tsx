@@ -134,7 +134,7 @@ interface Marking {
   readonly means: string;
 }
 
-const stepKinds: Readonly<Record<StepNote['what'], string>> = { 'time': 'amount', 'heat': 'amount', 'core': 'amount', 'kit': 'kit', 'attention': 'amount', 'sign': 'sign', 'uses': 'food', 'cover': 'kit', 'split': 'sign', 'alternative': 'sign', 'keeps': 'sign', 'not understood': 'unknown' };
+const stepKinds: Readonly<Record<StepNote['what'], string>> = { 'time': 'amount', 'heat': 'amount', 'core': 'amount', 'kit': 'kit', 'attention': 'amount', 'sign': 'sign', 'uses': 'food', 'cover': 'kit', 'door': 'kit', 'split': 'sign', 'alternative': 'sign', 'keeps': 'sign', 'not understood': 'unknown' };
 
 function StepText({ text, step }: { text: string; step: ReadRecipeStep }) {
   return <Marked text={text} spans={step.notes.map((note) => ({ start: note.start, end: note.end, kind: stepKinds[note.what], means: `${note.what}: ${note.means}` }))} />;

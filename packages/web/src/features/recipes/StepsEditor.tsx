@@ -58,7 +58,7 @@ function StepFacts({ step, guessed }: { step: Step; guessed: readonly string[] }
     <span className="facts small">
       <span className={guessed.includes('time') ? 'guess' : ''}>{span(step)}{guessed.includes('time') && ' (a guess)'}</span>
       <span>{step.hands === 'on' ? 'by hand' : 'by itself'}</span>
-      {step.oven && <span className={guessed.includes('heat') ? 'guess' : ''}>{step.oven.grill ? 'grill' : 'oven'} {units.degrees(step.oven.temperatureC)}{step.oven.covered && ', covered'}{guessed.includes('heat') && ' (a guess)'}</span>}
+      {step.oven && <span className={guessed.includes('heat') ? 'guess' : ''}>{step.oven.grill ? 'grill' : 'oven'} {units.degrees(step.oven.temperatureC)}{step.oven.covered && ', covered'}{step.oven.shutMin !== undefined && `, door shut ${step.oven.shutMin} min`}{guessed.includes('heat') && ' (a guess)'}</span>}
       {step.coreC !== undefined && <span>{units.degrees(step.coreC)} inside</span>}
       {step.attention.length > 0 && <span>{step.attention.length} × to see to</span>}
       {step.splitPoint && <span style={{ color: 'var(--violet)' }}>a portion can be taken out after it</span>}
@@ -105,7 +105,8 @@ function StepForm({ step, recipe, set, onReread, onMove, first, last, onRemove }
       <div className="row" style={{ gap: 14 }}>
         <Checkbox checked={oven !== undefined} onChange={(event) => put({ oven: event.target.checked ? { temperatureC: 180, toleranceC: 10, racks: 1, covered: false, grill: false } : undefined })}>in the oven</Checkbox>
         {oven && <><InputNumber size="small" aria-label="Oven temperature in °C" min={40} max={320} precision={0} value={oven.temperatureC} suffix="°C" onChange={(value) => { if (value !== null) put({ oven: { ...oven, temperatureC: value } }); }} style={{ width: 96 }} />
-          <Checkbox checked={oven.covered} onChange={(event) => put({ oven: { ...oven, covered: event.target.checked } })}>covered</Checkbox><Checkbox checked={oven.grill} onChange={(event) => put({ oven: { ...oven, grill: event.target.checked } })}>grill</Checkbox></>}
+          <Checkbox checked={oven.covered} onChange={(event) => put({ oven: { ...oven, covered: event.target.checked } })}>covered</Checkbox><Checkbox checked={oven.grill} onChange={(event) => put({ oven: { ...oven, grill: event.target.checked } })}>grill</Checkbox>
+          <span className="row">door stays shut <InputNumber size="small" aria-label="Door stays shut, in minutes" min={1} max={600} precision={0} value={oven.shutMin ?? null} placeholder="–" suffix="min" onChange={(value) => put({ oven: { ...oven, shutMin: value ?? undefined } })} style={{ width: 92 }} /></span></>}
         <Checkbox checked={step.burner} onChange={(event) => put({ burner: event.target.checked })}>on a burner</Checkbox>
         <span className="row">Inside it reaches <InputNumber size="small" aria-label="Core temperature in °C" min={40} max={110} precision={0} value={step.coreC ?? null} suffix="°C" onChange={(value) => put({ coreC: value ?? undefined })} style={{ width: 90 }} /></span>
       </div>

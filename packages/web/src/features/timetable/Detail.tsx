@@ -62,6 +62,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
         {entry.kit.length > 0 && `With ${listed(entry.kit)}.`}
       </p>
       {slips}
+      {entry.oven?.shutMin !== undefined && <p>The oven door stays shut for {span(entry.oven.shutMin)} from when it goes in.</p>}
       {entry.oven && entry.oven.bentC !== 0 && <p style={{ color: 'var(--straw)' }}>Baked {Math.abs(entry.oven.bentC)} °C {entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe says, to share the oven; its time is corrected, and a guess.</p>}
       <PinButtons occasion={occasion} entry={entry} onChange={onChange} />
     </section>

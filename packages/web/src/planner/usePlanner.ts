@@ -8,8 +8,9 @@ import { startPlanner } from './startPlanner.ts';
 
 /** How much is looked for, in seconds of an ordinary machine. */
 const seconds = 6;
-/** Typing settles before planning starts. */
+/** Typing settles before planning starts; where the plan is not looked at, the work that is goes first. */
 const settleMs = 500;
+const awayMs = 3000;
 
 const planOf = (state: RootState, id: string): PlanState | undefined => state.plans[id];
 
@@ -61,8 +62,8 @@ function look({ occasion, basis, afresh, seed }: Look): (dispatch: AppDispatch, 
   };
 }
 
-/** Keeps a plan of the occasion up to date in the background; the newest change wins. */
-export function usePlanner(occasion: Occasion | undefined): { state: PlanState | undefined; stop: () => void; again: () => void; offer: (plan: Plan) => void } {
+/** Keeps a plan of the occasion up to date in the background; the newest change wins. With `isLookedAt` it is begun at once. */
+export function usePlanner(occasion: Occasion | undefined, isLookedAt: boolean): { state: PlanState | undefined; stop: () => void; again: () => void; offer: (plan: Plan) => void } {
   const dispatch = useAppDispatch();
   const state = useAppSelector((root) => (occasion ? root.plans[occasion.id] : undefined));
   const running = useRef<(() => void) | undefined>(undefined);
@@ -78,9 +79,9 @@ export function usePlanner(occasion: Occasion | undefined): { state: PlanState |
     const timer = setTimeout(() => {
       const basis = basisOf(occasion);
       if (looked.current !== `${occasion.id}/${basis}`) start({ occasion, basis, afresh: false, seed: 1 });
-    }, settleMs);
+    }, isLookedAt ? settleMs : awayMs);
     return () => clearTimeout(timer);
-  }, [occasion, start]);
+  }, [occasion, isLookedAt, start]);
   useEffect(() => () => running.current?.(), []);
   return {
     state,

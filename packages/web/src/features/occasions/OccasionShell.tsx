@@ -15,6 +15,9 @@ import { OccasionContext, type OccasionView } from './context.ts';
 /** A letter is text where text is being written, and nowhere else: not on a switch or a choice that was just pressed. */
 const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName) || (target instanceof HTMLInputElement && !['radio', 'checkbox', 'button'].includes(target.type)));
 
+/** Where the plan is what is looked at. */
+const planStations: ReadonlySet<string> = new Set(['timetable', 'cook', 'table', 'after']);
+
 export function OccasionShell() {
   const { id = '' } = useParams();
   const { data, error } = useOccasionQuery(id);
@@ -25,7 +28,8 @@ export function OccasionShell() {
   const shown = useMemo(() => (occasion && table ? adaptable(occasion, table, swaps?.map((each) => each.entry) ?? []) : undefined), [occasion, table, swaps]);
   const checks = useMemo(() => (occasion && table ? openChecks(occasion, table) : undefined), [occasion, table]);
   const basis = useMemo(() => (occasion ? basisOf(occasion) : ''), [occasion]);
-  const planner = usePlanner(occasion);
+  const { pathname } = useLocation();
+  const planner = usePlanner(occasion, planStations.has(pathname.split('/')[3] ?? ''));
   const edit = useCallback((change: (one: Occasion) => Occasion) => dispatch(editOccasion(id, change)), [dispatch, id]);
 
   useEffect(() => {

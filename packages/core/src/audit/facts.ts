@@ -2,6 +2,7 @@ import { bentTimeFactor, hazardOf, membersOf, rules, type HazardId } from '../re
 import type { Dish, Guest, Occasion, Plan, PlannedBatch, PlannedOven, PlannedStep, PlannedWash, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
+import { inVessels, vesselNeed, type VesselNeed } from '../scale/index.ts';
 import { kitOfPart, stepsOfPart, versionParts, versionRecipe, type VersionPart } from '../versions/index.ts';
 
 /** A batch as the audit sees it, worked out afresh from the occasion and never from what the scheduler was told. */
@@ -18,6 +19,8 @@ export interface BatchFacts {
   /** Components that come from a batch of their own: what that batch calls their steps and their kit. */
   readonly from: readonly { readonly batch: string; readonly steps: ReadonlyMap<StepId, StepId>; readonly kit: ReadonlyMap<string, string> }[];
   readonly factor: number;
+  /** What its amount must be baked in; undefined where the recipe does not say. */
+  readonly vessel: VesselNeed | undefined;
 }
 
 export interface StepFacts {
@@ -77,7 +80,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       const recipe = parts[0]!.made;
       if (parts.length < here.length || parts.some((part) => part.recipe.id !== planned.component!.recipe || part.sameAs !== parts[0]!.sameAs)) unlike.push(recipe.name);
       const eaters = new Set(here.flatMap((each) => table.rows.find((row) => row.dish.id === each.dish)?.versions.find((made) => made.version.id === each.version)?.eaters ?? []));
-      batches.set(planned.id, { planned, dish, recipe, dishName: recipe.name, eaters: occasion.guests.filter((guest) => eaters.has(guest.id)), lineage: new Set([planned.id]), served: false, from: [], factor: planned.portions / recipe.portions });
+      batches.set(planned.id, { planned, dish, recipe, dishName: recipe.name, eaters: occasion.guests.filter((guest) => eaters.has(guest.id)), lineage: new Set([planned.id]), served: false, from: [], factor: planned.portions / recipe.portions, vessel: undefined });
       continue;
     }
     const row = table.rows.find((each) => each.dish.id === planned.dish);
@@ -87,7 +90,10 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       continue;
     }
     // A base is made as the dish's first version: what differs between versions is only added after it.
-    const recipe = versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
+    const written = versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
+    const factor = planned.portions / written.portions;
+    const vessel = vesselNeed(written, factor, occasion.kitchen);
+    const recipe = inVessels(written, vessel);
     const from = places.filter((each) => each.part && each.dish === planned.dish && each.version === versions[0]!.version.id
       && versions.every(({ version }) => places.some((other) => other.batch === each.batch && other.dish === each.dish && other.version === version.id && other.path === each.path)));
     batches.set(planned.id, {
@@ -99,7 +105,8 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       lineage: new Set([planned.id, ...(planned.base ? [planned.base] : []), ...from.map((each) => each.batch)]),
       served: planned.lost !== true,
       from: from.map(({ batch, part }) => ({ batch, steps: stepsOfPart(part!), kit: kitOfPart(part!) })),
-      factor: planned.portions / recipe.portions,
+      factor,
+      vessel,
     });
   }
   const steps: StepFacts[] = [];

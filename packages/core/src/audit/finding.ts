@@ -12,6 +12,7 @@ export const rulesOfAudit = {
   'late': 'Every dish is ready when its course is served.',
   'stands-too-long': 'No finished dish stands longer than it can.',
   'kit': 'Every step has the kit it needs, and food keeps the piece it is in.',
+  'vessel': 'What is baked has as many vessels as its amount needs, each large enough.',
   'kit-twice': 'No piece of kit does two things at once.',
   'cook-missing': 'A cook is there for everything that needs hands or eyes.',
   'cook-twice': 'No cook does two things at once.',

@@ -102,6 +102,15 @@ const mutations: Readonly<Record<string, Mutation>> = {
     other.racks = [...one.racks];
     return true;
   },
+  'what is baked is in a dish too small for it': (plan, occasion) => {
+    const small = occasion.kitchen.kit.filter((unit) => unit.vessel?.shape === 'rectangle' && unit.vessel.lengthCm <= 18);
+    const big = occasion.kitchen.kit.filter((unit) => small.some((each) => each.kind === unit.kind) && !small.includes(unit));
+    const baking = steps(plan).find((each) => each.racks.length > 0 && each.units.some((unit) => big.some((one) => one.id === unit)));
+    const from = baking?.units.find((unit) => big.some((one) => one.id === unit));
+    if (!baking || from === undefined) return false;
+    for (const each of steps(plan)) if (each.batch === baking.batch) each.units = each.units.map((unit) => (unit === from ? small[0]!.id : unit));
+    return true;
+  },
   'the oven is opened on what would fall': (plan, occasion, roll) => {
     const shut = steps(plan).find((each) => (each.racks.length > 0 && occasion.recipes.some((recipe) => recipe.steps.some((one) => one.id === each.step && one.oven?.shutMin !== undefined && plan.batches.some((batch) => batch.id === each.batch && batch.dish === occasion.dishes.find((dish) => dish.recipe === recipe.id)?.id)))));
     const others = steps(plan).filter((each) => each !== shut && each.racks.length > 0 && each.oven === shut?.oven);

@@ -1,5 +1,6 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
 import type { CookId } from '../model/index.ts';
+import { isVessel } from '../scale/index.ts';
 import { clock, heldAs, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
@@ -40,7 +41,10 @@ function auditKit(facts: Facts): Finding[] {
     step.kit.forEach((use, at) => {
       if (kinds[at] !== use.kind) findings.push({ code: 'kit', message: `${named(occasion, each)} needs a ${use.kind} and has ${kinds[at] ?? 'none'}.`, tasks: [task.id], guests: [] });
       const unit = task.units[at];
+      const { vessel } = each.batch;
+      if (kinds[at] !== use.kind && vessel && vessel.count > 1 && isVessel(vessel, use)) findings.push({ code: 'vessel', message: `${named(occasion, each)} needs ${vessel.count} of its kind of ${use.kind} for its amount.`, tasks: [task.id], guests: [] });
       if (unit === undefined) return;
+      if (vessel && vessel.units.length > 0 && isVessel(vessel, use) && kinds[at] === use.kind && !vessel.units.includes(unit)) findings.push({ code: 'vessel', message: `${named(occasion, each)} is too much for ${units.get(unit)?.name ?? unit}${vessel.count > 1 ? `, even in ${vessel.count} of them` : ''}.`, tasks: [task.id], guests: [] });
       if (use.as === undefined) {
         note(unit, { start: task.startMin, end: task.endMin, task: task.id, what: named(occasion, each), owner: task.id });
         return;

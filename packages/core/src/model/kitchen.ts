@@ -32,6 +32,9 @@ export const Oven = v.strictObject({
   leastC: v.optional(v.pipe(v.number(), v.minValue(30), v.maxValue(200)), 50),
   /** Heat from above, for a finish. */
   grill: v.optional(v.boolean(), true),
+  /** What a rack has room for, in cm; absent: that of an ordinary one. */
+  shelfWidthCm: v.optional(v.pipe(v.number(), v.minValue(15), v.maxValue(120))),
+  shelfDepthCm: v.optional(v.pipe(v.number(), v.minValue(15), v.maxValue(120))),
   /** Measured on the empty oven, in °C a minute; absent: those of an ordinary one. */
   heatsCPerMin: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(100))),
   coolsCPerMin: v.optional(v.pipe(v.number(), v.minValue(0.2), v.maxValue(50))),

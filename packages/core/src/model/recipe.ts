@@ -51,7 +51,7 @@ export const OvenUse = v.strictObject({
   temperatureC: TemperatureC,
   /** How far the oven may be off, either way, without harm. */
   toleranceC: v.optional(v.pipe(v.number(), v.minValue(0), v.maxValue(40)), 10),
-  racks: v.optional(v.picklist([1, 2]), 1),
+  racks: v.optional(v.picklist([1, 2, 3, 4, 5, 6]), 1),
   covered: v.optional(v.boolean(), false),
   grill: v.optional(v.boolean(), false),
   /** From when it goes in the door stays shut for so many minutes, or what rises falls: no other load in or out, no look. */

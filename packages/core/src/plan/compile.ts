@@ -36,10 +36,11 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         durationMin: way.durationMin.planned,
         handsOn: way.hands === 'on',
         attention: way.attention,
-        uses: way.kit.map((use) => ({
+        uses: way.kit.map((use, at) => ({
           kind: use.kind,
           hold: use.hold,
-          only: pin?.unit !== undefined && kitchen.kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind) ? [kitchen.kit.findIndex((unit) => unit.id === pin.unit)] : undefined,
+          // Of several of a kind the cook's wish is for one.
+          only: onlyUnits(kitchen.kit, use, way.kit.findIndex((each) => each.kind === use.kind) === at ? pin : undefined),
         })),
         chamber: way.oven && chamberUse(way.oven, ovens, pin),
         flame: way.burner,
@@ -80,6 +81,13 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     // A bake bent out of need yields only to what the cook puts first.
     goals: [wishes.goals[0]!, 'bent', ...wishes.goals.slice(1)],
   };
+}
+
+/** The pieces that will do for a use: those large enough, and of them the one the cook wants. */
+function onlyUnits(kit: Occasion['kitchen']['kit'], use: Way['kit'][number], pin: Pin | undefined): readonly number[] | undefined {
+  const wanted = pin?.unit !== undefined && kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind) ? pin.unit : undefined;
+  if (wanted === undefined && use.only === undefined) return undefined;
+  return kit.flatMap((unit, index) => ((wanted === undefined || unit.id === wanted) && (use.only?.includes(unit.id) ?? true) ? [index] : []));
 }
 
 /** The ways of a task that this kitchen and the cook's wishes allow; all of them where none is, so that it can be said why. */

@@ -44,6 +44,9 @@ export const rules = {
   cutAheadMostMin: 1440,
   /** Amounts of several foods prepared together may differ in proportion by so much between dishes and still be one mixture. @source assumption */
   sameMixtureWithin: 1.1,
+  /** What a rack of an ordinary oven has room for, in cm. @source kitchen practice: built-in ovens 60 cm wide */
+  ovenShelfWidthCm: 46,
+  ovenShelfDepthCm: 38,
   /** A kitchen thermometer that shows less, or more, is broken or not in food. */
   leastReadingC: -30,
   mostReadingC: 320,

@@ -59,7 +59,8 @@ function subsets(units: readonly KitUnit[], most: number): readonly (readonly Ki
   return all.filter((set) => set.length > 0);
 }
 
-function weigh(pan: PanOf, factor: number, units: readonly KitUnit[]): PanChoice {
+/** How so many times a recipe lies in given pans, all of which have measures. */
+export function weigh(pan: PanOf, factor: number, units: readonly KitUnit[]): PanChoice {
   const area = units.reduce((sum, unit) => sum + panAreaCm2(unit.vessel!), 0);
   const volume = units.reduce((sum, unit) => sum + panVolumeMl(unit.vessel!), 0);
   const wantedArea = panAreaCm2(pan.vessel) * pan.count * factor;

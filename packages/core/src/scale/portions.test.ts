@@ -9,7 +9,7 @@ const lantern = demo('lantern-supper');
 test('portions follow from who eats it, appetite and share; a child takes less, a big eater more', () => {
   const roots = scale(lantern, fit(lantern)).find((each) => each.dish === 'roots')!;
   expect(roots.portions).toBeCloseTo((11 + 0.6 + 1.4) * 0.6, 6);
-  expect(roots.lines.find((each) => each.line.id === 'carrots')!.massG).toBeCloseTo((800 * roots.portions) / 8, 6);
+  expect(roots.lines.find((each) => each.line.id === 'carrots')!.massG).toBeCloseTo((600 * roots.portions) / 8, 6);
 });
 
 test('a version nobody eats is not made; extra portions go to the first that is', () => {

@@ -64,14 +64,14 @@ test('where no plan exists, it says which step finds no place, why, and what to 
 describe('every plan passes the audit', () => {
   const foods = ['breadcrumbs', 'plum', 'butter', 'egg', 'walnut', 'duck-leg', 'wheat-flour', 'vegetable-stock-cube', 'salmon', 'potato'];
   const anyStep = fc.record({
-    hands: fc.constantFrom('on', 'off'), likely: fc.integer({ min: 2, max: 40 }), kit: fc.subarray(['board', 'knife', 'bowl', 'saucepan'], { maxLength: 3 }),
+    hands: fc.constantFrom('on', 'off'), likely: fc.integer({ min: 2, max: 40 }), kit: fc.subarray(['board', 'knife', 'bowl', 'saucepan', 'gratin-dish'], { maxLength: 3 }),
     oven: fc.constantFrom(undefined, 150, 190, 220), shut: fc.constantFrom(undefined, undefined, 3, 12), burner: fc.boolean(), looseFlour: fc.boolean(), hold: fc.boolean(),
   });
-  const anyRecipe = fc.record({ foods: fc.array(fc.constantFrom(...foods), { minLength: 1, maxLength: 4 }), steps: fc.array(anyStep, { minLength: 1, maxLength: 4 }), cooked: fc.boolean() });
+  const anyRecipe = fc.record({ foods: fc.array(fc.constantFrom(...foods), { minLength: 1, maxLength: 4 }), steps: fc.array(anyStep, { minLength: 1, maxLength: 4 }), cooked: fc.boolean(), pan: fc.constantFrom(undefined, { vessel: { shape: 'rectangle', lengthCm: 20, widthCm: 15, depthCm: 5 }, count: 2 }, { vessel: { shape: 'round', diameterCm: 28, depthCm: 5 }, singleLayer: true }) });
   const anyKitchen = fc.record({ leaves: fc.subarray(['knives', 'heat', 'raw', 'washing-up'], { maxLength: 1 }), second: fc.boolean(), racks: fc.constantFrom(1, 2, 3), out: fc.boolean(), spare: fc.constantFrom(0, 5, 15), parts: fc.boolean() });
   const anyNeeds = fc.subarray(['gluten', 'milk', 'egg', 'tree-nut', 'celery'], { maxLength: 2 });
 
-  const build = (recipes: readonly { foods: string[]; steps: { hands: string; likely: number; kit: string[]; oven: number | undefined; shut: number | undefined; burner: boolean; looseFlour: boolean; hold: boolean }[]; cooked: boolean }[], needs: readonly string[][], parts: boolean): Occasion => occasion({
+  const build = (recipes: readonly { foods: string[]; steps: { hands: string; likely: number; kit: string[]; oven: number | undefined; shut: number | undefined; burner: boolean; looseFlour: boolean; hold: boolean }[]; cooked: boolean; pan?: object | undefined }[], needs: readonly string[][], parts: boolean): Occasion => occasion({
     guests: [guest('host'), ...needs.map((list, i) => guest(`guest-${i}`, ...list.map(noTrace)))],
     // With parts, all recipes but the first are made with the first, which is then cooked once for them.
     recipes: recipes.map((each, r) => recipe(`r${r}`, [...each.foods.map((food, i) => line(`l${i}`, food)), ...(parts && r > 0 ? [line('part', undefined, { component: 'r0', amount: { kind: 'batches', batches: 0.5 } })] : [])], [
@@ -80,8 +80,8 @@ describe('every plan passes the audit', () => {
         kit: one.kit.map((kind) => ({ kind, ...(one.hold ? { as: parts && r > 0 && i === each.steps.length - 1 ? 'part--it' : 'it' } : {}) })), ...(one.oven ? { oven: { temperatureC: one.oven, ...(one.shut ? { shutMin: one.shut } : {}) } } : {}), burner: one.burner && !one.oven, looseFlour: one.looseFlour,
       })),
       step('finish', { hands: 'off', ...(each.cooked ? { coreC: 90 } : {}) }),
-    ], { hold: { mostMin: 240, how: 'covered' }, keeps: [{ where: 'fridge', days: 1 }] })),
-    kit: [unit('board-1', 'board', 'plastic'), unit('board-2', 'board', 'wood'), unit('board-3', 'board', 'wood', { keptFreeOf: ['gluten'] }), unit('knife-1', 'knife'), unit('bowl-1', 'bowl'), unit('bowl-2', 'bowl'), unit('saucepan-1', 'saucepan'), unit('saucepan-2', 'saucepan')],
+    ], { hold: { mostMin: 240, how: 'covered' }, keeps: [{ where: 'fridge', days: 1 }], ...(each.pan ? { pan: each.pan } : {}) })),
+    kit: [unit('board-1', 'board', 'plastic'), unit('board-2', 'board', 'wood'), unit('board-3', 'board', 'wood', { keptFreeOf: ['gluten'] }), unit('knife-1', 'knife'), unit('bowl-1', 'bowl'), unit('bowl-2', 'bowl'), unit('saucepan-1', 'saucepan'), unit('saucepan-2', 'saucepan'), unit('dish-1', 'gratin-dish', 'ceramic', { vessel: { shape: 'rectangle', lengthCm: 30, widthCm: 20, depthCm: 6 } }), unit('dish-2', 'gratin-dish', 'ceramic', { vessel: { shape: 'rectangle', lengthCm: 20, widthCm: 15, depthCm: 5 } }), unit('dish-3', 'gratin-dish', 'ceramic')],
     cooks: [{ id: 'one', name: 'One', windows: [{ fromMin: -700, toMin: 60 }] }, { id: 'two', name: 'Two', windows: [{ fromMin: -200, toMin: 60 }] }],
   });
 

@@ -1,6 +1,6 @@
 import { rules } from '../reference/index.ts';
 import type { CourseId, DishId, GuestId, Occasion, Recipe, RecipeId, StepId, VersionId } from '../model/index.ts';
-import type { ScaledVersion } from '../scale/index.ts';
+import { inVessels, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
 import { ancestry, kitOfPart, partKeepsMin, recipeOf, stepsOfPart, versionParts, type VersionPart } from '../versions/index.ts';
 
 /** Where a component that is cooked once goes: the batch that takes it, and its place in that batch's recipe. */
@@ -27,6 +27,8 @@ export interface Batch {
   readonly dishFactor: number;
   readonly eaters: readonly GuestId[];
   readonly recipe: Recipe;
+  /** What it is baked in; undefined where its recipe does not say. */
+  readonly vessel: VesselNeed | undefined;
   /** The steps that are done for this batch and no other. */
   readonly steps: readonly StepId[];
   /** For each step of the recipe, the batch and the step of that batch's recipe that do it. */
@@ -60,6 +62,12 @@ function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<
 /** A batch of a dish before it is known which of its components come from elsewhere. */
 type DishBatch = Omit<Batch, 'doneIn' | 'heldIn' | 'lineage' | 'into'>;
 
+/** With the recipe as it is done in the vessels that so much of it needs. */
+function vesselled(occasion: Occasion, batch: Omit<DishBatch, 'vessel'>): DishBatch {
+  const vessel = vesselNeed(batch.recipe, batch.factor, occasion.kitchen);
+  return { ...batch, vessel, recipe: inVessels(batch.recipe, vessel) };
+}
+
 function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readonly DishBatch[] {
   return occasion.dishes.flatMap((dish) => {
     const versions = made.filter((each) => each.dish === dish.id);
@@ -67,7 +75,7 @@ function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readon
     const recipe = recipeOf(occasion, dish);
     const swapped = new Set(dish.versions.filter((each) => versions.some((one) => one.version === each.id)).flatMap((each) => each.swaps.map((swap) => swap.line as string)));
     const shared = versions.length > 1 ? sharedSteps(recipe, swapped) : new Set<StepId>();
-    const base: DishBatch[] = shared.size === 0 ? [] : [{
+    const base: DishBatch[] = shared.size === 0 ? [] : [vesselled(occasion, {
       id: `${dish.id}.base`,
       dish: dish.id,
       versions: versions.map((each) => each.version),
@@ -77,8 +85,8 @@ function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readon
       eaters: versions.flatMap((each) => each.eaters),
       recipe,
       steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
-    }];
-    return [...base, ...versions.map((each): DishBatch => ({
+    })];
+    return [...base, ...versions.map((each) => vesselled(occasion, {
       id: `${dish.id}.${each.version}`,
       dish: dish.id,
       versions: [each.version],
@@ -156,6 +164,7 @@ function shared(occasion: Occasion, uses: readonly PartUse[], batches: readonly 
     dishFactor: factor,
     eaters: occasion.guests.flatMap((guest) => (eaters.has(guest.id) ? [guest.id] : [])),
     recipe: made,
+    vessel: undefined,
     steps: made.steps.map((step) => step.id),
     doneIn: new Map(made.steps.map((step) => [step.id, { batch: id, step: step.id }])),
     heldIn: new Map(),

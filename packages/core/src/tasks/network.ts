@@ -1,8 +1,8 @@
 import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
-import type { Chore, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
+import type { Chore, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, UnitId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
-import { scale } from '../scale/index.ts';
+import { isVessel, scale } from '../scale/index.ts';
 import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
 import { batchesOf, type Batch, type Shareable } from './batches.ts';
 
@@ -19,8 +19,8 @@ export interface Guarded {
   readonly guests: readonly GuestId[];
 }
 
-/** A piece of kit a task needs; with `hold`, one that keeps food in it: all tasks with the same `hold` use the very same piece, from the first to the last. */
-export type TaskKit = KitUse & { readonly hold?: string | undefined };
+/** A piece of kit a task needs; with `hold`, one that keeps food in it: all tasks with the same `hold` use the very same piece, from the first to the last; with `only`, one of these, because others are too small. */
+export type TaskKit = KitUse & { readonly hold?: string | undefined; readonly only?: readonly UnitId[] | undefined };
 
 /** A way to do a task: as the step is written, one of its alternatives, or baked a little hotter or cooler to share the oven. */
 export interface Way {
@@ -180,9 +180,10 @@ function wayOf(step: Step, batch: Batch, id?: StepId): Way {
 }
 
 function heldBy(batch: Batch, use: KitUse): TaskKit {
-  if (use.as === undefined) return use;
+  const only = batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;
+  if (use.as === undefined) return only ? { ...use, only } : use;
   const { batch: holder, as } = batch.heldIn.get(use.as) ?? { batch: batch.id, as: use.as };
-  return { ...use, hold: `${holder}/${use.kind}/${as}` };
+  return { ...use, ...(only ? { only } : {}), hold: `${holder}/${use.kind}/${as}` };
 }
 
 /** A bake a little hotter and a little cooler, its time corrected: not under the grill, not where the recipe is strict about the heat, no meat under the temperature at which it may roast. */

@@ -1,6 +1,6 @@
 import { Button, InputNumber, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { flatten, foodOf, listed, panChoices, scale, usualShare, type Dish, type Recipe, type ScaledVersion } from '@lupin/core';
+import { flatten, foodOf, listed, panChoices, scale, usualShare, vesselNeed, type Dish, type Kitchen, type Recipe, type ScaledVersion, type VesselNeed } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -75,23 +75,34 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
           })}
         </tbody>
       </table>
-      <Pans recipe={scaled.recipe} factor={scaled.dishFactor} />
+      <Pans recipe={scaled.recipe} factor={scaled.dishFactor} made={scaled.factor} />
       <Ways dish={dish} recipe={scaled.recipe} onChoose={(choices) => change({ choices })} />
       {ovens.length > 0 && <p className="soft" style={{ marginTop: 12 }}>Oven: {ovens.map((step) => `${units.degrees(step.oven!.temperatureC)} (${step.title.toLowerCase()})`).join(', then ')}.</p>}
     </section>
   );
 }
 
+/** What the timetable reserves for it. */
+function vesselWords({ kind, count, units, racks }: VesselNeed, { kit }: Kitchen): string {
+  const noun = `${kind.replace('-', ' ')}${count > 1 ? (kind.endsWith('dish') ? 'es' : 's') : ''}`;
+  const reserved = `The timetable reserves ${count === 1 ? 'one' : count} ${noun}${racks > 1 ? ` and ${racks} oven racks` : ''} for it`;
+  if (units.length === 0) return `${reserved}. None here is large enough: it has to be baked in rounds, which the timetable does not plan.`;
+  const others = kit.filter((unit) => unit.kind === kind && !units.includes(unit.id));
+  return `${reserved}${others.length > 0 ? `; too small ${count > 1 ? 'for that ' : ''}${others.length > 1 ? 'are' : 'is'} ${listed(others.map((unit) => unit.name))}` : ''}.`;
+}
+
 /** Which pans of this kitchen it fits, best first, and what that does to the time. */
-function Pans({ recipe, factor }: { recipe: Recipe; factor: number }) {
+function Pans({ recipe, factor, made }: { recipe: Recipe; factor: number; made: number }) {
   const { occasion } = useOccasionView();
   const choices = panChoices(recipe, factor, occasion.kitchen);
   if (!recipe.pan) return null;
+  const need = vesselNeed(recipe, made, occasion.kitchen);
   const percent = (ratio: number) => `${Math.round(ratio * 100)}`;
   return (
     <section aria-label="Pans" style={{ marginTop: 14 }}>
       <h3>In which pan</h3>
       {choices.length === 0 && <p className="soft small">No pan of this kitchen has its measures noted.</p>}
+      {need && <p>{vesselWords(need, occasion.kitchen)}</p>}
       <ul className="questions">
         {choices.map((choice, index) => (
           <li key={choice.units.map((unit) => unit.id).join()} className={choice.overfull || choice.crowded ? 'q-contradiction' : ''}>

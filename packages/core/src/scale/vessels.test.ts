@@ -1,0 +1,80 @@
+import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
+import { audit } from '../audit/index.ts';
+import { fit } from '../fit/index.ts';
+import type { Occasion, Plan } from '../model/index.ts';
+import { makePlan } from '../plan/index.ts';
+import { tasksOf } from '../tasks/index.ts';
+import { inVessels, vesselNeed } from './vessels.ts';
+
+const rectangle = (lengthCm: number, widthCm: number, depthCm = 5) => ({ shape: 'rectangle', lengthCm, widthCm, depthCm });
+const tray = (id: string, vessel?: object) => unit(id, 'baking-tray', 'steel', vessel ? { vessel } : {});
+const roots = (pan: object) => recipe('roots', [line('it', 'carrot')], [
+  step('spread', { uses: ['it'], after: [], kit: [{ kind: 'board' }, { kind: 'baking-tray', as: 'tray' }] }),
+  step('roast', { hands: 'off', durationMin: { least: 30, likely: 30, most: 35 }, kit: [{ kind: 'baking-tray', as: 'tray' }], oven: { temperatureC: 200 } }),
+], { pan });
+const house = (kit: object[], pan: object = { vessel: rectangle(40, 30, 2), singleLayer: true }, more: { guests?: number; racks?: number; recipes?: object[] } = {}): Occasion => {
+  const one = occasion({ guests: Array.from({ length: more.guests ?? 4 }, (_, at) => guest(`g${at}`)), recipes: [roots(pan) as never, ...((more.recipes ?? []) as never[])], dishes: [dish('roots')], kit: [unit('board-1', 'board', 'plastic'), ...(kit as never[])] });
+  return { ...one, kitchen: { ...one.kitchen, oven: { ...one.kitchen.oven, racks: more.racks ?? 2 } } };
+};
+const need = (one: Occasion, factor: number) => vesselNeed(one.recipes[0]!, factor, one.kitchen);
+
+test('so many that all lies in one layer, or is not over-full; of those that are large enough', () => {
+  const trays = house([tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))]);
+  expect(need(trays, 1)).toMatchObject({ kind: 'baking-tray', as: 'tray', count: 1, units: ['a', 'b'], racks: 1 });
+  expect(need(trays, 1.09)).toMatchObject({ count: 1 });
+  expect(need(trays, 1.5)).toMatchObject({ count: 2, units: ['a', 'b'], racks: 2 });
+  expect(need(trays, 0.2)).toMatchObject({ count: 1, units: ['a', 'b', 'little'] });
+  const deep = house([tray('a', rectangle(30, 20)), tray('b', rectangle(30, 20))], { vessel: rectangle(30, 20) });
+  expect(need(deep, 1.2)).toMatchObject({ count: 1 });
+  expect(need(deep, 1.3)).toMatchObject({ count: 2 });
+});
+
+test('small ones stand side by side on a rack; what the oven is said to have room for counts', () => {
+  const small = house([1, 2, 3, 4].map((n) => tray(`t${n}`, rectangle(22, 16))), { vessel: rectangle(22, 16) });
+  expect(need(small, 4)).toMatchObject({ count: 4, racks: 1 });
+  const narrow = { ...small, kitchen: { ...small.kitchen, oven: { ...small.kitchen.oven, shelfWidthCm: 25, shelfDepthCm: 25 } } };
+  expect(need(narrow, 4)).toMatchObject({ count: 4, racks: 4 });
+});
+
+test('kit without measures is like the recipe’s own; where nothing holds it, it is all there is; a pot, and a recipe that says nothing, ask nothing', () => {
+  expect(need(house([tray('a'), tray('b'), tray('c')]), 2)).toMatchObject({ count: 2, units: ['a', 'b', 'c'] });
+  expect(need(house([tray('a', rectangle(40, 30, 2))]), 3)).toMatchObject({ count: 1, units: [] });
+  expect(need(house([]), 1)).toMatchObject({ count: 1, units: [], racks: 1 });
+  expect(need(house([tray('a')], { vessel: { shape: 'pot', volumeL: 3 } }), 1)).toBeUndefined();
+  expect(need(house([tray('a')]), Number.NaN)).toBeUndefined();
+  const one = house([tray('a')]);
+  expect(inVessels(one.recipes[0]!, need(one, 1))).toBe(one.recipes[0]);
+});
+
+describe('eight who eat from a recipe for four', () => {
+  const one = house([tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))], undefined, { guests: 8 });
+  const made = makePlan(one, { seconds: 0.1 });
+  if (made.kind === 'none') throw new Error(`${made.reason.what} ${made.reason.why}`);
+  const { plan } = made;
+
+  test('two trays, held from the spreading to the end, and two racks', () => {
+    expect(tasksOf(one, fit(one)).tasks.map((task) => task.kit.map((use) => use.as ?? use.kind))).toEqual([['board', 'tray', 'tray-2'], ['tray', 'tray-2']]);
+    const roast = plan.tasks.find((task) => task.kind === 'step' && task.id === 'roots.plain.roast');
+    expect(roast).toMatchObject({ units: expect.arrayContaining(['a', 'b']) as string[], racks: [0, 1] });
+    expect(audit(one, plan).findings).toEqual([]);
+  });
+
+  const changed = (change: (steps: { units: string[]; racks: number[] }[]) => void): string[] => {
+    const copy = structuredClone(plan) as unknown as { tasks: { kind: string; units: string[]; racks: number[] }[] };
+    change(copy.tasks.filter((task) => task.kind === 'step'));
+    return audit(one, copy as unknown as Plan).findings.map((each) => each.code);
+  };
+  test('the audit objects to one tray, to one rack, and to a tray that is too small', () => {
+    expect(changed((steps) => { for (const each of steps) each.units = each.units.filter((unit) => unit !== 'b'); })).toContain('vessel');
+    expect(changed((steps) => { for (const each of steps) if (each.racks.length > 0) each.racks = [0]; })).toContain('oven-room');
+    expect(changed((steps) => { for (const each of steps) each.units = each.units.map((unit) => (unit === 'b' ? 'little' : unit)); })).toContain('vessel');
+  });
+
+  test('in an oven with two racks and another dish in it at that time there is no plan; for half as many there is', () => {
+    const pie = recipe('pie', [line('it', 'carrot')], [step('bake', { uses: ['it'], after: [], hands: 'off', durationMin: { least: 30, likely: 30, most: 30 }, kit: [{ kind: 'gratin-dish' }], oven: { temperatureC: 200 } })], { hold: { mostMin: 0, how: 'at once' } });
+    const full = house([tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), unit('dish-1', 'gratin-dish')], undefined, { guests: 8, recipes: [pie] });
+    const both = { ...full, recipes: full.recipes.map((each) => ({ ...each, hold: { mostMin: each.id === 'pie' ? 5 : 0, how: 'at once' } })), dishes: [...full.dishes, { ...full.dishes[0]!, id: 'pie' as never, recipe: 'pie' as never }] };
+    expect(makePlan(both, { seconds: 0.1 }).kind).toBe('none');
+    expect(makePlan({ ...both, guests: both.guests.slice(0, 4) }, { seconds: 0.1 }).kind).toBe('plan');
+  });
+});

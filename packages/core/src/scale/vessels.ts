@@ -1,0 +1,77 @@
+import { rules } from '../reference/index.ts';
+import type { KitKind, KitUse, Kitchen, Oven, OvenUse, Pan, Recipe, Step, UnitId } from '../model/index.ts';
+import { weigh } from './pans.ts';
+
+/** What so much of a recipe is baked in: how many of which kind, and which pieces of this kitchen are large enough. */
+export interface VesselNeed {
+  readonly kind: KitKind;
+  /** What the recipe calls it; absent where it names it only in one step. */
+  readonly as: string | undefined;
+  readonly count: number;
+  /** The pieces that are large enough, `count` of them together; empty where the kitchen has none that are. */
+  readonly units: readonly UnitId[];
+  /** Oven racks that `count` of them take. */
+  readonly racks: number;
+}
+
+const baked: ReadonlySet<KitKind> = new Set<KitKind>(['gratin-dish', 'cake-tin', 'skillet', 'roasting-tin', 'baking-tray']);
+
+/** The use of kit that the recipe's pan is: that of the last step in the oven, or of the last that has one. What a component is baked in is its own. */
+function panUse(recipe: Recipe): KitUse | undefined {
+  const ofStep = (step: Step) => step.kit.find((use) => baked.has(use.kind) && !(use.as ?? '').includes('--'));
+  const withOne = recipe.steps.filter((step) => ofStep(step) !== undefined);
+  const last = withOne.filter((step) => step.oven).at(-1) ?? withOne.at(-1);
+  return last && ofStep(last);
+}
+
+/** How many of a vessel stand side by side on one rack; what is as large as the rack, or larger, takes it. */
+function onOneRack(vessel: Pan, oven: Oven): number {
+  if (vessel.shape === 'pot') return 1;
+  const [width, depth] = [oven.shelfWidthCm ?? rules.ovenShelfWidthCm, oven.shelfDepthCm ?? rules.ovenShelfDepthCm];
+  const [long, short] = vessel.shape === 'round' ? [vessel.diameterCm, vessel.diameterCm] : [vessel.lengthCm, vessel.widthCm];
+  const rows = (a: number, b: number) => Math.floor(width / a) * Math.floor(depth / b);
+  return Math.max(1, rows(long, short), rows(short, long));
+}
+
+/**
+ * In what so many times a recipe is baked in this kitchen: the fewest of one kind that hold it as the recipe would have it
+ * (not over-full; in one layer where it says so). A piece without measures is taken to be like the recipe's own. Where all there are do not
+ * hold it, it is all there are. Undefined where the recipe says nothing of its vessel, or it is a pot.
+ */
+export function vesselNeed(recipe: Recipe, factor: number, kitchen: Kitchen): VesselNeed | undefined {
+  const { pan } = recipe;
+  const use = pan && pan.vessel.shape !== 'pot' ? panUse(recipe) : undefined;
+  if (!pan || !use || !(factor > 0) || !Number.isFinite(factor)) return undefined;
+  const pieces = kitchen.kit.filter((unit) => unit.kind === use.kind);
+  const vesselOf = (unit: Kitchen['kit'][number]): Pan => (unit.vessel && unit.vessel.shape !== 'pot' ? unit.vessel : pan.vessel);
+  const oven = [kitchen.oven, ...kitchen.moreOvens].find((each) => each.racks > 0) ?? kitchen.oven;
+  const racksFor = (count: number, units: typeof pieces) => Math.ceil(count / Math.min(...units.map((unit) => onOneRack(vesselOf(unit), oven)), count));
+  for (let count = 1; count <= pieces.length; count++) {
+    const enough = pieces.filter((unit) => { const choice = weigh(pan, factor, Array.from({ length: count }, () => ({ ...unit, vessel: vesselOf(unit) }))); return !choice.overfull && !choice.crowded; });
+    if (enough.length >= count) return { kind: use.kind, as: use.as, count, units: enough.map((unit) => unit.id), racks: racksFor(count, enough) };
+  }
+  const count = Math.max(1, pieces.length);
+  return { kind: use.kind, as: use.as, count, units: [], racks: pieces.length === 0 ? 1 : racksFor(count, pieces) };
+}
+
+const isOf = (need: VesselNeed, use: KitUse): boolean => use.kind === need.kind && use.as === need.as;
+
+/** Whether a step's use of kit, as `inVessels` writes it, is of that vessel. */
+export const isVessel = (need: VesselNeed, use: KitUse): boolean => use.kind === need.kind && (use.as === need.as || (need.as !== undefined && use.as !== undefined && Array.from({ length: need.count - 1 }, (_, at) => `${need.as!}-${at + 2}`).includes(use.as)));
+
+/** A recipe's steps as they are done in so many vessels: each named, and with the racks that they take. */
+export function inVessels(recipe: Recipe, need: VesselNeed | undefined): Recipe {
+  if (!need || (need.count === 1 && need.racks === 1)) return recipe;
+  const one = recipe.steps.some((step) => step.kit.some((use) => isOf(need, use)));
+  if (!one) return recipe;
+  const racks = (oven: OvenUse): OvenUse => ({ ...oven, racks: Math.min(6, Math.max(oven.racks, need.racks)) as OvenUse['racks'] });
+  return {
+    ...recipe,
+    steps: recipe.steps.map((step): Step => {
+      if (!step.kit.some((use) => isOf(need, use))) return step;
+      // After what the recipe itself names, so that a plan's kit still begins in the recipe's order.
+      const more = step.kit.filter((use) => isOf(need, use)).flatMap((use) => Array.from({ length: need.count - 1 }, (_, at): KitUse => ({ ...use, ...(use.as === undefined ? {} : { as: `${use.as}-${at + 2}` }) })));
+      return { ...step, kit: [...step.kit, ...more], ...(step.oven ? { oven: racks(step.oven) } : {}) };
+    }),
+  };
+}

@@ -23,7 +23,7 @@ export function smallKitchen(tasks: number, seed: number): Problem {
       const uses = handsOn && roll() < 0.6 ? [{ kind: kinds[Math.floor(roll() * kinds.length)]! }] : [];
       activities.push({
         id: `${dish}.${step}`, dust: [], carries: [], guards: [], ends: [],
-        modes: [{ durationMin: (handsOn ? 3 : 10) + Math.floor(roll() * (handsOn ? 15 : 40)), handsOn, attention: [], uses, flame: false }],
+        modes: [{ durationMin: (handsOn ? 3 : 10) + Math.floor(roll() * (handsOn ? 15 : 40)), handsOn, attention: [], uses, flames: 0 }],
         before: step === 0 ? [] : [{ activity: activities.length - 1, leastMin: roll() < 0.2 ? 5 : 0, mostMin: roll() < 0.25 ? 30 : Infinity }],
         ...(step === steps - 1 ? { dueMin: 0, mostHoldMin: 45 } : {}),
       });

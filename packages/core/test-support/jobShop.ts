@@ -34,7 +34,7 @@ export function jobShop(text: string): Problem {
     for (let at = 0; at < job.length; at += 2) {
       activities.push({
         id: `job ${number + 1}, operation ${at / 2 + 1}`,
-        modes: [{ durationMin: job[at + 1]!, handsOn: true, attention: [], uses: [], flame: false }],
+        modes: [{ durationMin: job[at + 1]!, handsOn: true, attention: [], uses: [], flames: 0 }],
         workers: [job[at]!],
         dust: [], carries: [], guards: [], ends: [],
         before: at === 0 ? [] : [{ activity: activities.length - 1, leastMin: 0, mostMin: Infinity }],

@@ -146,8 +146,9 @@ function auditBurners(facts: Facts): Finding[] {
   for (const each of hot) {
     const at = each.task.startMin;
     const together = hot.filter((other) => other.task.startMin <= at && other.task.endMin > at);
-    if (together.length > occasion.kitchen.burners) {
-      return [{ code: 'burners', message: `At ${clock(occasion, at)}, ${together.length} pots are on ${occasion.kitchen.burners} burners.`, tasks: together.map((other) => other.task.id), guests: [] }];
+    const pots = together.reduce((sum, { step, batch }) => sum + Math.max(1, step.kit.filter((use) => batch.vessel !== undefined && isVessel(batch.vessel, use)).length), 0);
+    if (pots > occasion.kitchen.burners) {
+      return [{ code: 'burners', message: `At ${clock(occasion, at)}, ${pots} pots are on ${occasion.kitchen.burners} burners.`, tasks: together.map((other) => other.task.id), guests: [] }];
     }
   }
   return [];

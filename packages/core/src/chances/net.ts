@@ -94,7 +94,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
     }
   }
   ovens(steps.filter((step) => known.get(step.id)?.step.oven), heats, known, before, inTurn);
-  burners(steps.filter((step) => wayOf(known.get(step.id), step)?.burner), occasion.kitchen.burners, before);
+  burners(steps.filter((step) => (wayOf(known.get(step.id), step)?.burners ?? 0) > 0), occasion.kitchen.burners, (step) => wayOf(known.get(step.id), step)!.burners, before);
   dust(steps, known, before);
 
   const cookNumber = (id: string | undefined) => occasion.kitchen.cooks.findIndex((cook) => cook.id === id);
@@ -139,7 +139,7 @@ function rangeOf(task: PlannedTask, known: Task | undefined): Range {
       if (!known || !way) return { least: planned, likely: planned, most: planned };
       const least = Math.min(way.durationMin.least, planned);
       const most = Math.max(way.durationMin.most, planned);
-      if (way.hands === 'on' || way.oven || way.burner) return { least, likely: planned, most };
+      if (way.hands === 'on' || way.oven || way.burners > 0) return { least, likely: planned, most };
       // What only stands, soaks or chills is ready after the least; the most says how long it may be left. Only a sign to wait for can keep a cook waiting.
       return known.step.until === '' ? { least, likely: least, most: least } : { least, likely: planned, most: Math.min(most, planned * rules.signComesWithin) };
     }
@@ -180,15 +180,16 @@ function ovens(loads: readonly PlannedStep[], heats: readonly PlannedOven[], kno
   }
 }
 
-/** Which burner each pan stands on: one that has been free longest. */
-function burners(pans: readonly PlannedStep[], count: number, before: Before): void {
+/** Which burners each step's pans stand on: those that have been free longest. */
+function burners(hot: readonly PlannedStep[], count: number, needs: (step: PlannedStep) => number, before: Before): void {
   const last: (PlannedStep | undefined)[] = new Array<undefined>(count).fill(undefined);
-  for (const pan of pans) {
-    const free = last.map((each, burner) => ({ burner, until: each?.endMin ?? -Infinity })).sort((a, b) => a.until - b.until)[0];
-    if (!free) return;
-    const previous = last[free.burner];
-    if (previous) before(previous, pan, 'burner');
-    last[free.burner] = pan;
+  for (const step of hot) {
+    const free = last.map((each, burner) => ({ burner, until: each?.endMin ?? -Infinity })).sort((a, b) => a.until - b.until).slice(0, needs(step));
+    for (const { burner } of free) {
+      const previous = last[burner];
+      if (previous) before(previous, step, 'burner');
+      last[burner] = step;
+    }
   }
 }
 

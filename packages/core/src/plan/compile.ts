@@ -43,7 +43,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
           only: onlyUnits(kitchen.kit, use, way.kit.findIndex((each) => each.kind === use.kind) === at ? pin : undefined),
         })),
         chamber: way.oven && chamberUse(way.oven, ovens, pin),
-        flame: way.burner,
+        flames: way.burners,
         bent: way.bentC !== 0,
       })),
       dust: numberedAll(task.dust),

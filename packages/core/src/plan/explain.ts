@@ -42,12 +42,13 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
         const there = occasion.kitchen.kit.filter((unit) => unit.kind === kind).length;
         return `${wanted === 1 ? `a ${plain(kind)}` : `${wanted} of ${plain(kind)}`}; the kitchen has ${there === 0 ? 'none' : there}`;
       });
+      if (words.length === 0) return { what, why: 'The piece of kit it is fixed to is too small for its amount, or is not there.', tryThis: 'Let go of the piece it is fixed to, or make less of it.', proven: true };
       return { what, why: `It needs ${listed(words)}.`, tryThis: `Add a ${plain(lacking[0] ?? 'piece')} to the kitchen, or take the dish off the menu.`, proven: true };
     }
     case 'no-chamber':
       return { what, why: `It needs ${one.oven?.temperatureC} °C; no oven of this kitchen ${ovensOf(occasion.kitchen).every((oven) => oven.racks === 0) ? 'is there' : one.oven?.grill ? 'reaches that with a grill' : 'reaches that'}.`, tryThis: 'Choose a dish for the hob, or correct the oven under Kitchen.', proven: true };
     case 'no-flame':
-      return { what, why: 'It needs a burner; the kitchen has none.', tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.', proven: true };
+      return { what, why: occasion.kitchen.burners === 0 ? 'It needs a burner; the kitchen has none.' : `For its amount it needs ${one.ways[0].burners} burners; the kitchen has ${occasion.kitchen.burners}.`, tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.', proven: true };
     case 'no-time':
       return { what, why: `Between what must come before it and what must follow, it is short of ${clash.shortMin} min.`, tryThis: `Serve ${courseOf(occasion, network, one)} ${clash.shortMin} min later, or let the dish stand longer.`, proven: true };
     case 'no-worker':

@@ -195,8 +195,8 @@ interface Earlier {
 /** The last minute before now: what is on each piece of kit and each pair of hands, what still holds food, and how hot an oven is. */
 function earlier(occasion: Occasion, network: TaskNetwork, standpoint: Standpoint, { on, inUse, heldOn, numbered, unitAt, cookAt, barred }: Surfaces): Earlier[] {
   const { plan, running, nowMin } = standpoint;
-  const stand = (id: string, mode: Omit<Mode, 'durationMin' | 'attention' | 'flame'>, carries: Carry[], workers?: readonly number[]): Activity => ({
-    id, modes: [{ durationMin: 1, attention: [], flame: false, ...mode }], workers, dust: [], carries, guards: [], ends: [], before: [], dueMin: nowMin, notBeforeMin: nowMin - 1, endsByMin: nowMin,
+  const stand = (id: string, mode: Omit<Mode, 'durationMin' | 'attention' | 'flames'>, carries: Carry[], workers?: readonly number[]): Activity => ({
+    id, modes: [{ durationMin: 1, attention: [], flames: 0, ...mode }], workers, dust: [], carries, guards: [], ends: [], before: [], dueMin: nowMin, notBeforeMin: nowMin - 1, endsByMin: nowMin,
   });
   const stillHeld = new Map<string, string>();
   for (const task of network.tasks) {

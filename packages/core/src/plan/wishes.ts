@@ -1,4 +1,4 @@
-import { clockTime, dayWords, ovensOf, rackName, type Absence, type Occasion, type Pin } from '../model/index.ts';
+import { clockTime, dayWords, listed, ovensOf, rackName, type Absence, type Occasion, type Pin } from '../model/index.ts';
 import { isStuck, provenClash, solve } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import { compile } from './compile.ts';
@@ -21,11 +21,26 @@ function canHold(occasion: Occasion, network: TaskNetwork, wishes: readonly Wish
   for (let next = run.next(); ; next = run.next()) if (next.done) return !isStuck(next.value);
 }
 
+/** A step that is fixed to a piece of kit too small for what it makes. */
+function tooSmall(occasion: Occasion, network: TaskNetwork): NoPlan | undefined {
+  for (const pin of occasion.wishes.pins) {
+    const wanted = occasion.kitchen.kit.find((unit) => unit.id === pin.unit);
+    const task = network.tasks.find((each) => each.id === pin.task);
+    const use = task?.kit.find((each) => each.kind === wanted?.kind);
+    if (!wanted || !task || !use?.only || use.only.includes(wanted.id)) continue;
+    const large = occasion.kitchen.kit.filter((unit) => use.only!.includes(unit.id)).map((unit) => unit.name);
+    return { what: `“${task.title}” cannot be done with ${wanted.name}: it is too small for so much.`, why: `Large enough ${large.length === 1 ? 'is' : 'are'} ${listed(large)}.`, tryThis: 'let go of the piece it is fixed to, or make less of it.', proven: true };
+  }
+  return undefined;
+}
+
 /**
  * Where no plan holds all the cook's wishes but one holds without them: a set of wishes that cannot hold together and from which none can
  * be spared, found by leaving out one after the other. Undefined where the wishes are not to blame.
  */
 export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPlan | undefined {
+  const small = tooSmall(occasion, network);
+  if (small) return small;
   const { pins, absences } = occasion.wishes;
   const all: Wish[] = [...pins.filter((pin) => network.tasks.some((task) => task.id === pin.task)).map((pin): Wish => ({ kind: 'pin', pin })), ...absences.map((absence): Wish => ({ kind: 'absence', absence }))];
   if (all.length === 0 || !canHold(occasion, network, [])) return undefined;

@@ -50,3 +50,8 @@ test('flour by the cup says how far a cup may be off; milk does not need to', ()
   expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 1.03, densityDoubt: 0.02 }).exact).not.toContain('give or take');
   expect(measure({ kind: 'mass', massG: 240 }, 'us').text).toBe('8½ oz');
 });
+
+test('sprigs and leaves are counted, not cut; under one they are a share of one', () => {
+  const text = (count: number, piece: string) => measure({ kind: 'count', count, piece }, 'metric').text;
+  expect([text(5.85, 'sprigs'), text(1.3, 'bay leaves'), text(2.4, 'leaves'), text(0.6, 'sprig')]).toEqual(['6 sprigs', '1 bay leaves', '2 leaves', '⅔ sprig']);
+});

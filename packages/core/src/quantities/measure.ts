@@ -116,8 +116,11 @@ function volume(volumeMl: number, system: MeasureSystem): Measured {
   return { text: rounded >= 1000 ? `${plainNumber3(rounded / 1000)} l` : `${rounded} ml`, exact, error: rounded / volumeMl - 1 };
 }
 
+/** What nobody measures in quarters, once there is one of it. */
+const uncut = /(?:^|\s)(?:sprigs?|lea(?:f|ves)|strands?|pods?|pinch(?:es)?)$/i;
+
 function count(amount: Extract<Amount, { kind: 'count' }>, massG: number | undefined): Measured {
-  const some = inFractions(amount.count);
+  const some = amount.count >= 1 && uncut.test(amount.piece) ? { value: Math.round(amount.count), text: `${Math.round(amount.count)}` } : inFractions(amount.count);
   const piece = amount.piece ? ` ${amount.piece}` : '';
   const weight = massG === undefined ? '' : `, about ${plainNumber(massG)} g`;
   const exact = `${plainNumber(amount.count)}${piece}${weight}`;

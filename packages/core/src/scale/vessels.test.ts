@@ -36,10 +36,12 @@ test('small ones stand side by side on a rack; what the oven is said to have roo
   expect(need(narrow, 4)).toMatchObject({ count: 4, racks: 4 });
 });
 
-test('kit without measures is like the recipe’s own; where nothing holds it, it is all there is; a pot, and a recipe that says nothing, ask nothing', () => {
+test('kit without measures is like the recipe’s own; where nothing holds it, it is all there is; a recipe that says nothing asks nothing', () => {
   expect(need(house([tray('a'), tray('b'), tray('c')]), 2)).toMatchObject({ count: 2, units: ['a', 'b', 'c'] });
   expect(need(house([tray('a', rectangle(40, 30, 2))]), 3)).toMatchObject({ count: 1, units: [] });
   expect(need(house([]), 1)).toMatchObject({ count: 1, units: [], racks: 1 });
+  expect(vesselNeed({ ...house([]).recipes[0]!, pan: undefined }, 1, house([]).kitchen)).toBeUndefined();
+  // A recipe that names no pot has none.
   expect(need(house([tray('a')], { vessel: { shape: 'pot', volumeL: 3 } }), 1)).toBeUndefined();
   expect(need(house([tray('a')]), Number.NaN)).toBeUndefined();
   const one = house([tray('a')]);
@@ -77,4 +79,38 @@ describe('eight who eat from a recipe for four', () => {
     expect(makePlan(both, { seconds: 0.1 }).kind).toBe('none');
     expect(makePlan({ ...both, guests: both.guests.slice(0, 4) }, { seconds: 0.1 }).kind).toBe('plan');
   });
+});
+
+describe('soup in pots', () => {
+  const pot = (id: string, volumeL: number) => unit(id, 'large-pot', 'steel', { vessel: { shape: 'pot', volumeL } });
+  const soup = recipe('soup', [line('it', 'carrot')], [
+    step('boil', { uses: ['it'], after: [], hands: 'off', burner: true, durationMin: { least: 20, likely: 20, most: 25 }, kit: [{ kind: 'large-pot', as: 'pot' }] }),
+    step('ladle', { kit: [{ kind: 'large-pot', as: 'pot' }] }),
+  ], { pan: { vessel: { shape: 'pot', volumeL: 4 } } });
+  const supper = (guests: number, pots: object[], burners = 4) => occasion({ guests: Array.from({ length: guests }, (_, at) => guest(`g${at}`)), recipes: [soup], kit: pots as never, burners });
+
+  test('a larger pot, or two pots on two burners', () => {
+    const large = supper(6, [pot('four', 4), pot('eight', 8)]);
+    expect(vesselNeed(large.recipes[0]!, 1.5, large.kitchen)).toMatchObject({ count: 1, units: ['eight'] });
+    const two = supper(8, [pot('a', 4), pot('b', 4)]);
+    expect(tasksOf(two, fit(two)).tasks[0]!.ways[0]).toMatchObject({ burners: 2, kit: [{ as: 'pot' }, { as: 'pot-2' }] });
+    const made = makePlan(two, { seconds: 0.1 });
+    if (made.kind === 'none') throw new Error(made.reason.why);
+    expect(audit(two, made.plan).findings).toEqual([]);
+    // The same plan on one burner: two pots are too many.
+    const one = { ...two, kitchen: { ...two.kitchen, burners: 1 } };
+    expect(audit(one, made.plan).findings.map((each) => each.code)).toContain('burners');
+  });
+
+  test('where there are not so many burners, it says so', () => {
+    const made = makePlan(supper(8, [pot('a', 4), pot('b', 4)], 1));
+    expect(made).toMatchObject({ kind: 'none', reason: { why: 'For its amount it needs 2 burners; the kitchen has 1.', proven: true } });
+  });
+});
+
+test('what is fixed to a piece that is too small is said to be', () => {
+  const trays = house([tray('a', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))]);
+  const wished = { ...trays, wishes: { ...trays.wishes, pins: [{ task: 'roots.plain.roast', unit: 'little' } as Occasion['wishes']['pins'][number]] } };
+  const made = makePlan(wished, { seconds: 0.1 });
+  expect(made).toMatchObject({ kind: 'none', reason: { what: '“roast” cannot be done with little: it is too small for so much.', why: 'Large enough is a.', proven: true } });
 });

@@ -2,7 +2,7 @@ import { rules } from '../reference/index.ts';
 import type { KitKind, KitUse, Kitchen, Oven, OvenUse, Pan, Recipe, Step, UnitId } from '../model/index.ts';
 import { weigh } from './pans.ts';
 
-/** What so much of a recipe is baked in: how many of which kind, and which pieces of this kitchen are large enough. */
+/** What so much of a recipe is baked or boiled in: how many of which kind, and which pieces of this kitchen are large enough. */
 export interface VesselNeed {
   readonly kind: KitKind;
   /** What the recipe calls it; absent where it names it only in one step. */
@@ -14,13 +14,15 @@ export interface VesselNeed {
   readonly racks: number;
 }
 
-const baked: ReadonlySet<KitKind> = new Set<KitKind>(['gratin-dish', 'cake-tin', 'skillet', 'roasting-tin', 'baking-tray']);
+const flat: ReadonlySet<KitKind> = new Set<KitKind>(['gratin-dish', 'cake-tin', 'skillet', 'roasting-tin', 'baking-tray']);
+const deep: ReadonlySet<KitKind> = new Set<KitKind>(['saucepan', 'large-pot', 'slow-cooker']);
 
-/** The use of kit that the recipe's pan is: that of the last step in the oven, or of the last that has one. What a component is baked in is its own. */
-function panUse(recipe: Recipe): KitUse | undefined {
-  const ofStep = (step: Step) => step.kit.find((use) => baked.has(use.kind) && !(use.as ?? '').includes('--'));
+/** The use of kit that the recipe's pan is: that of the last step with heat, or of the last that has one. What a component is cooked in is its own. */
+function panUse(recipe: Recipe, pan: Pan): KitUse | undefined {
+  const kinds = pan.shape === 'pot' ? deep : flat;
+  const ofStep = (step: Step) => step.kit.find((use) => kinds.has(use.kind) && !(use.as ?? '').includes('--'));
   const withOne = recipe.steps.filter((step) => ofStep(step) !== undefined);
-  const last = withOne.filter((step) => step.oven).at(-1) ?? withOne.at(-1);
+  const last = withOne.filter((step) => (pan.shape === 'pot' ? step.burner || step.oven : step.oven)).at(-1) ?? withOne.at(-1);
   return last && ofStep(last);
 }
 
@@ -36,14 +38,14 @@ function onOneRack(vessel: Pan, oven: Oven): number {
 /**
  * In what so many times a recipe is baked in this kitchen: the fewest of one kind that hold it as the recipe would have it
  * (not over-full; in one layer where it says so). A piece without measures is taken to be like the recipe's own. Where all there are do not
- * hold it, it is all there are. Undefined where the recipe says nothing of its vessel, or it is a pot.
+ * hold it, it is all there are. Undefined where the recipe says nothing of its vessel.
  */
 export function vesselNeed(recipe: Recipe, factor: number, kitchen: Kitchen): VesselNeed | undefined {
   const { pan } = recipe;
-  const use = pan && pan.vessel.shape !== 'pot' ? panUse(recipe) : undefined;
+  const use = pan && panUse(recipe, pan.vessel);
   if (!pan || !use || !(factor > 0) || !Number.isFinite(factor)) return undefined;
   const pieces = kitchen.kit.filter((unit) => unit.kind === use.kind);
-  const vesselOf = (unit: Kitchen['kit'][number]): Pan => (unit.vessel && unit.vessel.shape !== 'pot' ? unit.vessel : pan.vessel);
+  const vesselOf = (unit: Kitchen['kit'][number]): Pan => (unit.vessel && (unit.vessel.shape === 'pot') === (pan.vessel.shape === 'pot') ? unit.vessel : pan.vessel);
   const oven = [kitchen.oven, ...kitchen.moreOvens].find((each) => each.racks > 0) ?? kitchen.oven;
   const racksFor = (count: number, units: typeof pieces) => Math.ceil(count / Math.min(...units.map((unit) => onOneRack(vesselOf(unit), oven)), count));
   for (let count = 1; count <= pieces.length; count++) {

@@ -59,7 +59,7 @@ function resources({ activities, workers, units, chambers, flames }: Problem): r
   workers.forEach((_, worker) => add(1, (activity) => (activity.workers?.length === 1 && activity.workers[0] === worker ? always(activity, (mode) => (mode.handsOn ? 1 : 0)) : 0)));
   for (const kind of new Set(units.map((unit) => unit.kind))) add(units.filter((unit) => unit.kind === kind).length, (activity) => always(activity, (mode) => mode.uses.filter((use) => use.kind === kind).length));
   add(chambers.reduce((sum, chamber) => sum + chamber.shelves, 0), (activity) => always(activity, (mode) => (mode.chamber ? Math.min(mode.chamber.shelves, ...mode.chamber.in.map((each) => chambers[each]!.shelves)) : 0)));
-  add(flames, (activity) => always(activity, (mode) => (mode.flame ? 1 : 0)));
+  add(flames, (activity) => always(activity, (mode) => mode.flames));
   return found;
 }
 

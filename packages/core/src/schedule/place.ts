@@ -148,7 +148,7 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
       const dusty = dustClash(state, index, mode, start, end);
       if (dusty) { blocker = dusty.activity; end = Math.min(prepared.facts[index]!.dust.length > 0 ? dusty.startMin - problem.settleMin : dusty.startMin, end - 1); reason = 'dust'; continue; }
     }
-    if (mode.flame && mostAtOnce(state.flames, start, end) >= problem.flames) {
+    if (mode.flames > 0 && mostAtOnce(state.flames, start, end) + mode.flames > problem.flames) {
       let until = horizon;
       for (const each of state.flames) if (each.start < end && each.end > start && each.start > until) { until = each.start; blocker = each.activity; }
       end = Math.min(until, end - 1);
@@ -223,7 +223,7 @@ export function commit(state: State, index: number, choice: Choice): void {
     takeTime(state, choice.worker, start, end, index);
   }
   for (const point of choice.attention) takeTime(state, point.worker, point.startMin, point.endMin, index);
-  if (mode.flame) flames.push({ start, end, activity: index });
+  for (let each = 0; each < mode.flames; each++) flames.push({ start, end, activity: index });
   if (mode.chamber) {
     const load: Load = { start, end, use: mode.chamber, shelves: choice.shelves, activity: index, opens: opensOf(mode, start, end) };
     trail?.push(state.chambers[choice.chamber]!.remember());

@@ -77,7 +77,8 @@ export interface Mode {
   readonly attention: readonly { readonly atMin: number; readonly takesMin: number }[];
   readonly uses: readonly UnitUse[];
   readonly chamber?: ChamberUse | undefined;
-  readonly flame: boolean;
+  /** How many flames it needs. */
+  readonly flames: number;
   /** A way out, taken only where it helps what nothing else does. */
   readonly bent?: boolean;
 }

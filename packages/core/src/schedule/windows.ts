@@ -61,7 +61,7 @@ export function provenClash(problem: Problem): Clash | undefined {
   for (const [index, activity] of activities.entries()) {
     if (activity.modes.every((mode) => mode.uses.some((use) => mode.uses.filter((each) => each.kind === use.kind).length > units.filter((unit) => unit.kind === use.kind).length))) return { kind: 'no-unit', activities: [index] };
     if (activity.modes.every((mode) => mode.chamber && mode.chamber.in.length === 0)) return { kind: 'no-chamber', activities: [index] };
-    if (problem.flames === 0 && activity.modes.every((mode) => mode.flame)) return { kind: 'no-flame', activities: [index] };
+    if (activity.modes.every((mode) => mode.flames > problem.flames)) return { kind: 'no-flame', activities: [index] };
     const { startsAtEarliest, endsAtEarliest, endsAtLatest } = windows[index]!;
     const short = Math.max(endsAtEarliest - endsAtLatest, shortest(problem, index) - (endsAtLatest - startsAtEarliest));
     if (short > 0) return { kind: 'no-time', activities: [index], shortMin: short };

@@ -33,7 +33,8 @@ export interface Way {
   readonly kit: readonly TaskKit[];
   /** Already at the bent temperature. */
   readonly oven?: OvenUse | undefined;
-  readonly burner: boolean;
+  /** How many burners it needs: one for each of its pots. */
+  readonly burners: number;
 }
 
 export interface Task {
@@ -176,7 +177,7 @@ function attentionOf(step: Step, plannedMin: number): Task['attention'] {
 
 function wayOf(step: Step, batch: Batch, id?: StepId): Way {
   const durationMin = durationOf(step, batch.factor);
-  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit.map((use) => heldBy(batch, use)), oven: step.oven, burner: step.burner };
+  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit.map((use) => heldBy(batch, use)), oven: step.oven, burners: step.burner ? Math.max(1, step.kit.filter((use) => batch.vessel !== undefined && isVessel(batch.vessel, use)).length) : 0 };
 }
 
 function heldBy(batch: Batch, use: KitUse): TaskKit {
@@ -203,7 +204,7 @@ function bentWays(way: Way, step: Step, meat: boolean): Way[] {
 function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly Chore[] {
   const chores: Chore[] = [];
   if (ways.some((way) => way.kit.some((use) => use.kind === 'knife'))) chores.push('knives');
-  if (ways.some((way) => way.oven !== undefined || way.burner)) chores.push('heat');
+  if (ways.some((way) => way.oven !== undefined || way.burners > 0)) chores.push('heat');
   if (carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways)) chores.push('raw');
   return chores;
 }

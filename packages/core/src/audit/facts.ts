@@ -36,7 +36,7 @@ function doneThisWay(written: Step, task: PlannedStep): Step | undefined {
   if (task.way === undefined) return written.oven && task.bentC !== 0 ? { ...written, oven: { ...written.oven, temperatureC: written.oven.temperatureC + task.bentC } } : written;
   const way = written.alternatives.find((each) => each.id === task.way);
   if (!way) return undefined;
-  const { oven: _none, ...rest } = written;
+  const { oven: _none, cold: _warm, ...rest } = written;
   return { ...rest, title: way.name, durationMin: way.durationMin, hands: way.hands, kit: way.kit, burner: way.burner, attention: [] };
 }
 

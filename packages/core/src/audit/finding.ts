@@ -25,6 +25,7 @@ export const rulesOfAudit = {
   'oven-room': 'No rack holds two loads, and nothing shares the grill.',
   'oven-door': 'The oven door stays shut while something in it would fall.',
   'oven-drip': 'Nothing uncovered stands above a dish that is free from what it holds.',
+  'cold-room': 'No more stands in the fridge or the freezer than has room there.',
   'burners': 'No more pots are on the heat than there are burners.',
   'wash-too-short': 'Every wash has the time it takes.',
   'wash-in-vain': 'Only kit that comes clean counts as washed.',

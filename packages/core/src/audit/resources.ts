@@ -24,7 +24,7 @@ function clashesOf(spans: readonly Span[]): readonly (readonly [Span, Span])[] {
 
 /** Kit, cooks, burners, washes: is everything there, and nothing twice at once. */
 export function auditResources(facts: Facts): Finding[] {
-  return [...auditKit(facts), ...auditCooks(facts), ...auditChores(facts), ...auditBurners(facts), ...auditWashes(facts), ...auditSink(facts)];
+  return [...auditKit(facts), ...auditCooks(facts), ...auditChores(facts), ...auditBurners(facts), ...auditCold(facts, 'fridge'), ...auditCold(facts, 'freezer'), ...auditWashes(facts), ...auditSink(facts)];
 }
 
 function auditKit(facts: Facts): Finding[] {
@@ -150,6 +150,21 @@ function auditBurners(facts: Facts): Finding[] {
     if (pots > occasion.kitchen.burners) {
       return [{ code: 'burners', message: `At ${clock(occasion, at)}, ${pots} pots are on ${occasion.kitchen.burners} burners.`, tasks: together.map((other) => other.task.id), guests: [] }];
     }
+  }
+  return [];
+}
+
+/** What chills at one time, each piece it stands in a place. */
+function auditCold(facts: Facts, where: 'fridge' | 'freezer'): Finding[] {
+  const { occasion } = facts;
+  const places = where === 'fridge' ? occasion.kitchen.fridgePlaces : occasion.kitchen.freezerPlaces;
+  if (places === undefined) return [];
+  const cold = facts.steps.filter((each) => each.step.cold === where);
+  for (const each of cold) {
+    const at = each.task.startMin;
+    const together = cold.filter((other) => other.task.startMin <= at && other.task.endMin > at);
+    const taken = together.reduce((sum, { step }) => sum + Math.max(1, step.kit.filter((use) => use.as !== undefined).length), 0);
+    if (taken > places) return [{ code: 'cold-room', message: `At ${clock(occasion, at)}, ${taken} dishes stand in the ${where}, which has room for ${places}.`, tasks: together.map((other) => other.task.id), guests: [] }];
   }
   return [];
 }

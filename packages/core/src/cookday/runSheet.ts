@@ -30,6 +30,7 @@ export interface StepEntry extends EntryBase {
   readonly text: string;
   readonly hands: 'on' | 'off';
   readonly burner: boolean;
+  readonly cold?: 'fridge' | 'freezer' | undefined;
   /** Who sets it going, where it goes by itself. */
   readonly setBy?: CookId | undefined;
   readonly leastMin: number;
@@ -160,6 +161,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
     text: step.text,
     hands: step.hands,
     burner: step.burner,
+    ...(step.cold ? { cold: step.cold } : {}),
     setBy: planned.attention[0]?.cook,
     leastMin: way.durationMin.least,
     mostMin: way.durationMin.most,

@@ -44,7 +44,7 @@ function cutOf(step: Step, lines: readonly IngredientLine[]): { readonly done: r
 }
 
 const isPlain = (step: Step): boolean =>
-  step.hands === 'on' && !step.oven && !step.burner && step.coreC === undefined && !step.looseFlour && !step.splitPoint && step.attention.length === 0 && step.alternatives.length === 0 && step.leaves.length === 0 && step.until === '';
+  step.hands === 'on' && !step.oven && !step.burner && !step.cold && step.coreC === undefined && !step.looseFlour && !step.splitPoint && step.attention.length === 0 && step.alternatives.length === 0 && step.leaves.length === 0 && step.until === '';
 
 const hasEnd = ({ amount }: IngredientLine): boolean =>
   (amount.kind === 'mass' && amount.toMassG === undefined) || (amount.kind === 'volume' && amount.toVolumeMl === undefined) || (amount.kind === 'count' && amount.toCount === undefined);

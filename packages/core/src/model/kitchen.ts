@@ -60,6 +60,9 @@ export const Kitchen = v.strictObject({
   oven: Oven,
   /** A second oven, a toaster oven: each with its own temperature. */
   moreOvens: v.optional(v.pipe(v.array(Oven), v.maxLength(4, 'At most five ovens.')), []),
+  /** How many dishes or bowls fit beside what is in there already; absent: nobody has said, and it is not reckoned with. */
+  fridgePlaces: v.optional(v.pipe(v.number(), v.integer('Places are whole.'), v.minValue(0), v.maxValue(60))),
+  freezerPlaces: v.optional(v.pipe(v.number(), v.integer('Places are whole.'), v.minValue(0), v.maxValue(60))),
   cooks: v.pipe(v.array(Cook), v.minLength(1, 'Somebody must cook.'), v.maxLength(6)),
 });
 export type Kitchen = v.InferOutput<typeof Kitchen>;

@@ -92,6 +92,8 @@ export const Step = v.strictObject({
   kit: v.optional(v.array(KitUse), []),
   oven: v.optional(OvenUse),
   burner: v.optional(v.boolean(), false),
+  /** Where it stands cold while it goes on: chilling, setting, freezing. */
+  cold: v.optional(v.picklist(['fridge', 'freezer'], 'Cold is fridge or freezer.')),
   /** Loose flour in the air. */
   looseFlour: v.optional(v.boolean(), false),
   /** The core temperature this step reaches; it removes the raw-food risks that end at or under it. */

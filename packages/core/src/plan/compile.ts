@@ -8,6 +8,8 @@ export const marks: readonly ResidueMark[] = [...hazards.map((hazard) => hazard.
 const numberOf = new Map(marks.map((mark, index) => [mark, index]));
 const numbered = (mark: ResidueMark) => numberOf.get(mark)!;
 
+const coldRooms = ['fridge', 'freezer'] as const;
+
 /** Kit kept free of a hazard is kept free of its group and its relatives too. */
 function keptFree(hazard: HazardId): readonly HazardId[] {
   return [hazard, ...membersOf(hazard), ...hazardOf(hazard).groups, ...hazardOf(hazard).related];
@@ -44,6 +46,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         })),
         chamber: way.oven && chamberUse(way.oven, ovens, pin),
         flames: way.burners,
+        ...(way.cold ? { stands: { room: coldRooms.indexOf(way.cold.where), places: way.cold.places } } : {}),
         bent: way.bentC !== 0,
       })),
       dust: numberedAll(task.dust),
@@ -72,6 +75,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     workers: kitchen.cooks.map((cook) => ({ windows: present(cook, wishes.absences), washesUp: !cook.leaves.includes('washing-up') })),
     chambers: ovens.map((oven) => ({ shelves: oven.racks, roomC: rules.roomC, heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin, coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin })),
     flames: kitchen.burners,
+    rooms: [kitchen.fridgePlaces ?? Infinity, kitchen.freezerPlaces ?? Infinity],
     marks: marks.length,
     unknownMark: numbered('unread'),
     heatEnds: hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => numbered(hazard.id)),

@@ -49,6 +49,10 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
       return { what, why: `It needs ${one.oven?.temperatureC} °C; no oven of this kitchen ${ovensOf(occasion.kitchen).every((oven) => oven.racks === 0) ? 'is there' : one.oven?.grill ? 'reaches that with a grill' : 'reaches that'}.`, tryThis: 'Choose a dish for the hob, or correct the oven under Kitchen.', proven: true };
     case 'no-flame':
       return { what, why: occasion.kitchen.burners === 0 ? 'It needs a burner; the kitchen has none.' : `For its amount it needs ${one.ways[0].burners} burners; the kitchen has ${occasion.kitchen.burners}.`, tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.', proven: true };
+    case 'no-room': {
+      const cold = one.ways[0].cold!;
+      return { what, why: `It takes ${cold.places === 1 ? 'a place' : `${cold.places} places`} in the ${cold.where}; there ${cold.places === 1 ? 'is none' : 'are not so many'}.`, tryThis: `Make room in the ${cold.where}, or make less of it.`, proven: true };
+    }
     case 'no-time':
       return { what, why: `Between what must come before it and what must follow, it is short of ${clash.shortMin} min.`, tryThis: `Serve ${courseOf(occasion, network, one)} ${clash.shortMin} min later, or let the dish stand longer.`, proven: true };
     case 'no-worker':
@@ -103,6 +107,8 @@ export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: St
       return { what, why: 'The oven has no room at the right temperature.', tryThis: 'Serve a course later, or choose a dish for the hob.', proven: false };
     case 'no-flame':
       return { what, why: `All ${occasion.kitchen.burners} burners are taken.`, tryThis: 'Choose a dish for the oven, or serve a course later.', proven: false };
+    case 'no-room':
+      return { what, why: 'The fridge or the freezer is full at that time.', tryThis: 'Make room there, or make a dish earlier or later.', proven: false };
     case 'circular':
       return { what, why: 'Kit is held by dishes that wait for each other.', tryThis: 'Add a pan or a bowl to the kitchen.', proven: false };
     default:

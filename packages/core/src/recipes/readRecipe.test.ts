@@ -101,6 +101,25 @@ test('without headings each line is taken for what it reads like; makes and keep
   expect(reading.recipe.steps[1]!.durationMin).toEqual({ least: 30, likely: 30, most: 720 });
 });
 
+test('leaves are no leaving', () => {
+  const { recipe } = one('Stock\n\nServes 4\n\nIngredients\n4 bay leaves\n2 onions\n\nMethod\nFry the onions and the bay leaves for 4 minutes.');
+  expect(recipe.steps.map((step) => step.hands)).toEqual(['on']);
+});
+
+test.each<[string, string | undefined]>([
+  ['Chill for 2 hours.', 'fridge'],
+  ['Leave in the fridge overnight.', 'fridge'],
+  ['Freeze for 3 hours.', 'freezer'],
+  ['Leave the frozen berries to stand for 30 minutes.', undefined],
+  ['Rest for 20 minutes.', undefined],
+  ['Leave at room temperature for 20 minutes.', undefined],
+])('where it stands cold: %s', (words, cold) => {
+  const { recipe } = one(`Cream\n\nServes 4\n\nIngredients\n500 ml cream\n100 g berries\n\nMethod\nWhisk the cream with the berries. ${words}`);
+  // Whatever stands is left alone: nobody's hands are busy with it.
+  expect(recipe.steps.map((step) => step.hands)).toEqual(['on', 'off']);
+  expect(recipe.steps.at(-1)!.cold).toBe(cold);
+});
+
 test.each<[string, number, number | undefined]>([
   ['Bake at 160 °C for 50 minutes. Do not open the oven for the first 30 minutes.', 50, 30],
   ['Bake at 160 °C for 50 minutes without opening the door for the first half hour.', 50, 30],

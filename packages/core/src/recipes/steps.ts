@@ -145,11 +145,17 @@ function readStep(raw: string, context: Context, find: ReturnType<typeof finderO
   const step: Step = {
     id, title, text, uses: firstUses.map((use) => use.line), durationMin, hands, attention,
     grows: hands === 'on' && kit.some((use) => use.kind === 'knife' || use.kind === 'grater'),
-    kit, ...(oven && { oven: shut ? { ...oven, shutMin: shut.minutes } : oven }), burner, looseFlour, ...(core && { coreC: core.celsius }),
+    kit, ...(hands === 'off' && !oven && !burner && coldWords(text)), ...(oven && { oven: shut ? { ...oven, shutMin: shut.minutes } : oven }), burner, looseFlour, ...(core && { coreC: core.celsius }),
     until: sign ? sign[1]!.trim().slice(0, 200) : '', splitPoint: split !== null, alternatives, leaves: [],
   };
   notes.push(...unreadNumbers(text, notes));
   return { step, notes: notes.sort((a, b) => a.start - b.start), guessed };
+}
+
+/** Where something stands to get or to stay cold, by its words. */
+function coldWords(text: string): Pick<Step, 'cold'> {
+  if (/\b(?:in(?:to)? the freezer|freeze|freezing)\b/i.test(text)) return { cold: 'freezer' };
+  return /\b(?:in(?:to)? the (?:fridge|refrigerator)|refrigerat(?:e|ed|ing)|chill(?:ed|ing)?)\b/i.test(text) ? { cold: 'fridge' } : {};
 }
 
 /** The text with sentences that set the oven, and clauses that say when it is done, blanked out; places stay. */

@@ -155,6 +155,14 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
       reason = 'no-flame';
       continue;
     }
+    const room = mode.stands && state.standing[mode.stands.room];
+    if (room && mostAtOnce(room, start, end) + mode.stands!.places > problem.rooms![mode.stands!.room]!) {
+      let until = horizon;
+      for (const each of room) if (each.start < end && each.end > start && each.start > until) { until = each.start; blocker = each.activity; }
+      end = Math.min(until, end - 1);
+      reason = 'no-room';
+      continue;
+    }
     let shelved = unshelved;
     if (mode.chamber) {
       const found = shelve(state, index, mode, start, end);
@@ -224,6 +232,12 @@ export function commit(state: State, index: number, choice: Choice): void {
   }
   for (const point of choice.attention) takeTime(state, point.worker, point.startMin, point.endMin, index);
   for (let each = 0; each < mode.flames; each++) flames.push({ start, end, activity: index });
+  const room = mode.stands && state.standing[mode.stands.room];
+  if (room) {
+    const before = room.length;
+    trail?.push(() => { room.length = before; });
+    for (let each = 0; each < mode.stands!.places; each++) room.push({ start, end, activity: index });
+  }
   if (mode.chamber) {
     const load: Load = { start, end, use: mode.chamber, shelves: choice.shelves, activity: index, opens: opensOf(mode, start, end) };
     trail?.push(state.chambers[choice.chamber]!.remember());

@@ -9,6 +9,8 @@ export interface Problem {
   readonly chambers: readonly Chamber[];
   /** How many flames may burn at once. */
   readonly flames: number;
+  /** Rooms where things stand, each with so many places; absent: none is reckoned with. */
+  readonly rooms?: readonly number[] | undefined;
   /** How many marks there are; a mark is a number from 0. */
   readonly marks: number;
   /** The mark that stands for "may hold anything". */
@@ -79,6 +81,8 @@ export interface Mode {
   readonly chamber?: ChamberUse | undefined;
   /** How many flames it needs. */
   readonly flames: number;
+  /** A room it stands in, and how many places it takes there. */
+  readonly stands?: { readonly room: number; readonly places: number } | undefined;
   /** A way out, taken only where it helps what nothing else does. */
   readonly bent?: boolean;
 }
@@ -179,7 +183,7 @@ export function better(a: Score, b: Score): boolean {
 /** Why no timetable was found: the activity that would not fit and what it wanted. */
 export interface Stuck {
   readonly activity: number;
-  readonly why: 'no-worker' | 'no-unit' | 'no-clean-unit' | 'wait-too-long' | 'stands-too-long' | 'too-early' | 'no-chamber' | 'no-flame' | 'dust' | 'circular';
+  readonly why: 'no-worker' | 'no-unit' | 'no-clean-unit' | 'wait-too-long' | 'stands-too-long' | 'too-early' | 'no-chamber' | 'no-flame' | 'no-room' | 'dust' | 'circular';
   /** The activity after it that cannot wait, and by how many minutes it would have to be earlier. */
   readonly follower?: number;
   readonly shortMin?: number;

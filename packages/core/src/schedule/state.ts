@@ -14,6 +14,8 @@ export interface State {
   readonly sink: Busy;
   readonly chambers: readonly Contents[];
   readonly flames: { readonly start: number; readonly end: number; readonly activity: number }[];
+  /** For each room, what stands there: an entry for each place. */
+  readonly standing: readonly { readonly start: number; readonly end: number; readonly activity: number }[][];
   readonly dusty: Placed[];
   readonly order: Placed[];
   readonly washes: Wash[];
@@ -52,6 +54,7 @@ export function emptyState(prepared: Prepared, modes: Uint8Array): State {
     sink: new Busy(),
     chambers: problem.chambers.map((chamber) => new Contents(chamber)),
     flames: [],
+    standing: (problem.rooms ?? []).map(() => []),
     dusty: [],
     order: [],
     washes: [],

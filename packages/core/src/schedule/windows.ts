@@ -7,7 +7,7 @@ export type Clash =
   | { readonly kind: 'no-time'; readonly activities: readonly [number]; readonly shortMin: number }
   /** Nobody who can do it is there at any time it could be done. */
   | { readonly kind: 'no-worker'; readonly activities: readonly [number] }
-  | { readonly kind: 'no-unit' | 'no-chamber' | 'no-flame'; readonly activities: readonly [number] }
+  | { readonly kind: 'no-unit' | 'no-chamber' | 'no-flame' | 'no-room'; readonly activities: readonly [number] }
   /** Two loads whose temperatures never suit each other, in the one chamber, with no time for one after the other; the second would have to be later. */
   | { readonly kind: 'temperatures'; readonly activities: readonly [number, number]; readonly shortMin: number }
   /** Two activities that need the same thing at the same time. */
@@ -62,6 +62,7 @@ export function provenClash(problem: Problem): Clash | undefined {
     if (activity.modes.every((mode) => mode.uses.some((use) => mode.uses.filter((each) => each.kind === use.kind).length > units.filter((unit) => unit.kind === use.kind).length))) return { kind: 'no-unit', activities: [index] };
     if (activity.modes.every((mode) => mode.chamber && mode.chamber.in.length === 0)) return { kind: 'no-chamber', activities: [index] };
     if (activity.modes.every((mode) => mode.flames > problem.flames)) return { kind: 'no-flame', activities: [index] };
+    if (activity.modes.every((mode) => mode.stands && mode.stands.places > (problem.rooms?.[mode.stands.room] ?? Infinity))) return { kind: 'no-room', activities: [index] };
     const { startsAtEarliest, endsAtEarliest, endsAtLatest } = windows[index]!;
     const short = Math.max(endsAtEarliest - endsAtLatest, shortest(problem, index) - (endsAtLatest - startsAtEarliest));
     if (short > 0) return { kind: 'no-time', activities: [index], shortMin: short };

@@ -33,6 +33,8 @@ export interface Way {
   readonly kit: readonly TaskKit[];
   /** Already at the bent temperature. */
   readonly oven?: OvenUse | undefined;
+  /** Where it stands cold, and how many places it takes there. */
+  readonly cold?: { readonly where: 'fridge' | 'freezer'; readonly places: number } | undefined;
   /** How many burners it needs: one for each of its pots. */
   readonly burners: number;
 }
@@ -177,8 +179,11 @@ function attentionOf(step: Step, plannedMin: number): Task['attention'] {
 
 function wayOf(step: Step, batch: Batch, id?: StepId): Way {
   const durationMin = durationOf(step, batch.factor);
-  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit.map((use) => heldBy(batch, use)), oven: step.oven, burners: step.burner ? Math.max(1, step.kit.filter((use) => batch.vessel !== undefined && isVessel(batch.vessel, use)).length) : 0 };
+  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit.map((use) => heldBy(batch, use)), oven: step.oven, ...(step.cold ? { cold: { where: step.cold, places: coldPlaces(step) } } : {}), burners: step.burner ? Math.max(1, step.kit.filter((use) => batch.vessel !== undefined && isVessel(batch.vessel, use)).length) : 0 };
 }
+
+/** How many places food takes in the fridge: one for each piece it stands in. */
+export const coldPlaces = (step: Step): number => Math.max(1, step.kit.filter((use) => use.as !== undefined).length);
 
 function heldBy(batch: Batch, use: KitUse): TaskKit {
   const only = batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;

@@ -37,7 +37,7 @@ function inChosenWay(step: Step, choices: Dish['choices']): Step {
 
 /** A step done another way; nothing is left to choose. */
 export function inOtherWay(step: Step, other: StepAlternative): Step {
-  const { oven: _oven, ...rest } = step;
+  const { oven: _oven, cold: _cold, ...rest } = step;
   return { ...rest, title: other.name, text: other.text, durationMin: other.durationMin, hands: other.hands, attention: [], kit: other.kit, burner: other.burner, alternatives: [] };
 }
 

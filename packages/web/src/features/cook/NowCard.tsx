@@ -124,6 +124,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
           {entry.amounts.map((each) => <div key={each.line.id} style={{ display: 'contents' }}><dt><AmountText scaled={each} factor={1} part="measure" /></dt><dd>{(each.line.food ? foodOf(each.line.food)?.name : undefined) ?? each.line.text} <AmountText scaled={each} factor={1} part="beside" /></dd></div>)}
           {entry.oven && <><dt>oven</dt><dd>{units.degrees(entry.oven.temperatureC)}{entry.oven.dialC !== entry.oven.temperatureC && ` (dial at ${units.degrees(entry.oven.dialC)})`}, {[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}{entry.oven.bentC !== 0 && `. ${Math.abs(entry.oven.bentC)} °C ${entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe, to share the oven; the time is a guess: look.`}</dd></>}
           {entry.oven?.shutMin !== undefined && <><dt>door</dt><dd>stays shut for {span(entry.oven.shutMin)}</dd></>}
+          {entry.cold && <><dt>in</dt><dd>the {entry.cold}</dd></>}
           {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
           <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>
           {entry.until && <><dt>until</dt><dd>{entry.until}</dd></>}

@@ -21,7 +21,7 @@ export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries:
               <td>
                 <strong>{entry.kind === 'wash' ? `▶ ${entry.title}` : entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.dialC)}`}</strong>
                 {entry.kind === 'wash' && ` (carries ${listed(entry.carries)})`}
-                {entry.kind === 'step' && <> · {entry.dishName}{entry.versionName && `, ${entry.versionName}`}{entry.oven && `, ${[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}, ${units.degrees(entry.oven.temperatureC)}${entry.oven.shutMin === undefined ? '' : `, door shut for ${span(entry.oven.shutMin)}`}`}</>}
+                {entry.kind === 'step' && <> · {entry.dishName}{entry.versionName && `, ${entry.versionName}`}{entry.cold && `, in the ${entry.cold}`}{entry.oven && `, ${[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}, ${units.degrees(entry.oven.temperatureC)}${entry.oven.shutMin === undefined ? '' : `, door shut for ${span(entry.oven.shutMin)}`}`}</>}
                 {entry.kind === 'step' && entry.freeFrom.length > 0 && ` · FREE FROM ${listed(entry.freeFrom).toUpperCase()}`}
                 {entry.kind === 'step' && entry.amounts.length > 0 && <><br />{entry.amounts.map(({ line, amount, massG }) => `${units.amount(amount, line.food, massG).text} ${(line.food ? foodOf(line.food)?.name : undefined) ?? line.text}`).join('; ')}</>}
                 {'until' in entry && entry.until && <><br />until {entry.until}</>}

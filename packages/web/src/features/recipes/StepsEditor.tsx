@@ -59,6 +59,7 @@ function StepFacts({ step, guessed }: { step: Step; guessed: readonly string[] }
       <span className={guessed.includes('time') ? 'guess' : ''}>{span(step)}{guessed.includes('time') && ' (a guess)'}</span>
       <span>{step.hands === 'on' ? 'by hand' : 'by itself'}</span>
       {step.oven && <span className={guessed.includes('heat') ? 'guess' : ''}>{step.oven.grill ? 'grill' : 'oven'} {units.degrees(step.oven.temperatureC)}{step.oven.covered && ', covered'}{step.oven.shutMin !== undefined && `, door shut ${step.oven.shutMin} min`}{guessed.includes('heat') && ' (a guess)'}</span>}
+      {step.cold && <span>in the {step.cold}</span>}
       {step.coreC !== undefined && <span>{units.degrees(step.coreC)} inside</span>}
       {step.attention.length > 0 && <span>{step.attention.length} × to see to</span>}
       {step.splitPoint && <span style={{ color: 'var(--violet)' }}>a portion can be taken out after it</span>}
@@ -108,6 +109,7 @@ function StepForm({ step, recipe, set, onReread, onMove, first, last, onRemove }
           <Checkbox checked={oven.covered} onChange={(event) => put({ oven: { ...oven, covered: event.target.checked } })}>covered</Checkbox><Checkbox checked={oven.grill} onChange={(event) => put({ oven: { ...oven, grill: event.target.checked } })}>grill</Checkbox>
           <span className="row">door stays shut <InputNumber size="small" aria-label="Door stays shut, in minutes" min={1} max={600} precision={0} value={oven.shutMin ?? null} placeholder="–" suffix="min" onChange={(value) => put({ oven: { ...oven, shutMin: value ?? undefined } })} style={{ width: 92 }} /></span></>}
         <Checkbox checked={step.burner} onChange={(event) => put({ burner: event.target.checked })}>on a burner</Checkbox>
+        <span className="row">stands in the <Select<string> size="small" aria-label="Stands cold" value={step.cold ?? ''} style={{ width: 96 }} options={[{ value: '', label: 'warm' }, { value: 'fridge', label: 'fridge' }, { value: 'freezer', label: 'freezer' }]} onChange={(where) => put({ cold: where === '' ? undefined : (where as Step['cold']) })} /></span>
         <span className="row">Inside it reaches <InputNumber size="small" aria-label="Core temperature in °C" min={40} max={110} precision={0} value={step.coreC ?? null} suffix="°C" onChange={(value) => put({ coreC: value ?? undefined })} style={{ width: 90 }} /></span>
       </div>
       <label className="field"><span>Done when</span><Input size="small" key={`u-${step.until}`} aria-label="Done when" defaultValue={step.until} maxLength={200} placeholder="fork-tender, golden at the edge …" onBlur={(event) => { if (event.target.value !== step.until) put({ until: event.target.value }); }} /></label>

@@ -38,6 +38,11 @@ export function OvensPanel({ kitchen, onChange }: { kitchen: Kitchen; onChange: 
         {ovens.length < 5 && <Button icon={<PlusOutlined />} onClick={add}>Add an oven</Button>}
         <label className="row">Burners <InputNumber aria-label="Burners" min={0} max={12} value={kitchen.burners} onChange={(burners) => { if (burners !== null) onChange({ burners }); }} style={{ width: 70 }} /></label>
       </div>
+      <div className="row" style={{ marginTop: 8, gap: 18 }}>
+        <label className="row">Room in the fridge for <InputNumber aria-label="Room in the fridge, in dishes" min={0} max={60} precision={0} placeholder="–" value={kitchen.fridgePlaces ?? null} onChange={(places) => onChange({ fridgePlaces: places ?? undefined })} style={{ width: 66 }} /> dishes</label>
+        <label className="row">in the freezer <InputNumber aria-label="Room in the freezer, in dishes" min={0} max={60} precision={0} placeholder="–" value={kitchen.freezerPlaces ?? null} onChange={(places) => onChange({ freezerPlaces: places ?? undefined })} style={{ width: 66 }} /></label>
+        <span className="soft small">Left open, it is not reckoned with.</span>
+      </div>
     </section>
   );
 }

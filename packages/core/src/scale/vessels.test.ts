@@ -4,7 +4,7 @@ import { fit } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { inVessels, vesselNeed } from './vessels.ts';
+import { inRounds, inVessels, vesselNeed } from './vessels.ts';
 
 const rectangle = (lengthCm: number, widthCm: number, depthCm = 5) => ({ shape: 'rectangle', lengthCm, widthCm, depthCm });
 const tray = (id: string, vessel?: object) => unit(id, 'baking-tray', 'steel', vessel ? { vessel } : {});
@@ -39,6 +39,9 @@ test('small ones stand side by side on a rack; what the oven is said to have roo
 test('kit without measures is like the recipe’s own; where nothing holds it, it is all there is; a recipe that says nothing asks nothing', () => {
   expect(need(house([tray('a'), tray('b'), tray('c')]), 2)).toMatchObject({ count: 2, units: ['a', 'b', 'c'] });
   expect(need(house([tray('a', rectangle(40, 30, 2))]), 3)).toMatchObject({ count: 1, units: [] });
+  expect(inRounds(need(house([tray('a', rectangle(40, 30, 2))]), 3)!, house([]).kitchen)).toBe(true);
+  expect(inRounds(need(house([tray('a'), tray('b'), tray('c')]), 3)!, house([]).kitchen)).toBe(true);
+  expect(inRounds(need(house([tray('a'), tray('b')]), 2)!, house([]).kitchen)).toBe(false);
   expect(need(house([]), 1)).toMatchObject({ count: 1, units: [], racks: 1 });
   expect(vesselNeed({ ...house([]).recipes[0]!, pan: undefined }, 1, house([]).kitchen)).toBeUndefined();
   // A recipe that names no pot has none.

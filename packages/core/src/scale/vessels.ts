@@ -56,6 +56,9 @@ export function vesselNeed(recipe: Recipe, factor: number, kitchen: Kitchen): Ve
   return { kind: use.kind, as: use.as, count, units: [], racks: pieces.length === 0 ? 1 : racksFor(count, pieces) };
 }
 
+/** Whether an amount is more than this kitchen's vessels hold or its ovens' racks take at once: it would have to be cooked in rounds. */
+export const inRounds = (need: VesselNeed, kitchen: Kitchen): boolean => need.units.length === 0 || need.racks > Math.max(kitchen.oven.racks, ...kitchen.moreOvens.map((oven) => oven.racks), 1);
+
 const isOf = (need: VesselNeed, use: KitUse): boolean => use.kind === need.kind && use.as === need.as;
 
 /** Whether a step's use of kit, as `inVessels` writes it, is of that vessel. */

@@ -75,7 +75,7 @@ export function TimetablePage() {
           {current === 'table' && <div className="page"><SheetTable entries={entries} /></div>}
           {onClock && <Lanes key={current} occasion={occasion} plan={plan} network={network} entries={entries} audit={state.audit} part={shownPart} selected={selected} onSelect={setSelected} figures={words} shown={shown} onShow={setShown} onMove={(task, part) => { setSelected(task); edit((one) => pinned(one, task, part)); }} />}
           {(onClock || current === 'table') && <div className="tt-dock"><Detail occasion={occasion} plan={plan} table={table} network={network} entry={entries.find((entry) => entry.id === selected)} entries={entries} onChange={edit} /></div>}
-          {(onClock || current === 'table') && <div className="tt-audit"><AuditPanel audit={state.audit} /></div>}
+          {(onClock || current === 'table') && <div className="tt-audit"><AuditPanel audit={state.audit} network={network} /></div>}
         </>
       )}
     </>

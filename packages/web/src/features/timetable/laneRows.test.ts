@@ -34,3 +34,12 @@ test('dropped on another’s lane, a step is fixed to that cook or rack; on its 
   expect(racks[1 - own]!.drop!(bake)).toEqual({ rack: 1 - own });
   expect(racks[0]!.drop!(rub)).toEqual({});
 });
+
+test('what takes two racks stands in both rows of the oven, and dropped on either it is where it was', () => {
+  const both = { ...plan, tasks: plan.tasks.map((task) => (task.kind === 'step' && task.id === 'potatoes.as-written.roast' ? { ...task, racks: [0, 1] } : task)) };
+  const racks = laneRows(occasion, both, entries, 'cook').filter((row) => row.oven === 0);
+  const roast = entries.find((entry) => entry.id === 'potatoes.as-written.roast')!;
+  if (roast.kind !== 'step') throw new Error('no step');
+  expect(racks.map((row) => row.entries.includes(roast))).toEqual([true, true]);
+  expect(racks.map((row) => row.drop!(roast))).toEqual([{}, {}]);
+});

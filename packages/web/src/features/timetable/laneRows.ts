@@ -44,7 +44,7 @@ export function laneRows(occasion: Occasion, plan: Plan, entries: readonly RunSh
 
 function cookRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntry[]): readonly LaneRow[] {
   const steps = entries.filter(isStep);
-  const place = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, { oven: task.oven, rack: task.racks[0] }] as const] : [])));
+  const place = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, { oven: task.oven, racks: task.racks }] as const] : [])));
   const ovens = ovensOf(occasion.kitchen);
   return [
     ...occasion.kitchen.cooks.map((cook): LaneRow => ({ key: `cook/${cook.id}`, name: cook.name, entries: entries.filter((entry) => entry.cook === cook.id), label: titleOnly, drop: (entry) => (entry.hands === 'on' && entry.cook !== cook.id ? { cook: cook.id } : {}) })),
@@ -52,12 +52,12 @@ function cookRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntr
       key: `oven/${number}/${rack}`,
       name: rack === 0 ? oven.name : '',
       ...(oven.racks > 1 ? { sub: rackName(rack, oven.racks).replace(/^the | rack$| from the top$/g, '') } : {}),
-      entries: steps.filter((step) => step.oven && place.get(step.id)?.oven === number && place.get(step.id)?.rack === rack),
+      entries: steps.filter((step) => step.oven && place.get(step.id)?.oven === number && place.get(step.id)?.racks.includes(rack)),
       label: ofDish,
       oven: number,
       drop: (entry) => {
         const now = place.get(entry.id);
-        if (!entry.oven || (now?.oven === number && now.rack === rack)) return {};
+        if (!entry.oven || (now?.oven === number && now.racks.includes(rack))) return {};
         return { rack, ...(ovens.length > 1 ? { oven: number } : {}) };
       },
     }))),

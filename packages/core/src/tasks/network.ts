@@ -183,7 +183,7 @@ function wayOf(step: Step, batch: Batch, id?: StepId): Way {
 }
 
 /** How many places food takes in the fridge: one for each piece it stands in. */
-export const coldPlaces = (step: Step): number => Math.max(1, step.kit.filter((use) => use.as !== undefined).length);
+const coldPlaces = (step: Step): number => Math.max(1, step.kit.filter((use) => use.as !== undefined).length);
 
 function heldBy(batch: Batch, use: KitUse): TaskKit {
   const only = batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;

@@ -1,6 +1,6 @@
 import { Button, InputNumber, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { flatten, foodOf, listed, ovensOf, panChoices, scale, usualShare, vesselNeed, type Dish, type Kitchen, type Recipe, type ScaledVersion, type VesselNeed } from '@lupin/core';
+import { flatten, foodOf, inRounds, listed, panChoices, scale, usualShare, vesselNeed, type Dish, type Kitchen, type Recipe, type ScaledVersion, type VesselNeed } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -83,13 +83,13 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
 }
 
 /** What the timetable reserves for it. */
-function vesselWords({ kind, count, units, racks }: VesselNeed, kitchen: Kitchen): string {
+function vesselWords(need: VesselNeed, kitchen: Kitchen): string {
+  const { kind, count, units, racks } = need;
   const { kit } = kitchen;
-  const most = Math.max(...ovensOf(kitchen).map((oven) => oven.racks));
   const noun = `${kind.replace('-', ' ')}${count > 1 ? (kind.endsWith('dish') ? 'es' : 's') : ''}`;
   const reserved = `The timetable reserves ${count === 1 ? 'one' : count} ${noun}${racks > 1 ? ` and ${racks} oven racks` : ''} for it`;
   if (units.length === 0) return `${reserved}. None here is large enough: it has to be baked in rounds, which the timetable does not plan.`;
-  if (racks > most) return `${reserved}, and the oven has ${most}: it has to be baked in rounds, which the timetable does not plan.`;
+  if (inRounds(need, kitchen)) return `${reserved}, which is more than the oven has: it has to be baked in rounds, which the timetable does not plan.`;
   const others = kit.filter((unit) => unit.kind === kind && !units.includes(unit.id));
   return `${reserved}${others.length > 0 ? `; too small ${count > 1 ? 'for that ' : ''}${others.length > 1 ? 'are' : 'is'} ${listed(others.map((unit) => unit.name))}` : ''}.`;
 }

@@ -11,4 +11,5 @@ const project = (name) => ({
   extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^@lupin/core$': '<rootDir>/../core/src/index.ts' },
 });
-export default { projects: ['core', 'server', 'web'].map(project) };
+// Some tests plan a whole supper: on a busy machine that takes a while.
+export default { projects: ['core', 'server', 'web'].map(project), testTimeout: 60_000 };

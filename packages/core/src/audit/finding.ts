@@ -27,6 +27,7 @@ export const rulesOfAudit = {
   'oven-drip': 'Nothing uncovered stands above a dish that is free from what it holds.',
   'cold-room': 'No more stands in the fridge or the freezer than has room there.',
   'burners': 'No more pots are on the heat than there are burners.',
+  'dishwasher': 'The dishwasher takes what it makes clean, no more than it has places for, one load after the other, each for its whole programme.',
   'wash-too-short': 'Every wash has the time it takes.',
   'wash-in-vain': 'Only kit that comes clean counts as washed.',
   'kept-free': 'Kit kept free from something never meets it.',

@@ -57,7 +57,7 @@ export function replayResidues(facts: Facts): Replay {
   };
 
   const events: { readonly at: number; readonly order: number; readonly run: () => void }[] = [];
-  for (const wash of facts.washes) events.push({ at: wash.endMin, order: 0, run: () => washUp(occasion, wash, on, set) });
+  for (const wash of facts.washes) for (const cleaned of washUp(occasion, wash, on, set)) events.push({ ...cleaned, order: 0 });
   for (const each of facts.steps) events.push({ at: each.task.startMin, order: 1, run: () => use(each) });
   events.sort((a, b) => a.at - b.at || a.order - b.order);
 
@@ -161,13 +161,18 @@ function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean 
   });
 }
 
-function washUp(occasion: Facts['occasion'], wash: PlannedWash, on: ReadonlyMap<string, Token[]>, set: (surface: string, tokens: Token[], at: number, by: string) => void): void {
-  if (wash.hands) set(`hands:${wash.cook}`, [], wash.endMin, wash.id);
-  for (const id of wash.units) {
-    const unit = occasion.kitchen.kit.find((each) => each.id === id);
-    const clean = unit && cleaningOf(unit.material).comesClean;
-    set(id, clean ? [] : [...(on.get(id) ?? [])], wash.endMin, wash.id);
-  }
+/** The moments at which a wash has cleaned something: hands and kit at its end, what is in the dishwasher when that has run. */
+function washUp(occasion: Facts['occasion'], wash: PlannedWash, on: ReadonlyMap<string, Token[]>, set: (surface: string, tokens: Token[], at: number, by: string) => void): readonly { readonly at: number; readonly run: () => void }[] {
+  const kitAt = Math.max(wash.endMin, wash.machineUntilMin ?? wash.endMin);
+  const hands = () => { if (wash.hands) set(`hands:${wash.cook}`, [], wash.endMin, wash.id); };
+  const kit = () => {
+    for (const id of wash.units) {
+      const unit = occasion.kitchen.kit.find((each) => each.id === id);
+      const clean = unit && cleaningOf(unit.material).comesClean;
+      set(id, clean ? [] : [...(on.get(id) ?? [])], kitAt, wash.id);
+    }
+  };
+  return [{ at: wash.endMin, run: hands }, { at: kitAt, run: kit }];
 }
 
 /** Loose flour in the air, over open work that must stay free of it, until it has settled. */

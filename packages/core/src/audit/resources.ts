@@ -1,5 +1,5 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
-import type { CookId } from '../model/index.ts';
+import { goesInDishwasher, type CookId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
 import { clock, heldAs, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
@@ -24,7 +24,7 @@ function clashesOf(spans: readonly Span[]): readonly (readonly [Span, Span])[] {
 
 /** Kit, cooks, burners, washes: is everything there, and nothing twice at once. */
 export function auditResources(facts: Facts): Finding[] {
-  return [...auditKit(facts), ...auditCooks(facts), ...auditChores(facts), ...auditBurners(facts), ...auditCold(facts, 'fridge'), ...auditCold(facts, 'freezer'), ...auditWashes(facts), ...auditSink(facts)];
+  return [...auditKit(facts), ...auditCooks(facts), ...auditChores(facts), ...auditBurners(facts), ...auditCold(facts, 'fridge'), ...auditCold(facts, 'freezer'), ...auditWashes(facts), ...auditSink(facts), ...auditDishwasher(facts)];
 }
 
 function auditKit(facts: Facts): Finding[] {
@@ -58,7 +58,7 @@ function auditKit(facts: Facts): Finding[] {
   for (const [key, { unit, steps }] of held) {
     note(unit, { start: Math.min(...steps.map((each) => each.task.startMin)), end: Math.max(...steps.map((each) => each.task.endMin)), task: steps[0]!.task.id, what: `the food of ${named(occasion, steps[0]!)}`, owner: key });
   }
-  for (const wash of facts.washes) for (const unit of wash.units) note(unit, { start: wash.startMin, end: wash.endMin, task: wash.id, what: `a wash (${clock(occasion, wash.startMin)})`, owner: wash.id });
+  for (const wash of facts.washes) for (const unit of wash.units) note(unit, { start: wash.startMin, end: Math.max(wash.endMin, wash.machineUntilMin ?? wash.endMin), task: wash.id, what: `a wash (${clock(occasion, wash.startMin)})`, owner: wash.id });
   for (const [unit, list] of spans) {
     for (const [one, two] of clashesOf(list)) {
       findings.push({ code: 'kit-twice', message: `${units.get(unit as never)?.name ?? unit} is wanted by ${one.what} and ${two.what} at once.`, tasks: [one.task, two.task], guests: [] });
@@ -140,6 +140,25 @@ function auditSink({ occasion, washes }: Facts): Finding[] {
     .map(([one, two]) => ({ code: 'sink', message: `Two washes are at the sink at ${clock(occasion, two.start)}.`, tasks: [one.task, two.task], guests: [] }));
 }
 
+/** What is washed by the dishwasher: that there is one, that it takes these pieces, and that each load has it to itself for the whole programme. */
+function auditDishwasher({ occasion, washes }: Facts): Finding[] {
+  const { dishwasher, kit } = occasion.kitchen;
+  const loads = washes.flatMap((wash) => (wash.machineUntilMin === undefined ? [] : [{ wash, untilMin: wash.machineUntilMin }]));
+  const found = loads.flatMap(({ wash, untilMin }): Finding[] => {
+    const objection = (message: string): Finding => ({ code: 'dishwasher', message, tasks: [wash.id], guests: [] });
+    const at = clock(occasion, wash.startMin);
+    if (!dishwasher) return [objection(`The wash at ${at} is for a dishwasher, and this kitchen has none.`)];
+    const unfit = kit.filter((unit) => wash.units.includes(unit.id) && !goesInDishwasher(unit));
+    return [
+      ...(untilMin - wash.endMin < dishwasher.cycleMin ? [objection(`The dishwasher loaded at ${at} runs ${untilMin - wash.endMin} min; its programme takes ${dishwasher.cycleMin}.`)] : []),
+      ...(wash.units.length > dishwasher.places ? [objection(`${wash.units.length} pieces are loaded at ${at} and ${dishwasher.places} have room.`)] : []),
+      ...unfit.map((unit) => objection(`${unit.name} does not go into the dishwasher, and is loaded at ${at}.`)),
+    ];
+  });
+  const turns = clashesOf(loads.map(({ wash, untilMin }) => ({ start: wash.startMin, end: Math.max(wash.endMin, untilMin), task: wash.id, what: '', owner: wash.id })));
+  return [...found, ...turns.map(([one, two]): Finding => ({ code: 'dishwasher', message: `The dishwasher still runs when it is loaded again at ${clock(occasion, two.start)}.`, tasks: [one.task, two.task], guests: [] }))];
+}
+
 function auditBurners(facts: Facts): Finding[] {
   const { occasion } = facts;
   const hot = facts.steps.filter((each) => each.step.burner);
@@ -174,7 +193,7 @@ function auditWashes(facts: Facts): Finding[] {
   const units = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
   return facts.washes.flatMap((wash): Finding[] => {
     const known = wash.units.flatMap((id) => units.get(id) ?? []);
-    const needed = known.reduce<number>((sum, unit) => sum + unit.washMin, rules.handWashMin);
+    const needed = wash.machineUntilMin === undefined ? known.reduce<number>((sum, unit) => sum + unit.washMin, rules.handWashMin) : rules.handWashMin + rules.machineLoadMin;
     const at = clock(occasion, wash.startMin);
     const found: Finding[] = wash.units.filter((id) => !units.has(id)).map((id) => ({ code: 'unknown-name', message: `The wash at ${at} names “${id}”, which is not in the kitchen.`, tasks: [wash.id], guests: [] }));
     if (wash.endMin - wash.startMin < needed) found.push({ code: 'wash-too-short', message: `The wash at ${at} has ${wash.endMin - wash.startMin} min; ${['hands', ...known.map((unit) => unit.name)].join(', ')} take ${needed}.`, tasks: [wash.id], guests: [] });

@@ -69,7 +69,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   const known = new Map(network.tasks.map((task) => [task.id, task]));
   const waits = planned.map((): Wait[] => []);
   const before: Before = (first, second, because, leastMin = 0, unit, fromStart) => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin, because, unit, ...(fromStart ? { fromStart } : {}) });
-  const inTurn: InTurn = (users, because, unit) => users.slice(1).forEach((user, at) => before(users[at]!, user, because, 0, unit));
+  const inTurn: InTurn = (users, because, unit) => users.slice(1).forEach((user, at) => before(users[at]!, user, because, because === 'kit' ? awayMin(users[at]!) : 0, unit));
 
   const steps = planned.filter((task): task is PlannedStep => task.kind === 'step');
   const washes = planned.filter((task): task is PlannedWash => task.kind === 'wash');
@@ -83,6 +83,8 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   }
   for (const unit of occasion.kitchen.kit) inTurn(planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.units.includes(unit.id)), 'kit', unit.id);
   inTurn(washes, 'sink');
+  const loads = washes.filter((wash) => wash.machineUntilMin !== undefined);
+  loads.slice(1).forEach((load, at) => before(loads[at]!, load, 'sink', awayMin(loads[at]!)));
   for (const cook of occasion.kitchen.cooks) {
     const work = planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.cook === cook.id);
     inTurn(work, 'hands');
@@ -120,6 +122,9 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
     }),
   };
 }
+
+/** For how many minutes after its end what it used cannot be used: while the dishwasher runs. */
+const awayMin = (task: PlannedTask): number => (task.kind === 'wash' && task.machineUntilMin !== undefined ? Math.max(0, task.machineUntilMin - task.endMin) : 0);
 
 type Before = (first: PlannedTask, second: PlannedTask, because: WaitsFor, leastMin?: number, unit?: string, fromStart?: boolean) => void;
 type InTurn = (users: readonly PlannedTask[], because: WaitsFor, unit?: string) => void;

@@ -60,6 +60,8 @@ export interface LookEntry extends EntryBase {
 
 export interface WashEntry extends EntryBase {
   readonly kind: 'wash';
+  /** The dishwasher is loaded and started; until when it then runs. Absent: washed by hand. */
+  readonly machineUntilMin?: number | undefined;
   readonly items: readonly string[];
   readonly carries: readonly string[];
   /** Something raw is among it: that must reach nobody. */
@@ -200,7 +202,8 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   for (const planned of plan.tasks) {
     if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: ovens.length > 1 ? `${ovens[planned.oven]?.name ?? 'Oven'} to` : 'Oven to', temperatureC: planned.temperatureC, dialC: planned.temperatureC - (ovens[planned.oven]?.offsetC ?? 0) });
     if (planned.kind !== 'wash') continue;
-    const items = ['hands', ...planned.units.map((id) => unitName.get(id) ?? id)];
+    const kit = planned.units.map((id) => unitName.get(id) ?? id);
+    const items = ['hands', ...kit];
     const marks = [...new Set(planned.because.flatMap((why) => why.hazards))];
     const next = planned.because.flatMap((why) => {
       const task = network.tasks.find((each) => each.id === why.before);
@@ -209,7 +212,8 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     });
     entries.push({
       kind: 'wash', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, cook: planned.cook,
-      title: `Wash ${listed(items.map((item) => item.toLowerCase()))}`,
+      title: planned.machineUntilMin === undefined ? `Wash ${listed(items.map((item) => item.toLowerCase()))}` : `Start the dishwasher with ${listed(kit.map((item) => item.toLowerCase()))}; wash hands`,
+      ...(planned.machineUntilMin === undefined ? {} : { machineUntilMin: planned.machineUntilMin }),
       items,
       carries: marks.map(markWords),
       raw: marks.some((mark) => mark !== 'unread' && hazardOf(mark).kind === 'raw'),

@@ -10,7 +10,8 @@ import { judgeDay, lostByBeginning } from './judge.ts';
 import { mends } from './mend.ts';
 import { progressOf } from './progress.ts';
 
-const lantern = demo('lantern-supper');
+const { dishwasher: _none, ...byHand } = demo('lantern-supper').kitchen;
+const lantern = { ...demo('lantern-supper'), kitchen: byHand };
 const made = makePlan(lantern, { seconds: 0.5 });
 if (made.kind === 'none') throw new Error(made.reason.what);
 const { plan } = made;

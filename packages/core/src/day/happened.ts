@@ -1,4 +1,4 @@
-import type { GateItem, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash, UnitId } from '../model/index.ts';
+import { washedAt, type GateItem, type Plan, type PlannedOven, type PlannedStep, type PlannedTask, type PlannedWash, type UnitId } from '../model/index.ts';
 import { endingLook, lookId } from '../cookday/index.ts';
 import type { Progress } from './progress.ts';
 
@@ -16,8 +16,8 @@ export interface Happened {
   readonly skipped: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
 }
 
-/** What must be clean at a gate, in the order of a cook's hands: water, each piece of kit, a cloth, and the hands last. */
-export const gateItems = (wash: PlannedWash): readonly GateItem[] => ['water', ...wash.units, 'cloth', ...(wash.hands ? ['hands' as const] : [])];
+/** What must be clean at a gate, in the order of a cook's hands: water, each piece of kit (or the dishwasher loaded with it and started), a cloth, and the hands last. */
+export const gateItems = (wash: PlannedWash): readonly GateItem[] => [...(wash.machineUntilMin === undefined ? ['water' as const, ...wash.units] : [...wash.units, 'machine' as const]), 'cloth', ...(wash.hands ? ['hands' as const] : [])];
 
 /** Whether a gate has been passed: every item clean, or left out for a reason. */
 export function gatePassed(wash: PlannedWash, { gates }: Progress): boolean {
@@ -199,6 +199,7 @@ function endOf(task: PlannedTask, progress: Progress, now: number): { readonly a
 }
 
 function moved(task: PlannedTask, startMin: number, endMin: number): PlannedTask {
+  if (task.kind === 'wash') return washedAt(task, startMin, endMin);
   if (task.kind !== 'step') return { ...task, startMin, endMin };
   const by = startMin - task.startMin;
   return { ...task, startMin, endMin, attention: task.attention.map((point) => ({ ...point, startMin: Math.min(endMin, point.startMin + by), endMin: Math.min(endMin, point.endMin + by) })) };
@@ -224,6 +225,12 @@ function ready(task: PlannedTask, ends: number | undefined, said: number | undef
 function cleaned(wash: PlannedWash, { gates }: Progress): PlannedWash {
   const left = new Set((gates.get(wash.id)?.skipped ?? []).flatMap((each) => each.items.filter((item) => !gates.get(wash.id)!.clean.has(item)) as string[]));
   if (left.size === 0) return wash;
+  if (wash.machineUntilMin !== undefined) {
+    // What did not go in, or went into a machine that was not started, is as it was.
+    const { machineUntilMin, ...byHand } = wash;
+    const units = left.has('machine') ? [] : wash.units.filter((unit) => !left.has(unit));
+    return { ...byHand, units, ...(units.length > 0 ? { machineUntilMin } : {}), hands: wash.hands && !left.has('cloth') && !left.has('hands') };
+  }
   const nothing = left.has('water') || left.has('cloth');
   return { ...wash, units: nothing ? [] : wash.units.filter((unit) => !left.has(unit)), hands: wash.hands && !nothing && !left.has('hands') };
 }

@@ -141,7 +141,8 @@ function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoi
     if (!wash || !done.has(wash.id)) return [];
     const washMin = gate.units.reduce<number>((sum, id) => sum + (occasion.kitchen.kit.find((unit) => unit.id === id)?.washMin ?? 0), rules.handWashMin);
     // It takes the turn of the one that was skipped: after what had dirtied it, before what must not meet it.
-    return [{ ...wash, id: `wash-${first + at}`, units: [...gate.units], hands: true, startMin: wash.startMin, endMin: wash.startMin + washMin }];
+    const { machineUntilMin: _machine, ...byHand } = wash;
+    return [{ ...byHand, id: `wash-${first + at}`, units: [...gate.units], hands: true, startMin: wash.startMin, endMin: wash.startMin + washMin }];
   });
   return again.length === 0 ? undefined : { ...standpoint, plan: { ...plan, tasks: inTime([...plan.tasks, ...again]) } };
 }

@@ -1,5 +1,5 @@
 import { netOf, type DayNet } from '../chances/index.ts';
-import type { Occasion, Plan, PlannedTask } from '../model/index.ts';
+import { washedAt, type Occasion, type Plan, type PlannedTask } from '../model/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import { inTime, type Standpoint } from '../plan/index.ts';
 
@@ -47,7 +47,7 @@ export function shifted(occasion: Occasion, network: TaskNetwork, { plan, done, 
     const { start, end } = at.get(task.id)!;
     const by = start - task.startMin;
     if (task.kind === 'step') return { ...task, startMin: start, endMin: end, attention: task.attention.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })) };
-    if (task.kind === 'wash') return { ...task, startMin: start, endMin: end };
+    if (task.kind === 'wash') return washedAt(task, start, end);
     const loads = plan.tasks.flatMap((load) => (load.kind === 'step' && load.racks.length > 0 && load.oven === task.oven && load.startMin >= task.endMin && load.endMin <= task.untilMin ? [at.get(load.id)!.end] : []));
     return { ...task, startMin: start, endMin: end, untilMin: Math.max(end, ...(loads.length > 0 ? loads : [task.untilMin + by])) };
   });

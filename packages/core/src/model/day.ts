@@ -8,7 +8,7 @@ const Moment = v.pipe(v.number(), v.finite(), v.minValue(-10_000), v.maxValue(8_
 const Words = (most: number) => v.pipe(v.string(), v.trim(), v.minLength(1, 'A word or two is needed.'), v.maxLength(most, `At most ${most} characters.`));
 
 /** What a gate asks for: the cook's hands, a piece of kit by its id, fresh water, or a clean cloth. */
-export const GateItem = v.union([v.picklist(['hands', 'water', 'cloth']), UnitId]);
+export const GateItem = v.union([v.picklist(['hands', 'water', 'cloth', 'machine']), UnitId]);
 export type GateItem = v.InferOutput<typeof GateItem>;
 
 /** What is measured, against what: the core of what cooks, food kept hot or cold, or food on its way into the fridge. */

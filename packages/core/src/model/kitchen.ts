@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { HazardId, Material } from '../reference/index.ts';
+import { cleaningOf, handWashOnly, HazardId, Material } from '../reference/index.ts';
 import { CookId, Name, UnitId } from './ids.ts';
 import { KitKind, Pan } from './recipe.ts';
 
@@ -12,6 +12,8 @@ export const KitUnit = v.strictObject({
   washMin: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(60)),
   /** Kept free from these: nothing that holds one of them is ever put on it. */
   keptFreeOf: v.optional(v.array(HazardId), []),
+  /** Whether it goes into the dishwasher; absent: as its kind and material let it. */
+  dishwasher: v.optional(v.boolean()),
   /** Its inner measures, for what is baked or boiled in it. */
   vessel: v.optional(Pan),
 });
@@ -53,6 +55,14 @@ export const Cook = v.strictObject({
 });
 export type Cook = v.InferOutput<typeof Cook>;
 
+export const Dishwasher = v.strictObject({
+  /** Minutes from its start until what was in it can be used again: the full programme with detergent, never a rinse. */
+  cycleMin: v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(20, 'A full programme takes 20 minutes or more.'), v.maxValue(300, 'A programme takes at most 5 hours.')),
+  /** How many pieces go in at once so that the water reaches each. */
+  places: v.optional(v.pipe(v.number(), v.integer('Pieces are whole.'), v.minValue(1), v.maxValue(60)), 8),
+});
+export type Dishwasher = v.InferOutput<typeof Dishwasher>;
+
 export const Kitchen = v.strictObject({
   name: Name,
   kit: v.pipe(v.array(KitUnit), v.maxLength(200)),
@@ -63,9 +73,14 @@ export const Kitchen = v.strictObject({
   /** How many dishes or bowls fit beside what is in there already; absent: nobody has said, and it is not reckoned with. */
   fridgePlaces: v.optional(v.pipe(v.number(), v.integer('Places are whole.'), v.minValue(0), v.maxValue(60))),
   freezerPlaces: v.optional(v.pipe(v.number(), v.integer('Places are whole.'), v.minValue(0), v.maxValue(60))),
+  /** Absent: everything is washed by hand. */
+  dishwasher: v.optional(Dishwasher),
   cooks: v.pipe(v.array(Cook), v.minLength(1, 'Somebody must cook.'), v.maxLength(6)),
 });
 export type Kitchen = v.InferOutput<typeof Kitchen>;
+
+/** Whether a dishwasher makes it clean and does it no harm: what never comes clean does not there either. */
+export const goesInDishwasher = (unit: KitUnit): boolean => cleaningOf(unit.material).comesClean && (unit.dishwasher ?? (cleaningOf(unit.material).dishwasher && handWashOnly(unit.kind) === undefined));
 
 /** All ovens that can bake, by number: 0 is the main one. */
 export const ovensOf = (kitchen: Kitchen): readonly Oven[] => [kitchen.oven, ...kitchen.moreOvens];

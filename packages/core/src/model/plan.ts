@@ -57,6 +57,8 @@ export const PlannedWash = v.strictObject({
   cook: CookId,
   /** Kit washed, hot water and detergent. */
   units: v.array(UnitId),
+  /** Washed by the dishwasher, which has been loaded and started at `endMin`: what is in it is clean, and can be used, from then on. Absent: washed by hand. */
+  machineUntilMin: v.optional(Moment),
   /** The washing cook's own hands are washed with it, unless the day has gone otherwise. */
   hands: v.optional(v.boolean(), true),
   /** Why: what is on it, and which task needs it gone for whom. */
@@ -90,3 +92,6 @@ export const Plan = v.strictObject({
   lowerBoundMin: v.pipe(v.number(), v.integer()),
 });
 export type Plan = v.InferOutput<typeof Plan>;
+
+/** A wash at another time: a dishwasher runs as long as it would have. */
+export const washedAt = (wash: PlannedWash, startMin: number, endMin: number): PlannedWash => ({ ...wash, startMin, endMin, ...(wash.machineUntilMin === undefined ? {} : { machineUntilMin: wash.machineUntilMin + endMin - wash.endMin }) });

@@ -1,5 +1,5 @@
 import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '../reference/index.ts';
-import { ovensOf, type Absence, type Cook, type Occasion, type Oven, type OvenUse, type Pin, type ResidueMark } from '../model/index.ts';
+import { goesInDishwasher, ovensOf, type Absence, type Cook, type Occasion, type Oven, type OvenUse, type Pin, type ResidueMark } from '../model/index.ts';
 import type { Activity, ChamberUse, Mode, Problem } from '../schedule/index.ts';
 import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 
@@ -70,6 +70,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       kind: unit.kind,
       comesClean: cleaningOf(unit.material).comesClean,
       washMin: unit.washMin,
+      machine: goesInDishwasher(unit),
       barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(numbered))],
     })),
     workers: kitchen.cooks.map((cook) => ({ windows: present(cook, wishes.absences), washesUp: !cook.leaves.includes('washing-up') })),
@@ -81,6 +82,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     heatEnds: hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => numbered(hazard.id)),
     settleMin: rules.flourSettlesMin,
     handsMin: rules.handWashMin,
+    machine: kitchen.dishwasher && { loadMin: rules.machineLoadMin, cycleMin: kitchen.dishwasher.cycleMin, places: kitchen.dishwasher.places },
     dayStartsMin: rules.dayStartsMin,
     // A bake bent out of need yields only to what the cook puts first.
     goals: [wishes.goals[0]!, 'bent', ...wishes.goals.slice(1)],

@@ -111,6 +111,7 @@ export function washOf(occasion: Occasion, network: TaskNetwork, problem: Proble
     endMin: wash.endMin,
     cook: cooks[wash.worker]!.id,
     units: wash.units.map((unit) => kit[unit]!.id),
+    ...(wash.machineUntilMin === undefined ? {} : { machineUntilMin: wash.machineUntilMin }),
     hands: true,
     because: wash.because.map(({ unit, marks: found, before }) => ({
       unit: unit >= 0 ? kit[unit]!.id : 'hands',

@@ -137,6 +137,7 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
     const kept = new Set(activity.guards.map((guard) => guard.mark));
     activities[index] = { ...activity, drips: [...activity.carries, ...everything.filter((carry) => !kept.has(carry.mark))] };
   });
+  const inMachine = new Map(plan.tasks.flatMap((task) => (task.kind === 'wash' && done.has(task.id) && (task.machineUntilMin ?? -Infinity) > nowMin ? task.units.map((unit) => [unit, task.machineUntilMin!] as const) : [])));
   const before = earlier(occasion, network, standpoint, { on, inUse, heldOn, numbered, unitAt, cookAt, barred: whole.units.map((unit) => unit.barred) });
   // Food that is still in something is taken from there: its holder must have been there first.
   before.forEach(({ hold }, at) => {
@@ -148,6 +149,9 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
   return {
     problem: {
       ...whole,
+      // What is in the dishwasher comes out when it has run, and no other load goes in before.
+      units: whole.units.map((unit, at) => ({ ...unit, freeFromMin: inMachine.get(kitchen.kit[at]!.id) })),
+      machine: whole.machine && { ...whole.machine, freeFromMin: Math.max(nowMin, ...inMachine.values()) },
       activities: [...activities, ...before.map((each) => each.activity)],
       workers: whole.workers.map((worker) => ({ ...worker, windows: [{ fromMin: nowMin - 1, toMin: nowMin }, ...worker.windows.flatMap(({ fromMin, toMin }) => (toMin > nowMin ? [{ fromMin: Math.max(nowMin, fromMin), toMin }] : []))].reduce(joined, []) })),
     },

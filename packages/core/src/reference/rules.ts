@@ -24,6 +24,8 @@ export const rules = {
   handsOnExponent: 0.7,
   /** Washing hands with soap and drying them. @source WHO hand-washing guidance, 40 to 60 seconds */
   handWashMin: 1,
+  /** Scraping kit off, setting it into the dishwasher and starting it, however much it is. @source kitchen practice */
+  machineLoadMin: 2,
   /** A cook who is slow at one thing is slow at the next: the correlation between the times of one cook's work on one day. @source assumption, on the cautious side */
   paceCorrelation: 0.3,
   /** A wash takes this share of its minutes, from a rinse that comes off at once to one that does not. @source kitchen practice */

@@ -17,6 +17,8 @@ export interface Leaning {
   readonly modes: Uint8Array;
   /** Who does an activity by hand; −1: whoever can latest. */
   readonly who: Int8Array;
+  /** 1: what it leaves dirty is washed by hand, though a machine could. */
+  readonly byHand: Uint8Array;
   /** A place with fewer washes is taken if it is at most this many minutes earlier. */
   readonly patienceMin: number;
 }
@@ -36,7 +38,7 @@ const chainTries = 8;
  * @param near the timetable that the leaning is a neighbour of: it is given back where nothing has changed
  */
 export function decode(prepared: Prepared, leaning: Leaning, near?: Timetable): Decoded {
-  const state = emptyState(prepared, leaning.modes);
+  const state = emptyState(prepared, leaning);
   const stuck = leaning.line ? byLine(state, leaning, leaning.line) : byLatest(state, leaning);
   if (stuck) return { result: stuck, looked: state.looked };
   if (near && sameAs(near, state)) return { result: near, looked: state.looked };

@@ -17,7 +17,7 @@ interface First {
 export function* findFirst(prepared: Prepared, ground: Ground, random: () => number, effort: number): Generator<Step, First> {
   const { problem } = prepared;
   const size = problem.activities.length;
-  const fresh = (lean: Float64Array): Leaning => ({ lean, early: new Float64Array(size), modes: new Uint8Array(size), who: new Int8Array(size).fill(-1), patienceMin: 15 });
+  const fresh = (lean: Float64Array): Leaning => ({ lean, early: new Float64Array(size), modes: new Uint8Array(size), who: new Int8Array(size).fill(-1), byHand: new Uint8Array(size), patienceMin: 15 });
   let kept = fresh(new Float64Array(size));
   const obstacles = new Map<string, { count: number; stuck: Stuck }>();
   let looked = 0;
@@ -95,5 +95,5 @@ function jostled(from: Leaning, { prepared, patient, flexible }: Ground, random:
     const other = flexible[Math.floor(random() * flexible.length)];
     if (other !== undefined && random() < 0.2) modes[other] = Math.floor(random() * prepared.problem.activities[other]!.modes.length);
   }
-  return { lean, early, modes, who: from.who, patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin };
+  return { lean, early, modes, who: from.who, byHand: from.byHand, patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin };
 }

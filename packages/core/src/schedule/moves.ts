@@ -135,7 +135,7 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
   const { prepared, patient, flexible, shareable } = ground;
   const size = prepared.problem.activities.length;
   let line = from.line!;
-  let { early, modes, who, patienceMin } = from;
+  let { early, modes, who, byHand, patienceMin } = from;
   const roll = random();
   const pair = roll < criticalShare ? pick(criticalPairs(ground, table, random), random) : undefined;
   if (pair) {
@@ -165,13 +165,18 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
       const other = pick(shareable, random)!;
       who = who.slice();
       who[other] = who[other]! >= 0 && random() < 0.6 ? -1 : pick(prepared.able[other]!, random)!;
+    } else if (prepared.problem.machine && kind > 0.93 && table.washes.length > 0) {
+      // What its washes take off could go in the machine, or be washed by hand so that the machine is free for more.
+      const dirty = washPair(ground, table, random);
+      byHand = byHand.slice();
+      if (dirty) byHand[dirty[0]] = 1 - byHand[dirty[0]]!;
     } else if (kind < 0.43) {
       patienceMin = Math.floor(random() * 90);
     } else {
       line = shifted(prepared, line, random);
     }
   }
-  return { ...from, line, early, modes, who, patienceMin };
+  return { ...from, line, early, modes, who, byHand, patienceMin };
 }
 
 function pick<T>(list: readonly T[], random: () => number): T | undefined {

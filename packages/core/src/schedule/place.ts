@@ -214,8 +214,12 @@ export function commit(state: State, index: number, choice: Choice): void {
     takeTime(state, wash.worker, wash.startMin, wash.endMin, index);
     state.sink.add(wash.startMin, wash.endMin, index);
     trail?.push(() => state.sink.remove(wash.startMin));
+    if (wash.machineUntilMin !== undefined) {
+      state.machine.add(wash.startMin, wash.machineUntilMin, index);
+      trail?.push(() => state.machine.remove(wash.startMin));
+    }
     for (const { unit, before } of wash.because) {
-      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!, { start: wash.startMin, end: wash.endMin, activity: before, demand: prepared.nothing });
+      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!, { start: wash.startMin, end: unit >= 0 ? wash.machineUntilMin ?? wash.endMin : wash.endMin, activity: before, demand: prepared.nothing });
     }
   }
   // Where nobody handles what is still raw, the kit it is heated in is freed by the heat as well.

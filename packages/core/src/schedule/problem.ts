@@ -21,14 +21,16 @@ export interface Problem {
   readonly settleMin: number;
   /** Minutes to wash a worker's hands. */
   readonly handsMin: number;
+  /** What washes units by itself; absent: there is none. */
+  readonly machine?: Machine | undefined;
   /** Work before this minute is done ahead and not counted into the day. */
   readonly dayStartsMin: number;
   /** What is better, the most important first. */
   readonly goals: readonly Goal[];
 }
 
-/** `washes`: fewer of them; `washMin`: minutes of washing; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
-export const usualGoals = ['washes', 'bent', 'washMin', 'day', 'calm', 'held'] as const;
+/** `washes`: fewer of them; `washMin`: minutes that workers wash; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
+export const usualGoals = ['washes', 'bent', 'day', 'washMin', 'calm', 'held'] as const;
 export type Goal = (typeof usualGoals)[number];
 
 export interface Link {
@@ -115,6 +117,20 @@ export interface Unit {
   readonly washMin: number;
   /** Marks that are never put on it. */
   readonly barred: readonly number[];
+  /** The machine can wash it. */
+  readonly machine?: boolean;
+  /** Until then it is not there to be used. */
+  readonly freeFromMin?: number | undefined;
+}
+
+/** Washes as many units as it has places for, one load after the other, while nobody stands by. */
+export interface Machine {
+  /** Minutes of a worker to load and start it, and from then until the units can be used. */
+  readonly loadMin: number;
+  readonly cycleMin: number;
+  readonly places: number;
+  /** Until then it is at work. */
+  readonly freeFromMin?: number | undefined;
 }
 
 export interface Worker {
@@ -144,7 +160,10 @@ export interface Placed {
 
 export interface Wash {
   readonly startMin: number;
+  /** When the worker is free again, their hands clean. */
   readonly endMin: number;
+  /** In the machine until then; absent: washed by hand, and clean at the end. */
+  readonly machineUntilMin?: number | undefined;
   readonly worker: number;
   readonly units: readonly number[];
   /** What is on the unit (or, with unit −1, on the worker's hands) and the activity that needs it gone. */

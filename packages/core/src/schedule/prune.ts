@@ -1,5 +1,5 @@
 import type { Prepared } from './prepare.ts';
-import type { Placed, Wash } from './problem.ts';
+import type { Placed, Problem, Wash } from './problem.ts';
 
 /** Residues as bits: for each class, the batches it came from; bit 0 stands for a past that nobody knows. */
 type Bits = Int32Array;
@@ -166,6 +166,14 @@ class Replay {
   }
 }
 
+/** A wash that leaves one piece out: by hand it is over sooner; a machine that would run for hands alone does not run. */
+function withoutPiece(problem: Problem, wash: Wash, unit: number): Wash {
+  const units = wash.units.filter((each) => each !== unit);
+  const left = { ...wash, units, because: wash.because.filter((each) => each.unit !== unit) };
+  if (wash.machineUntilMin === undefined) return { ...left, endMin: wash.endMin - problem.units[unit]!.washMin };
+  return units.length > 0 ? left : { ...left, machineUntilMin: undefined, endMin: wash.startMin + problem.handsMin };
+}
+
 /** Leaves out washes that nothing needs; with `pieces`, also pieces of kit out of those that stay, which then take less long. */
 export function prune(prepared: Prepared, placed: readonly Placed[], washes: readonly Wash[], pieces: boolean): Wash[] {
   if (washes.length === 0) return [];
@@ -179,7 +187,7 @@ export function prune(prepared: Prepared, placed: readonly Placed[], washes: rea
     if (!replay.reaches(replay.copy(scene), sorted, index + 1)) continue;
     let now = wash;
     for (const unit of pieces ? wash.units : []) {
-      const less: Wash = { ...now, units: now.units.filter((each) => each !== unit), because: now.because.filter((each) => each.unit !== unit), endMin: now.endMin - prepared.problem.units[unit]!.washMin };
+      const less = withoutPiece(prepared.problem, now, unit);
       const tried = replay.copy(scene);
       replay.wash(tried, less);
       if (!replay.reaches(tried, sorted, index + 1)) now = less;

@@ -68,7 +68,7 @@ describe('every plan passes the audit', () => {
     oven: fc.constantFrom(undefined, 150, 190, 220), shut: fc.constantFrom(undefined, undefined, 3, 12), burner: fc.boolean(), looseFlour: fc.boolean(), hold: fc.boolean(),
   });
   const anyRecipe = fc.record({ foods: fc.array(fc.constantFrom(...foods), { minLength: 1, maxLength: 4 }), steps: fc.array(anyStep, { minLength: 1, maxLength: 4 }), cooked: fc.boolean(), pan: fc.constantFrom(undefined, { vessel: { shape: 'rectangle', lengthCm: 20, widthCm: 15, depthCm: 5 }, count: 2 }, { vessel: { shape: 'round', diameterCm: 28, depthCm: 5 }, singleLayer: true }) });
-  const anyKitchen = fc.record({ leaves: fc.subarray(['knives', 'heat', 'raw', 'washing-up'], { maxLength: 1 }), second: fc.boolean(), racks: fc.constantFrom(1, 2, 3), out: fc.boolean(), spare: fc.constantFrom(0, 5, 15), parts: fc.boolean() });
+  const anyKitchen = fc.record({ leaves: fc.subarray(['knives', 'heat', 'raw', 'washing-up'], { maxLength: 1 }), second: fc.boolean(), racks: fc.constantFrom(1, 2, 3), out: fc.boolean(), spare: fc.constantFrom(0, 5, 15), parts: fc.boolean(), machine: fc.constantFrom(undefined, { cycleMin: 20, places: 1 }, { cycleMin: 30, places: 4 }, { cycleMin: 90, places: 8 }) });
   const anyNeeds = fc.subarray(['gluten', 'milk', 'egg', 'tree-nut', 'celery'], { maxLength: 2 });
 
   const build = (recipes: readonly { foods: string[]; steps: { hands: string; likely: number; kit: string[]; oven: number | undefined; shut: number | undefined; burner: boolean; looseFlour: boolean; hold: boolean }[]; cooked: boolean; pan?: object | undefined }[], needs: readonly string[][], parts: boolean): Occasion => occasion({
@@ -87,12 +87,12 @@ describe('every plan passes the audit', () => {
 
   test('over kitchens nobody thought of', () => {
     let planned = 0;
-    fc.assert(fc.property(fc.array(anyRecipe, { minLength: 1, maxLength: 5 }), fc.array(anyNeeds, { minLength: 1, maxLength: 4 }), anyKitchen, (recipes, needs, { leaves, second, racks, out, spare, parts }) => {
+    fc.assert(fc.property(fc.array(anyRecipe, { minLength: 1, maxLength: 5 }), fc.array(anyNeeds, { minLength: 1, maxLength: 4 }), anyKitchen, (recipes, needs, { leaves, second, racks, out, spare, parts, machine }) => {
       const plain = build(recipes, needs, parts);
       const [first, ...others] = plain.kitchen.cooks;
       const one = v.parse(Occasion, {
         ...plain,
-        kitchen: { ...plain.kitchen, oven: { ...plain.kitchen.oven, racks }, moreOvens: second ? [{ name: 'Little', racks: 1, mostC: 200 }] : [], cooks: [{ ...first!, leaves }, ...others] },
+        kitchen: { ...plain.kitchen, dishwasher: machine, oven: { ...plain.kitchen.oven, racks }, moreOvens: second ? [{ name: 'Little', racks: 1, mostC: 200 }] : [], cooks: [{ ...first!, leaves }, ...others] },
         wishes: { absences: out ? [{ cook: 'two', fromMin: -100, toMin: -60 }] : [], pins: spare ? [{ task: 'r0.plain.s0', spareMin: spare }] : [] },
       });
       const result = makePlan(one, { seconds: 0.01 });

@@ -47,7 +47,7 @@ export function* solve(problem: Problem, { seed, effort, firstEffort, from }: So
 /** The timetable that a known order leads to; undefined where it holds no longer. */
 function again(prepared: Prepared, line: Int32Array, modes: Uint8Array): { readonly leaning: Leaning; readonly result: Timetable } | undefined {
   const size = prepared.problem.activities.length;
-  const leaning: Leaning = { line, lean: new Float64Array(size), early: new Float64Array(size), modes, who: new Int8Array(size).fill(-1), patienceMin: 15 };
+  const leaning: Leaning = { line, lean: new Float64Array(size), early: new Float64Array(size), modes, who: new Int8Array(size).fill(-1), byHand: new Uint8Array(size), patienceMin: 15 };
   const { result } = decode(prepared, leaning);
   return isStuck(result) ? undefined : { leaning, result };
 }

@@ -12,6 +12,10 @@ export interface State {
   readonly hands: readonly Surface[];
   readonly busy: readonly Busy[];
   readonly sink: Busy;
+  /** When the machine is loaded or at work. */
+  readonly machine: Busy;
+  /** Of which activities what they leave dirty is washed by hand, though a machine could. */
+  readonly byHand: Uint8Array;
   readonly chambers: readonly Contents[];
   readonly flames: { readonly start: number; readonly end: number; readonly activity: number }[];
   /** For each room, what stands there: an entry for each place. */
@@ -37,7 +41,7 @@ export interface State {
   looked: number;
 }
 
-export function emptyState(prepared: Prepared, modes: Uint8Array): State {
+export function emptyState(prepared: Prepared, { modes, byHand }: Pick<State, 'modes' | 'byHand'>): State {
   const { problem, nothing, holders } = prepared;
   const { activities } = problem;
   const size = activities.length;
@@ -48,10 +52,12 @@ export function emptyState(prepared: Prepared, modes: Uint8Array): State {
   return {
     prepared,
     modes,
+    byHand,
     units: problem.units.map(() => new Surface(nothing)),
     hands: problem.workers.map(() => new Surface(nothing)),
     busy: problem.workers.map(() => new Busy()),
     sink: new Busy(),
+    machine: new Busy(),
     chambers: problem.chambers.map((chamber) => new Contents(chamber)),
     flames: [],
     standing: (problem.rooms ?? []).map(() => []),

@@ -36,6 +36,7 @@ export function pickUnits(state: State, index: number, mode: Mode, start: number
     for (const unitIndex of candidates) {
       if (bestCost === 0) break;
       if (chosen.includes(unitIndex) || (use.only && !use.only.includes(unitIndex))) continue;
+      if (start < (problem.units[unitIndex]!.freeFromMin ?? -Infinity)) continue;
       const surface = state.units[unitIndex]!;
       // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
       const clash = surface.clash(start, held === undefined ? end : surface.next(end)?.start ?? end, use.hold);

@@ -1,5 +1,5 @@
 import { clashes, type Demand } from './demands.ts';
-import type { Mode, Placed, Stuck, Wash } from './problem.ts';
+import type { Machine, Mode, Placed, Problem, Stuck, Wash } from './problem.ts';
 import { withDemand, without, type State } from './state.ts';
 import type { Surface } from './surface.ts';
 import type { Picked } from './units.ts';
@@ -92,12 +92,23 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
   if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean)) return { why: 'no-clean-unit', tryEnd: end - 1 };
   let from = end;
   for (const group of inGroups(after)) {
-    const limit = Math.min(end + longestDirtyMin, ...group.map((at) => surfaceAt(at).next(end)!.start));
-    const duration = minutes(group);
+    const wanted = (at: number): number => surfaceAt(at).next(end)!.start;
+    const limit = Math.min(end + longestDirtyMin, ...group.map(wanted));
+    const washers = washersFor(state, spot, group.includes(count));
+    let duration = minutes(group);
     let washer = -1;
     let slot: number | undefined;
-    const washers = washersFor(state, spot, group.includes(count));
-    for (const who of washers) {
+    let machineMin: number | undefined;
+    const { machine } = problem;
+    if (machine && state.byHand[index] === 0 && inMachine(problem, machine, group.map(unitAt))) {
+      const loading = problem.handsMin + machine.loadMin;
+      const loadedBy = Math.min(end + longestDirtyMin, ...group.map((at) => wanted(at) - (at < count ? machine.cycleMin : 0)));
+      for (const who of washers) {
+        slot = washSlot(state, spot, who, loading, from, loadedBy, machine);
+        if (slot !== undefined) { [washer, duration, machineMin] = [who, loading, machine.cycleMin]; break; }
+      }
+    }
+    for (const who of slot === undefined ? washers : []) {
       slot = washSlot(state, spot, who, duration, from, limit);
       if (slot !== undefined) { washer = who; break; }
     }
@@ -106,13 +117,24 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     // One sink: what is washed next is washed after it.
     from = slot + duration;
     washes.push({
-      startMin: slot, endMin: slot + duration, worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
+      startMin: slot, endMin: slot + duration, ...(machineMin === undefined ? {} : { machineUntilMin: slot + duration + machineMin }), worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
       because: group.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
     });
   }
   if (before.some((at) => at < count && (!problem.units[units[at]!]!.comesClean || (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))))) return { why: 'no-clean-unit', tryEnd: end - 1 };
+  const becauseBefore = (group: readonly number[]): Wash['because'] => group.map((at) => {
+    const then = surfaceAt(at).demandAt(end);
+    const found: number[] = [];
+    asked.forEach((set, mark) => { if (set >= 0 && then[mark]! < 0) found.push(mark); });
+    return { unit: unitAt(at), marks: found, before: index };
+  });
   let until = start;
   for (const group of inGroups(before)) {
+    const loaded = loadBefore(state, spot, group.map(unitAt), until, (from) => group.every((at) => surfaceAt(at).clash(from, start, undefined) === undefined));
+    if (loaded) {
+      washes.push({ ...loaded, units: group.map(unitAt), because: becauseBefore(group) });
+      continue;
+    }
     const duration = minutes(group);
     const washFrom = until - duration;
     const inSink = state.sink.clash(washFrom, until);
@@ -123,12 +145,7 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     if (group.some((at) => at < count && surfaceAt(at).clash(washFrom, start, undefined) !== undefined)) return { why: 'no-unit', tryEnd: end - 1 };
     washes.push({
       startMin: washFrom, endMin: until, worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
-      because: group.map((at) => {
-        const then = surfaceAt(at).demandAt(end);
-        const found: number[] = [];
-        asked.forEach((set, mark) => { if (set >= 0 && then[mark]! < 0) found.push(mark); });
-        return { unit: unitAt(at), marks: found, before: index };
-      }),
+      because: becauseBefore(group),
     });
     until = washFrom;
   }
@@ -136,6 +153,12 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
 }
 
 const none: readonly Wash[] = [];
+
+/** Whether the machine can wash all of these, there is something to wash in it, and it takes a worker less time than the sink. */
+function inMachine({ units }: Problem, { loadMin, places }: Machine, group: readonly number[]): boolean {
+  const kit = group.filter((unit) => unit >= 0);
+  return kit.length > 0 && kit.length <= places && kit.every((unit) => units[unit]!.machine) && kit.reduce((sum, unit) => sum + units[unit]!.washMin, 0) > loadMin;
+}
 
 /** Who could do a wash at a spot: with dirty hands, only their owner; else whoever does the work first, if they wash up, then the others who do. */
 function washersFor(state: State, { mode, worker }: Spot, hands: boolean): readonly number[] {
@@ -166,17 +189,42 @@ function covers(state: State, outer: Demand, inner: Demand): boolean {
   return true;
 }
 
-/** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. */
-function washSlot(state: State, spot: Spot, washer: number, duration: number, from: number, limit: number): number | undefined {
+/** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. With a machine, one after which it can run. */
+function washSlot(state: State, spot: Spot, washer: number, duration: number, from: number, limit: number, machine?: Machine): number | undefined {
   const { mode, worker, start, end, attention } = spot;
-  for (let at = from; at + duration <= limit;) {
+  for (let at = Math.max(from, machine?.freeFromMin ?? horizon); at + duration <= limit;) {
     const to = at + duration;
-    const blocked = state.busy[washer]!.blockedUntil(at, to) ?? state.sink.blockedUntil(at, to);
+    const blocked = state.busy[washer]!.blockedUntil(at, to) ?? state.sink.blockedUntil(at, to) ?? (machine && state.machine.blockedUntil(at, to + machine.cycleMin));
     if (blocked !== undefined) { at = blocked; continue; }
     if ((mode.handsOn && washer === worker && start < to && end > at) || called(attention, washer, at, to) || away(state, washer, at, to) !== undefined) { at++; continue; }
     return at;
   }
   return undefined;
+}
+
+/**
+ * Loading the machine with all of a group so that it has run before a moment: the latest time somebody has for it while nothing is
+ * done with any of the group since. Undefined where the machine cannot wash it, dirty hands among it, or not in time.
+ */
+function loadBefore(state: State, spot: Spot, group: readonly number[], before: number, isFree: (from: number) => boolean): Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'worker'> | undefined {
+  const { problem } = state.prepared;
+  const { machine } = problem;
+  if (!machine || state.byHand[spot.index] !== 0 || group.includes(-1) || !inMachine(problem, machine, group)) return undefined;
+  const loading = problem.handsMin + machine.loadMin;
+  for (let untilMin = before; ;) {
+    const endMin = untilMin - machine.cycleMin;
+    const startMin = endMin - loading;
+    if (startMin < (machine.freeFromMin ?? horizon) || !isFree(startMin)) return undefined;
+    const blocked = state.machine.clash(startMin, untilMin);
+    if (blocked !== undefined) { untilMin = blocked; continue; }
+    const inSink = state.sink.clash(startMin, endMin);
+    if (inSink !== undefined) { untilMin = inSink + machine.cycleMin; continue; }
+    const washers = washersFor(state, spot, false);
+    const worker = washers.find((who) => state.busy[who]!.clash(startMin, endMin) === undefined && away(state, who, startMin, endMin) === undefined && !called(spot.attention, who, startMin, endMin));
+    if (worker !== undefined) return { startMin, endMin, machineUntilMin: untilMin, worker };
+    const next = Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(startMin, endMin) ?? away(state, who, startMin, endMin) ?? endMin - 1));
+    untilMin = Math.min(untilMin - 1, next + machine.cycleMin);
+  }
 }
 
 /** The start of the latest stretch before a limit in which somebody could wash up. */

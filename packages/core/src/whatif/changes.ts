@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { clockTime, Cook, freshId, Guest, KitUnit, minutesOfClock, movedServing, ovensOf, Oven, span, withoutCook, withoutDish, withoutGuest, withoutUnit, type Occasion } from '../model/index.ts';
+import { clockTime, Cook, Dishwasher, freshId, Guest, KitUnit, minutesOfClock, movedServing, ovensOf, Oven, span, withoutCook, withoutDish, withoutGuest, withoutUnit, type Occasion } from '../model/index.ts';
 import { equalWork, gatherWork } from '../gather/index.ts';
 import { recipeOf } from '../versions/index.ts';
 
@@ -15,6 +15,8 @@ export type Change =
   | { readonly kind: 'oven-more' }
   | { readonly kind: 'oven-less'; readonly oven: number }
   | { readonly kind: 'burner-less' }
+  | { readonly kind: 'dishwasher' }
+  | { readonly kind: 'dishwasher-less' }
   /** One more just like this one. */
   | { readonly kind: 'kit-more'; readonly like: string }
   | { readonly kind: 'kit-less'; readonly unit: string }
@@ -25,6 +27,9 @@ export type Change =
 const helperFromMin = -120;
 /** A second oven, of an ordinary kind. */
 const secondOven = { name: 'Second oven', racks: 2, mostC: 250 };
+
+/** A dishwasher, of an ordinary kind, on its short programme with detergent. */
+const ordinaryDishwasher = { cycleMin: 75 };
 
 /** The occasion as it would be; the same object where the change names something that is not there. */
 export function changed(occasion: Occasion, change: Change): Occasion {
@@ -55,6 +60,12 @@ export function changed(occasion: Occasion, change: Change): Occasion {
     }
     case 'burner-less':
       return { ...occasion, kitchen: { ...kitchen, burners: Math.max(0, kitchen.burners - 1) } };
+    case 'dishwasher':
+      return kitchen.dishwasher ? occasion : { ...occasion, kitchen: { ...kitchen, dishwasher: v.parse(Dishwasher, ordinaryDishwasher) } };
+    case 'dishwasher-less': {
+      const { dishwasher: _gone, ...byHand } = kitchen;
+      return kitchen.dishwasher ? { ...occasion, kitchen: byHand } : occasion;
+    }
     case 'kit-more': {
       const like = kitchen.kit.find((unit) => unit.id === change.like);
       if (!like) return occasion;
@@ -94,6 +105,10 @@ export function changeWords(occasion: Occasion, change: Change): string {
       return `without ${ovensOf(kitchen)[change.oven]?.name ?? 'the oven'}`;
     case 'burner-less':
       return 'one burner less';
+    case 'dishwasher':
+      return 'a dishwasher';
+    case 'dishwasher-less':
+      return 'all washed by hand';
     case 'kit-more':
       return `one more: ${nameOf(kitchen.kit, change.like)}`;
     case 'kit-less':

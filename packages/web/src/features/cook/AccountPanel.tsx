@@ -18,7 +18,7 @@ export function AccountPanel({ occasion, plan, events, mends, nowMin, begun }: A
   const never = account.dishes.filter((dish) => dish.readyMin === undefined);
   const inTime = account.dishes.length - late.length - never.length;
   const far = account.steps.filter((step) => Math.abs(step.tookMin - step.plannedMin) >= 5).slice(0, 8);
-  const itemName = (item: string) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name.toLowerCase() ?? (item === 'cloth' ? 'a clean towel' : item === 'water' ? 'fresh water' : item);
+  const itemName = (item: string) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name.toLowerCase() ?? (item === 'cloth' ? 'a clean towel' : item === 'water' ? 'fresh water' : item === 'machine' ? 'the dishwasher' : item);
   return (
     <section className="account" aria-label="What the day was">
       <h3>What the day was</h3>

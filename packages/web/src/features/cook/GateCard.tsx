@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Input } from 'antd';
-import { gateItems, listed, type GateItem, type Occasion, type PlannedWash, type Progress, type WashEntry } from '@lupin/core';
+import { clockTime, gateItems, listed, type GateItem, type Occasion, type PlannedWash, type Progress, type WashEntry } from '@lupin/core';
 
 interface GateCardProps {
   readonly occasion: Occasion;
@@ -19,12 +19,13 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
   const items = gateItems(wash);
   const left = items.filter((item) => !clean?.has(item));
   const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
-  const nameOf = (item: GateItem) => (item === 'hands' ? 'Hands, with soap' : item === 'water' ? 'Fresh hot water, detergent' : item === 'cloth' ? 'A clean towel' : occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item);
-  const shortName = (item: GateItem) => (item === 'hands' ? 'hands' : item === 'water' ? 'fresh water' : item === 'cloth' ? 'a clean towel' : nameOf(item).toLowerCase());
+  const unitName = (item: GateItem) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item;
+  const nameOf = (item: GateItem) => (item in gateWords ? gateWords[item]!.long : wash.machineUntilMin === undefined ? unitName(item) : `${unitName(item)}, loaded`);
+  const shortName = (item: GateItem) => gateWords[item]?.short ?? unitName(item).toLowerCase();
   return (
     <>
-      <h2>Wash before going on</h2>
-      <div className="gate">On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> Not a trace may reach <strong>{names(entry.guests)}</strong>.</>}{entry.raw && <> What is raw may reach nobody’s plate.</>} A wipe is not enough.</div>
+      <h2>{wash.machineUntilMin === undefined ? 'Wash before going on' : 'Start the dishwasher before going on'}</h2>
+      <div className="gate">On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> Not a trace may reach <strong>{names(entry.guests)}</strong>.</>}{entry.raw && <> What is raw may reach nobody’s plate.</>} {wash.machineUntilMin === undefined ? 'A wipe is not enough.' : `A rinse is not enough: the full programme. It is done about ${clockTime(occasion.serveAt, wash.machineUntilMin)}; nothing comes out before.`}</div>
       <div className="gate-items" role="group" aria-label="What must be clean">
         {items.map((item) => (
           <button key={item} type="button" role="checkbox" aria-checked={clean?.has(item) ?? false} className="gate-item" onClick={() => onClean([item], !clean?.has(item))}>
@@ -42,3 +43,11 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
     </>
   );
 }
+
+/** What is no kit at a gate, on its button and in a sentence. */
+const gateWords: Readonly<Record<string, { readonly long: string; readonly short: string }>> = {
+  hands: { long: 'Hands, with soap', short: 'hands' },
+  water: { long: 'Fresh hot water, detergent', short: 'fresh water' },
+  cloth: { long: 'A clean towel', short: 'a clean towel' },
+  machine: { long: 'Detergent in, full programme started', short: 'the dishwasher' },
+};

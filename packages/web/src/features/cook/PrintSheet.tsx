@@ -20,6 +20,7 @@ export function PrintSheet({ occasion, entries }: { occasion: Occasion; entries:
               <td>{cook(entry.cook)}</td>
               <td>
                 <strong>{entry.kind === 'wash' ? `▶ ${entry.title}` : entry.title}{entry.kind === 'oven' && ` ${units.degrees(entry.dialC)}`}</strong>
+                {entry.kind === 'wash' && entry.machineUntilMin !== undefined && `, full programme, done ${clockTime(occasion.serveAt, entry.machineUntilMin)}`}
                 {entry.kind === 'wash' && ` (carries ${listed(entry.carries)})`}
                 {entry.kind === 'step' && <> · {entry.dishName}{entry.versionName && `, ${entry.versionName}`}{entry.cold && `, in the ${entry.cold}`}{entry.oven && `, ${[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}, ${units.degrees(entry.oven.temperatureC)}${entry.oven.shutMin === undefined ? '' : `, door shut for ${span(entry.oven.shutMin)}`}`}</>}
                 {entry.kind === 'step' && entry.freeFrom.length > 0 && ` · FREE FROM ${listed(entry.freeFrom).toUpperCase()}`}

@@ -36,7 +36,7 @@ export const Bar = memo(function Bar({ entry, left, width, top, label, outside, 
   return (
     <button type="button" data-entry={entry.id} className={`tt-bar ${kindOf(entry)}${dragged ? ' dragged' : ''}${entry.kind === 'step' ? ' movable' : ''}`} aria-pressed={pressed} aria-label={`${entry.title}${'dishName' in entry ? `, ${entry.dishName}` : ''}${fixed ? ', fixed' : ''}`} style={{ left: left + (dragged?.shiftPx ?? 0), width, top }}
       onClick={() => onSelect(entry.id)} onPointerEnter={(event) => { if (entry.kind === 'step') onNear({ lane, entry, element: event.currentTarget }); }} onPointerDown={(event) => onGrip(lane, entry.id, event)}>
-      {entry.kind === 'wash'
+      {entry.kind === 'wash' && label === ''
         ? <svg width="10" height="14" viewBox="0 0 10 14" style={{ position: 'absolute', top: 5, left: Math.max(-3, (width - 11) / 2) }} aria-hidden><path d="M5 0c2.6 3.6 4.4 5.9 4.4 8.6a4.4 4.4 0 0 1-8.8 0C.6 5.900 2.400 3.600 5 0z" fill="currentColor" /></svg>
         : <span className="label" style={outside ? { left: width + 3 } : undefined}>{fixed && <PushpinFilled className="pin" aria-hidden />}{label}</span>}
       {dragged && <span className={`drag-words ${dragged.fits ? '' : 'tight'}`}>{dragged.words}</span>}

@@ -186,8 +186,10 @@ const none: readonly never[] = [];
 function washedAt(plan: Plan, fromMin: number, toMin: number): ReadonlyMap<string, readonly number[]> {
   const gates = new Map<string, number[]>();
   for (const task of plan.tasks) {
-    if (task.kind !== 'wash' || task.endMin <= fromMin || task.endMin >= toMin) continue;
-    for (const id of [`hands:${task.cook}`, ...task.units]) gates.set(id, [...(gates.get(id) ?? []), task.endMin]);
+    if (task.kind !== 'wash') continue;
+    const cleanAt = (id: string, moment: number) => { if (moment > fromMin && moment < toMin) gates.set(id, [...(gates.get(id) ?? []), moment]); };
+    if (task.hands) cleanAt(`hands:${task.cook}`, task.endMin);
+    for (const id of task.units) cleanAt(id, task.machineUntilMin ?? task.endMin);
   }
   return gates;
 }

@@ -5,6 +5,7 @@ import { useUnits } from '../../shared/units.ts';
 
 /** People know how long their oven takes to get hot, not how many degrees a minute that is. */
 const warmC = 200;
+const usualDishwasher = { cycleMin: 90, places: 8 };
 const minutesTo = (heatsCPerMin: number | undefined): number => Math.round((warmC - rules.roomC) / (heatsCPerMin ?? rules.ovenHeatsCPerMin));
 
 /** The ovens, each with its racks, its range, how fast it is hot and how true its dial is; and the burners. */
@@ -15,7 +16,7 @@ export function OvensPanel({ kitchen, onChange }: { kitchen: Kitchen; onChange: 
   const add = () => onChange({ moreOvens: [...kitchen.moreOvens, { name: ovens.length === 1 ? 'Little oven' : `Oven ${ovens.length + 1}`, racks: 1, mostC: 230, leastC: 50, grill: true, offsetC: 0 }] });
   return (
     <section>
-      <h3>Ovens and hob</h3>
+      <h3>Ovens, hob, dishwasher and fridge</h3>
       {ovens.map((oven, number) => (
         <div key={number} style={{ padding: '8px 0', borderBottom: '1px solid var(--line)' }}>
           <div className="row">
@@ -37,6 +38,16 @@ export function OvensPanel({ kitchen, onChange }: { kitchen: Kitchen; onChange: 
       <div className="row" style={{ marginTop: 8, gap: 18 }}>
         {ovens.length < 5 && <Button icon={<PlusOutlined />} onClick={add}>Add an oven</Button>}
         <label className="row">Burners <InputNumber aria-label="Burners" min={0} max={12} value={kitchen.burners} onChange={(burners) => { if (burners !== null) onChange({ burners }); }} style={{ width: 70 }} /></label>
+      </div>
+      <div className="row" style={{ marginTop: 8, gap: 18, flexWrap: 'wrap' }}>
+        <label className="row"><Switch size="small" aria-label="Dishwasher" checked={kitchen.dishwasher !== undefined} onChange={(has) => onChange({ dishwasher: has ? usualDishwasher : undefined })} /> Dishwasher</label>
+        {kitchen.dishwasher && (
+          <>
+            <label className="row">full programme <InputNumber aria-label="Dishwasher: minutes of the full programme" min={20} max={300} step={5} precision={0} value={kitchen.dishwasher.cycleMin} style={{ width: 70 }} onChange={(cycleMin) => { if (cycleMin !== null) onChange({ dishwasher: { ...kitchen.dishwasher!, cycleMin } }); }} /> min</label>
+            <label className="row">room for <InputNumber aria-label="Dishwasher: room for pieces" min={1} max={60} precision={0} value={kitchen.dishwasher.places} style={{ width: 66 }} onChange={(places) => { if (places !== null) onChange({ dishwasher: { ...kitchen.dishwasher!, places } }); }} /> pieces</label>
+            <span className="soft small">Knives, wood, cast iron, coated pans and what has a motor are washed by hand all the same.</span>
+          </>
+        )}
       </div>
       <div className="row" style={{ marginTop: 8, gap: 18 }}>
         <label className="row">Room in the fridge for <InputNumber aria-label="Room in the fridge, in dishes" min={0} max={60} precision={0} placeholder="–" value={kitchen.fridgePlaces ?? null} onChange={(places) => onChange({ fridgePlaces: places ?? undefined })} style={{ width: 66 }} /> dishes</label>

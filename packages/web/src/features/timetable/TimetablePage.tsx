@@ -37,18 +37,20 @@ export function TimetablePage() {
   if (occasion.dishes.length === 0) return <><main className="page" style={{ paddingBottom: 0, flex: 'none' }}><h2>Nothing to put in order yet</h2><p className="soft">The timetable follows from the menu: put dishes on it first. What it rests on besides stands here.</p></main><KitchenPanel /></>;
   const looking = !planIsCurrent || state?.status === 'looking';
   const main = parts.reduce<Stretch | undefined>((longest, part) => (!longest || part.toMin - part.fromMin > longest.toMin - longest.fromMin ? part : longest), undefined);
+  // By its turn and not by its minutes: a better plan begins at another minute, and whoever looks at the day before stays there.
+  const keyOf = (part: Stretch): string => `part${parts.indexOf(part) - (main ? parts.indexOf(main) : 0)}`;
   const options = [
-    ...parts.map((part) => ({ value: `${part.fromMin}`, label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
+    ...parts.map((part) => ({ value: keyOf(part), label: part === main ? 'the day' : dayWords(occasion.serveAt, part.fromMin) || `from ${clockTime(occasion.serveAt, part.fromMin)}` })),
     ...(seen && parts.length > 1 ? [{ value: 'all', label: 'all of it' }] : []),
     ...(seen ? [{ value: 'last', label: 'last three hours' }, { value: 'half', label: 'last half hour' }, { value: 'table', label: 'as a table' }, { value: 'sure', label: 'how sure' }, { value: 'whatif', label: 'what if' }] : []),
     { value: 'kitchen', label: 'kitchen and cooks' },
   ];
-  const current = options.some((option) => option.value === view) ? view : main ? `${main.fromMin}` : '';
+  const current = options.some((option) => option.value === view) ? view : main ? keyOf(main) : '';
   const last = Math.max(...occasion.courses.map((course) => course.offsetMin));
   const whole: Stretch = { fromMin: Math.min(...parts.map((part) => part.fromMin)), toMin: Math.max(...parts.map((part) => part.toMin)) };
   const jumps: Readonly<Record<string, Stretch>> = { all: whole, last: { fromMin: -180, toMin: last }, half: { fromMin: -30, toMin: 5 } };
-  const shownPart = jumps[current] ?? parts.find((part) => `${part.fromMin}` === current) ?? { fromMin: -240, toMin: 0 };
-  const onClock = current in jumps || parts.some((part) => `${part.fromMin}` === current);
+  const shownPart = jumps[current] ?? parts.find((part) => keyOf(part) === current) ?? { fromMin: -240, toMin: 0 };
+  const onClock = current in jumps || parts.some((part) => keyOf(part) === current);
   const words = plan && figures ? `${span(figures.day)}, no plan under ${span(plan.lowerBoundMin)} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}` : '';
   return (
     <>
@@ -70,7 +72,7 @@ export function TimetablePage() {
       )}
       {current !== 'kitchen' && plan && state?.audit && (
         <>
-          {current === 'sure' && <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onOffer={offerPlan} onShow={(task) => { setSelected(task); setView(`${main?.fromMin ?? ''}`); }} />}
+          {current === 'sure' && <SurePanel occasion={occasion} network={network} chances={chances} onChange={edit} onOffer={offerPlan} onShow={(task) => { setSelected(task); setView(main ? keyOf(main) : ''); }} />}
           {current === 'whatif' && <WhatIfPanel occasion={occasion} plan={plan} allOnTime={chances?.summary?.allOnTime} onChange={edit} onOffer={offerPlan} />}
           {current === 'table' && <div className="page"><SheetTable entries={entries} /></div>}
           {onClock && <Lanes key={current} occasion={occasion} plan={plan} network={network} entries={entries} audit={state.audit} part={shownPart} selected={selected} onSelect={setSelected} figures={words} shown={shown} onShow={setShown} onMove={(task, part) => { setSelected(task); edit((one) => pinned(one, task, part)); }} />}

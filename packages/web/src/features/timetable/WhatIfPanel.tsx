@@ -111,6 +111,7 @@ function choicesOf(occasion: Occasion): { readonly name: string; readonly change
     { name: 'When', changes: [30, 15, -15, -30, 60].map((laterMin): Change => ({ kind: 'serve', laterMin })) },
     { name: 'Who cooks', changes: [{ kind: 'helper' }, ...(kitchen.cooks.length > 1 ? kitchen.cooks.map((cook): Change => ({ kind: 'cook-less', cook: cook.id })) : [])] },
     { name: 'Ovens and hob', changes: [{ kind: 'oven-more' }, ...ovensOf(kitchen).flatMap((oven, number): Change[] => (oven.racks > 0 ? [{ kind: 'oven-less', oven: number }] : [])), { kind: 'burner-less' }] },
+    { name: 'Washing up', changes: [{ kind: kitchen.dishwasher ? 'dishwasher-less' : 'dishwasher' }] },
     { name: 'Kit', changes: [...kinds.map((unit): Change => ({ kind: 'kit-more', like: unit.id })), ...kitchen.kit.map((unit): Change => ({ kind: 'kit-less', unit: unit.id }))] },
     { name: 'Guests', changes: [{ kind: 'guest-more' }, ...occasion.guests.map((guest): Change => ({ kind: 'guest-less', guest: guest.id }))] },
     ...(work.length > 0 ? [{ name: 'Equal work in one go', changes: work.map((each): Change => ({ kind: 'gather', work: each.id })) }] : []),

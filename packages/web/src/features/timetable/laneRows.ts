@@ -1,4 +1,4 @@
-import { ovensOf, rackName, type KitUnit, type Occasion, type Pin, type Plan, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import { listed, ovensOf, rackName, type KitUnit, type Occasion, type Pin, type Plan, type RunSheetEntry, type StepEntry } from '@lupin/core';
 
 /** What the lanes stand for. */
 export type Grouping = 'cook' | 'dish' | 'kit';
@@ -28,6 +28,14 @@ export function ofDish(entry: RunSheetEntry): string {
   return dish.split(' ').some((word) => entry.title.toLowerCase().includes(word)) ? entry.title : `${entry.title} · ${dish}`;
 }
 
+/** A wash as the dishwasher sees it: from its start until what is in it can be used; undefined where it is done by hand. */
+const inMachine = (entry: RunSheetEntry): RunSheetEntry | undefined => (entry.kind === 'wash' && entry.machineUntilMin !== undefined ? { ...entry, startMin: entry.endMin, endMin: entry.machineUntilMin } : undefined);
+
+const loadOf = (entry: RunSheetEntry): string => (entry.kind === 'wash' ? listed(entry.items.slice(1).map((item) => item.toLowerCase())) : '');
+
+/** On a piece's own lane: what is done with it, or that it is in the dishwasher. */
+const ofKit = (entry: RunSheetEntry): string => (entry.kind === 'wash' && entry.machineUntilMin !== undefined ? 'in the dishwasher' : ofDish(entry));
+
 /** The lanes, in order, and what lies on each. */
 export function laneRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntry[], grouping: Grouping): readonly LaneRow[] {
   switch (grouping) {
@@ -46,6 +54,7 @@ function cookRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntr
   const steps = entries.filter(isStep);
   const place = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, { oven: task.oven, racks: task.racks }] as const] : [])));
   const ovens = ovensOf(occasion.kitchen);
+  const loads = entries.flatMap((entry) => inMachine(entry) ?? []);
   return [
     ...occasion.kitchen.cooks.map((cook): LaneRow => ({ key: `cook/${cook.id}`, name: cook.name, entries: entries.filter((entry) => entry.cook === cook.id), label: titleOnly, drop: (entry) => (entry.hands === 'on' && entry.cook !== cook.id ? { cook: cook.id } : {}) })),
     ...ovens.flatMap((oven, number) => Array.from({ length: oven.racks }, (_, rack): LaneRow => ({
@@ -62,6 +71,7 @@ function cookRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntr
       },
     }))),
     { key: 'hob', name: 'Hob', sub: `${occasion.kitchen.burners} burners`, entries: steps.filter((step) => !step.oven && step.burner), label: ofDish },
+    ...(loads.length > 0 ? [{ key: 'dishwasher', name: 'Dishwasher', entries: loads, label: loadOf }] : []),
     { key: 'alone', name: 'By itself', entries: steps.filter((step) => step.hands === 'off' && !step.oven && !step.burner), label: ofDish },
   ];
 }
@@ -92,6 +102,6 @@ function kitRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntry
     const mine = users.get(unit.id);
     if (!mine) return [];
     const kept = unit.keptFreeOf.length > 0 ? { sub: 'kept free' } : {};
-    return [{ key: `kit/${unit.id}`, name: unit.name, ...kept, entries: entries.filter((entry) => mine.has(entry.id)), label: ofDish, unit, drop: () => ({ unit: unit.id }) }];
+    return [{ key: `kit/${unit.id}`, name: unit.name, ...kept, entries: entries.flatMap((entry) => (mine.has(entry.id) ? inMachine(entry) ?? entry : [])), label: ofKit, unit, drop: () => ({ unit: unit.id }) }];
   });
 }

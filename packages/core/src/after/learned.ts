@@ -3,6 +3,7 @@ import { endingLook, lookId } from '../cookday/index.ts';
 import { fit } from '../fit/index.ts';
 import type { DurationMin, Occasion, Plan, Recipe, RecipeId, Step, StepId, Timed } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
+import { bakesIn, timesIn } from '../scale/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { partId, partsOf } from '../versions/index.ts';
 
@@ -49,6 +50,9 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
     const source = recipe && sourceOfStep(recipe, task.step.id, find);
     // Another way of doing it has a time of its own, which its recipe does not keep yet.
     if (!source || occasion.dishes.some((dish) => dish.id === batch.dish && dish.choices.some((choice) => choice.step === task.step.id))) continue;
+    // Baked deeper or shallower than the recipe has it, its time says nothing of the recipe's.
+    const depth = batch.vessel && bakesIn(batch.vessel, task.step) ? timesIn(batch.vessel, inPlan.units) : undefined;
+    if (depth && (depth.least !== 1 || depth.most !== 1)) continue;
     const tookMin = toMin - fromMin;
     const plannedMin = task.durationMin.planned;
     if (tookMin < 1 || plannedMin < 1) continue;

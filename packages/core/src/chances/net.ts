@@ -1,7 +1,7 @@
 import { rules } from '../reference/index.ts';
 import type { Occasion, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash, ResidueMark } from '../model/index.ts';
 import type { Range } from '../numbers/index.ts';
-import type { Task, TaskNetwork } from '../tasks/index.ts';
+import { inKit, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
 
 /** Why one thing waits for another: the recipe says so, or both want the same kit, hands, rack, heat, burner, sink, or air free of flour. */
 export type WaitsFor = 'recipe' | 'kit' | 'hands' | 'rack' | 'heat' | 'burner' | 'sink' | 'flour';
@@ -67,6 +67,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   const planned = [...plan.tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
   const number = new Map(planned.map((task, index) => [task.id, index]));
   const known = new Map(network.tasks.map((task) => [task.id, task]));
+  const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const waits = planned.map((): Wait[] => []);
   const before: Before = (first, second, because, leastMin = 0, unit, fromStart) => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin, because, unit, ...(fromStart ? { fromStart } : {}) });
   const inTurn: InTurn = (users, because, unit) => users.slice(1).forEach((user, at) => before(users[at]!, user, because, because === 'kit' ? awayMin(users[at]!) : 0, unit));
@@ -107,7 +108,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
       kind: task.kind,
       plannedStartMin: task.startMin,
       plannedMin: task.endMin - task.startMin,
-      range: rangeOf(task, known.get(task.id)),
+      range: rangeOf(task, known.get(task.id), batches),
       cook: task.kind === 'oven' ? -1 : cookNumber(task.cook),
       calls: task.kind === 'step' ? task.attention.map((point) => ({ cook: cookNumber(point.cook), takesMin: point.endMin - point.startMin, share: (point.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin) })) : [],
       waits: waits[index]!,
@@ -131,7 +132,7 @@ type InTurn = (users: readonly PlannedTask[], because: WaitsFor, unit?: string) 
 
 const wayOf = (task: Task | undefined, step: PlannedStep) => task?.ways.find((way) => way.id === step.way && way.bentC === step.bentC);
 
-function rangeOf(task: PlannedTask, known: Task | undefined): Range {
+function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMap<string, Batch>): Range {
   const planned = task.endMin - task.startMin;
   const times = (varies: Range): Range => ({ least: planned * varies.least, likely: planned * varies.likely, most: planned * varies.most });
   switch (task.kind) {
@@ -142,8 +143,9 @@ function rangeOf(task: PlannedTask, known: Task | undefined): Range {
     case 'step': {
       const way = wayOf(known, task);
       if (!known || !way) return { least: planned, likely: planned, most: planned };
-      const least = Math.min(way.durationMin.least, planned);
-      const most = Math.max(way.durationMin.most, planned);
+      const { minutes } = inKit(known, batches.get(known.batch)!, task);
+      const least = Math.min(minutes.least, planned);
+      const most = Math.max(minutes.most, planned);
       if (way.hands === 'on' || way.oven || way.burners > 0) return { least, likely: planned, most };
       // What only stands, soaks or chills is ready after the least; the most says how long it may be left. Only a sign to wait for can keep a cook waiting.
       return known.step.until === '' ? { least, likely: least, most: least } : { least, likely: planned, most: Math.min(most, planned * rules.signComesWithin) };

@@ -4,7 +4,7 @@ import { endingLook, lookId, looksOf } from './looks.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
-import { tasksOf, type Batch, type Task } from '../tasks/index.ts';
+import { inKit, tasksOf, type Batch, type Task } from '../tasks/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
 export type EntryAmount = LineAmount;
@@ -35,6 +35,8 @@ export interface StepEntry extends EntryBase {
   readonly setBy?: CookId | undefined;
   readonly leastMin: number;
   readonly mostMin: number;
+  /** How it lies in the tin or dish of the plan, where that is not as the recipe has it: its time is an estimate. */
+  readonly lies?: 'deeper' | 'shallower' | undefined;
   readonly until: string;
   readonly coreC?: number | undefined;
   readonly amounts: readonly EntryAmount[];
@@ -143,7 +145,7 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
   const step = effective(task.step, planned);
-  const way = task.ways.find((each) => each.id === planned.way && each.bentC === planned.bentC) ?? task.ways[0];
+  const { minutes, lies } = inKit(task, batch, planned);
   const ovens = ovensOf(occasion.kitchen);
   const inOven = ovens[planned.oven] ?? occasion.kitchen.oven;
   const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
@@ -165,8 +167,9 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
     burner: step.burner,
     ...(step.cold ? { cold: step.cold } : {}),
     setBy: planned.attention[0]?.cook,
-    leastMin: way.durationMin.least,
-    mostMin: way.durationMin.most,
+    leastMin: minutes.least,
+    mostMin: minutes.most,
+    ...(lies ? { lies } : {}),
     until: step.until,
     coreC: step.coreC,
     amounts: [...takenBy(task, batch, batches, tasks), ...amountsOf(step, batch, batches)],

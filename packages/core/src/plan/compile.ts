@@ -93,7 +93,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
 function onlyUnits(kit: Occasion['kitchen']['kit'], use: Way['kit'][number], pin: Pin | undefined): readonly number[] | undefined {
   const wanted = pin?.unit !== undefined && kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind) ? pin.unit : undefined;
   if (wanted === undefined && use.only === undefined) return undefined;
-  return kit.flatMap((unit, index) => ((wanted === undefined || unit.id === wanted) && (use.only?.includes(unit.id) ?? true) ? [index] : []));
+  const named = use.only ?? kit.map((unit) => unit.id);
+  return named.flatMap((id) => { const index = kit.findIndex((unit) => unit.id === id); return wanted === undefined || id === wanted ? [index] : []; });
 }
 
 /** The ways of a task that this kitchen and the cook's wishes allow; all of them where none is, so that it can be said why. */

@@ -32,7 +32,8 @@ const usualFill = 0.75;
 const mostFill = 0.92;
 /** Baking time grows with the depth of the food by this power: half of what heat conduction through a slab asks, because the sides heat it too. An estimate. @source heat conduction goes with depth squared; kitchen practice tempers it */
 const depthExponent = 1.2;
-const estimateSpread = 0.15;
+/** A corrected time is good to about this share of it, either way. */
+export const estimateSpread = 0.15;
 
 export interface PanChoice {
   readonly units: readonly KitUnit[];
@@ -46,7 +47,7 @@ export interface PanChoice {
   /** Rounds that must be baked or fried one after another. */
   readonly rounds: number;
   /** The baking time against the recipe's, as a range; an estimate, absent where the depth is as written. */
-  readonly timeRatio?: { readonly least: number; readonly most: number } | undefined;
+  readonly timeRatio?: { readonly least: number; readonly likely: number; readonly most: number } | undefined;
   /** One sentence: what to do. */
   readonly words: string;
 }
@@ -77,7 +78,7 @@ export function weigh(pan: PanOf, factor: number, units: readonly KitUnit[]): Pa
   const overfull = fill > mostFill;
   const isPot = pan.vessel.shape === 'pot';
   const ratio = depthRatio ** depthExponent;
-  const timeRatio = isPot || Math.abs(depthRatio - 1) < 0.12 ? undefined : { least: ratio * (1 - estimateSpread), most: ratio * (1 + estimateSpread) };
+  const timeRatio = isPot || Math.abs(depthRatio - 1) < 0.12 ? undefined : { least: ratio * (1 - estimateSpread), likely: ratio, most: ratio * (1 + estimateSpread) };
   const percent = Math.round(Math.abs(depthRatio - 1) * 100);
   const depth = isPot ? `${Math.round(fill * 100)} % full` : percent < 8 ? 'as deep as the recipe has it' : `${percent} % ${depthRatio > 1 ? 'deeper' : 'shallower'} than the recipe has it`;
   return { units, depthRatio, fill, overfull, crowded: false, rounds: 1, timeRatio, words: overfull ? `${names}: over-full, it would run over. Take a larger one, or keep ${Math.round((1 - mostFill / fill) * 100)} % of it back for a second dish.` : `${names}: ${depth}.` };

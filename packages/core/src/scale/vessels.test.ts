@@ -1,5 +1,6 @@
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
+import { runSheet } from '../cookday/index.ts';
 import { fit } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
@@ -49,6 +50,49 @@ test('kit without measures is like the recipe’s own; where nothing holds it, i
   expect(need(house([tray('a')]), Number.NaN)).toBeUndefined();
   const one = house([tray('a')]);
   expect(inVessels(one.recipes[0]!, need(one, 1))).toBe(one.recipes[0]);
+});
+
+describe('a bake that lies deeper or shallower than its recipe has it', () => {
+  const asWritten = { vessel: rectangle(30, 20) };
+  const timed = (units: object[], pan: object = asWritten, guests = 4) => {
+    const one = house(units, pan, { guests });
+    return { one, task: tasksOf(one, fit(one)).tasks.find((each) => each.step.id === 'roast')!, need: need(one, guests / 4)! };
+  };
+
+  test('is planned longer where every piece that will do is smaller, by the depth of the food', () => {
+    const { task, need: vessel } = timed([tray('a', rectangle(30, 17)), tray('b', rectangle(30, 17))]);
+    const deeper = (30 * 20) / (30 * 17);
+    expect(vessel.longer).toEqual([expect.closeTo(deeper ** 1.2), expect.closeTo(deeper ** 1.2)]);
+    expect(task.durationMin).toEqual({ least: 30, planned: Math.round(30 * deeper ** 1.2), most: Math.round(35 * deeper ** 1.2 * 1.15) });
+  });
+
+  test('is never planned shorter, and looked at sooner; in a piece as large as the recipe’s nothing changes', () => {
+    const { task, one } = timed([tray('a', rectangle(40, 30))]);
+    const ratio = 0.5 ** 1.2;
+    expect(task.durationMin).toEqual({ least: Math.round(30 * ratio * 0.85), planned: 30, most: 35 });
+    const made = makePlan(one, { seconds: 0.1 });
+    if (made.kind === 'none') throw new Error(made.reason.what);
+    expect(audit(one, made.plan).findings).toEqual([]);
+    expect(runSheet(one, made.plan).find((entry) => entry.id === task.id)).toMatchObject({ leastMin: Math.round(30 * ratio * 0.85), lies: 'shallower' });
+    expect(timed([tray('a', rectangle(30, 20))]).task.durationMin).toEqual({ least: 30, planned: 30, most: 35 });
+    expect(timed([tray('a')]).task.durationMin).toEqual({ least: 30, planned: 30, most: 35 });
+  });
+
+  test('of several sizes the range takes in all, and the run sheet only that of the piece the plan has', () => {
+    const { task, one } = timed([tray('wide', rectangle(40, 30)), tray('own', rectangle(30, 20))]);
+    expect(task.durationMin).toMatchObject({ planned: 30, most: 35 });
+    expect(task.durationMin.least).toBeLessThan(20);
+    const fixed = { ...one, wishes: { ...one.wishes, pins: [{ task: task.id, unit: 'own' }] } } as unknown as Occasion;
+    const made = makePlan(fixed, { seconds: 0.1 });
+    if (made.kind === 'none') throw new Error(made.reason.what);
+    const entry = runSheet(fixed, made.plan).find((each) => each.id === task.id);
+    expect(entry).toMatchObject({ leastMin: 30, mostMin: 35 });
+    expect(entry).not.toHaveProperty('lies');
+  });
+
+  test('what lies in one layer takes its time, whatever the tray', () => {
+    expect(timed([tray('a', rectangle(60, 40, 2))], { vessel: rectangle(40, 30, 2), singleLayer: true }).task.durationMin).toEqual({ least: 30, planned: 30, most: 35 });
+  });
 });
 
 describe('eight who eat from a recipe for four', () => {

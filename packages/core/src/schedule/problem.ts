@@ -43,7 +43,7 @@ export interface UnitUse {
   readonly kind: string;
   /** Uses with the same hold are of the very same unit, kept from the first to the last of them. */
   readonly hold?: string | undefined;
-  /** The only units that will do. */
+  /** The only units that will do, all of that kind, the fittest first. */
   readonly only?: readonly number[] | undefined;
 }
 

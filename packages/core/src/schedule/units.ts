@@ -32,10 +32,10 @@ export function pickUnits(state: State, index: number, mode: Mode, start: number
     let dirty = false;
     let tryEnd = -Infinity;
     let blocker = -1;
-    const candidates = held !== undefined ? [held] : prepared.unitsOfKind.get(use.kind) ?? [];
+    const candidates = held !== undefined ? [held] : use.only ?? prepared.unitsOfKind.get(use.kind) ?? [];
     for (const unitIndex of candidates) {
       if (bestCost === 0) break;
-      if (chosen.includes(unitIndex) || (use.only && !use.only.includes(unitIndex))) continue;
+      if (chosen.includes(unitIndex) || (held !== undefined && use.only && !use.only.includes(unitIndex))) continue;
       if (start < (problem.units[unitIndex]!.freeFromMin ?? -Infinity)) continue;
       const surface = state.units[unitIndex]!;
       // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.

@@ -1,8 +1,8 @@
 import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
-import type { Chore, GuestId, KitUse, Occasion, OvenUse, Recipe, ResidueMark, Step, StepId, UnitId } from '../model/index.ts';
+import type { Chore, GuestId, KitUse, Occasion, OvenUse, PlannedStep, Recipe, ResidueMark, Step, StepId, UnitId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
-import { isVessel, scale } from '../scale/index.ts';
+import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
 import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
 import { batchesOf, type Batch, type Shareable } from './batches.ts';
 
@@ -212,6 +212,16 @@ function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly C
   if (ways.some((way) => way.oven !== undefined || way.burners > 0)) chores.push('heat');
   if (carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways)) chores.push('raw');
   return chores;
+}
+
+/** How a task is really done: how long it may take in the pieces that a plan has for it (of all that would do the range is wider), and whether its food lies deeper or shallower there than the recipe has it. */
+export function inKit(task: Task, { vessel }: Batch, planned: PlannedStep): { readonly minutes: Way['durationMin']; readonly lies?: 'deeper' | 'shallower' | undefined } {
+  const { durationMin } = task.ways.find((each) => each.id === planned.way && each.bentC === planned.bentC) ?? task.ways[0];
+  if (!vessel || planned.way !== undefined || !bakesIn(vessel, task.step)) return { minutes: durationMin };
+  const [all, here] = [timesIn(vessel), timesIn(vessel, planned.units)];
+  const lies = here.least < 1 ? 'shallower' : here.most > 1 ? 'deeper' : undefined;
+  const { least, planned: likely, most } = durationMin;
+  return { minutes: { least: Math.min(likely, Math.round((least / all.least) * here.least)), planned: likely, most: Math.max(likely, Math.round((most / all.most) * here.most)) }, lies };
 }
 
 /** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */

@@ -1,6 +1,6 @@
 import { Button, InputNumber, Segmented } from 'antd';
 import { useMemo, useState } from 'react';
-import { flatten, foodOf, inRounds, listed, panChoices, scale, usualShare, vesselNeed, type Dish, type Kitchen, type Recipe, type ScaledVersion, type VesselNeed } from '@lupin/core';
+import { bakesIn, flatten, foodOf, inRounds, listed, panChoices, scale, timesIn, usualShare, vesselNeed, type Dish, type Kitchen, type Recipe, type ScaledVersion, type VesselNeed } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -105,7 +105,7 @@ function Pans({ recipe, factor, made }: { recipe: Recipe; factor: number; made: 
     <section aria-label="Pans" style={{ marginTop: 14 }}>
       <h3>In which pan</h3>
       {choices.length === 0 && <p className="soft small">No pan of this kitchen has its measures noted.</p>}
-      {need && <p>{vesselWords(need, occasion.kitchen)}</p>}
+      {need && <p>{vesselWords(need, occasion.kitchen)}{recipe.steps.some((step) => bakesIn(need, step)) && timeWords(need)}</p>}
       <ul className="questions">
         {choices.map((choice, index) => (
           <li key={choice.units.map((unit) => unit.id).join()} className={choice.overfull || choice.crowded ? 'q-contradiction' : ''}>
@@ -116,6 +116,14 @@ function Pans({ recipe, factor, made }: { recipe: Recipe; factor: number; made: 
       </ul>
     </section>
   );
+}
+
+/** What the timetable makes of the depth of the food in the pieces that fit it best; empty where it lies as the recipe has it. */
+function timeWords(need: VesselNeed): string {
+  const { least, likely } = timesIn(need, need.units.slice(0, need.count));
+  const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
+  if (likely > 1) return ` It lies deeper than the recipe has it: the timetable gives it ${percent(likely)} of the recipe’s baking time. An estimate.`;
+  return least < 1 ? ` It lies shallower than the recipe has it: the timetable keeps the recipe’s baking time, and says to look from ${percent(least)} of it on. An estimate.` : '';
 }
 
 /** Steps that can be done in more than one way. */

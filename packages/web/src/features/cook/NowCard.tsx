@@ -126,7 +126,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
           {entry.oven?.shutMin !== undefined && <><dt>door</dt><dd>stays shut for {span(entry.oven.shutMin)}</dd></>}
           {entry.cold && <><dt>in</dt><dd>the {entry.cold}</dd></>}
           {entry.kit.length > 0 && <><dt>with</dt><dd>{entry.kit.join(', ')}</dd></>}
-          <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}</dd>
+          <dt>for</dt><dd>{span(entry.leastMin)}{entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}{entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}{entry.lies && `. It lies ${entry.lies} than the recipe has it; the time is a guess: look from ${clockTime(occasion.serveAt, entry.startMin + entry.leastMin)}.`}</dd>
           {entry.until && <><dt>until</dt><dd>{entry.until}</dd></>}
           {entry.coreC !== undefined && <><dt>core</dt><dd>at least {units.degrees(entry.coreC)}</dd></>}
         </dl>

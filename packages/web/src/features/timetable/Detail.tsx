@@ -51,7 +51,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
   return (
     <section>
       <h2>{entry.title}</h2>
-      <p>{entry.dishName}{entry.versionName && `, ${entry.versionName}`}. {time}{entry.leastMin !== entry.mostMin && ` (the recipe allows ${entry.leastMin} to ${entry.mostMin})`}.</p>
+      <p>{entry.dishName}{entry.versionName && `, ${entry.versionName}`}. {time}{entry.leastMin !== entry.mostMin && ` (${entry.lies || entry.oven?.bentC ? 'it may take' : 'the recipe allows'} ${entry.leastMin} to ${entry.mostMin})`}.</p>
       {entry.until && <p>Until {entry.until}.</p>}
       {entry.freeFrom.length > 0 && <p style={{ color: 'var(--leaf)' }}>Kept free from {listed(entry.freeFrom)} for {names(entry.freeFor)}.</p>}
       {entry.raw && <p style={{ color: 'var(--clay)' }}>Raw: what it touches is washed before anything else.</p>}
@@ -63,6 +63,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
       </p>
       {slips}
       {entry.oven?.shutMin !== undefined && <p>The oven door stays shut for {span(entry.oven.shutMin)} from when it goes in.</p>}
+      {entry.lies && <p style={{ color: 'var(--straw)' }}>It lies {entry.lies} here than the recipe has it: its time is a guess{entry.lies === 'shallower' ? ', and it is looked at sooner' : ', and longer than written'}.</p>}
       {entry.oven && entry.oven.bentC !== 0 && <p style={{ color: 'var(--straw)' }}>Baked {Math.abs(entry.oven.bentC)} °C {entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe says, to share the oven; its time is corrected, and a guess.</p>}
       <PinButtons occasion={occasion} entry={entry} onChange={onChange} />
     </section>

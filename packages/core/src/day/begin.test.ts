@@ -1,7 +1,8 @@
 import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
+import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
-import type { DayEvent, Happening, PlannedStep } from '../model/index.ts';
+import type { DayEvent, Happening, Occasion, PlannedStep } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
@@ -10,12 +11,24 @@ import { judgeDay, lostByBeginning } from './judge.ts';
 import { mends } from './mend.ts';
 import { progressOf } from './progress.ts';
 
-const { dishwasher: _none, ...byHand } = demo('lantern-supper').kitchen;
-const lantern = { ...demo('lantern-supper'), kitchen: byHand };
-const made = makePlan(lantern, { seconds: 0.5 });
+/** Two pairs of hands with kit of their own: only the air could bring the flour of one dish to the other, which Ben eats. */
+const supper = ((): Occasion => {
+  const one = occasion({
+    guests: [guest('ana'), guest('ben', noTrace('gluten'))],
+    recipes: [
+      recipe('loaf', [line('flour', 'wheat-flour')], [step('knead', { uses: ['flour'], looseFlour: true, kit: [{ kind: 'bowl' }], durationMin: { least: 10, likely: 10, most: 12 } }), step('bake', { hands: 'off', durationMin: { least: 30, likely: 30, most: 35 }, oven: { temperatureC: 200 }, coreC: 95 })], { hold: { mostMin: 600, how: 'covered' } }),
+      recipe('salad', [line('leaves', 'apple')], [step('cut', { uses: ['leaves'], kit: [{ kind: 'board' }], durationMin: { least: 10, likely: 10, most: 12 } }), step('dress', { kit: [{ kind: 'bowl' }] })], { hold: { mostMin: 60, how: 'cool' } }),
+    ],
+    dishes: [dish('loaf', 'loaf', { versions: [{ id: 'plain', name: 'as written', swaps: [], guests: ['ana'] }] }), dish('salad')],
+    cooks: ['one', 'two'].map((id) => ({ id, name: id, windows: [{ fromMin: -600, toMin: 60 }] })),
+  });
+  const pins = [{ task: 'loaf.plain.knead', cook: 'one', endsByMin: -150 }, { task: 'salad.plain.cut', cook: 'two', notBeforeMin: -60 }, { task: 'salad.plain.dress', cook: 'two' }];
+  return { ...one, wishes: { ...one.wishes, pins: pins as unknown as Occasion['wishes']['pins'] } };
+})();
+const made = makePlan(supper, { seconds: 0.2 });
 if (made.kind === 'none') throw new Error(made.reason.what);
 const { plan } = made;
-const network = tasksOf(lantern, fit(lantern));
+const network = tasksOf(supper, fit(supper));
 const taskOf = new Map(network.tasks.map((task) => [task.id, task]));
 const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step');
 const standing = (noted: readonly DayEvent[], nowMin: number) => ({ ...happened(plan, progressOf(noted), nowMin), nowMin });
@@ -39,23 +52,23 @@ test('while flour hangs in the air, beginning what must be kept from it would co
   const now = kept.startMin + 3;
   const day = standing(noted(now), now);
   expect(day.assumed.has(kept.id)).toBe(true);
-  const dishes = new Set(judgeDay(lantern, day).lost.map((plate) => plate.dish as string));
+  const dishes = new Set(judgeDay(supper, day).lost.map((plate) => plate.dish as string));
   expect(dishes.has(kept.batch.split('.')[0]!)).toBe(false);
-  const costs = lostByBeginning(lantern, day, kept.id);
+  const costs = lostByBeginning(supper, day, kept.id);
   expect(costs.length).toBeGreaterThan(0);
   expect(costs[0]!.why).toContain('air');
 });
 
 test('once it has settled it costs none, and one that is done costs nothing any more', () => {
   const now = lateMin + rules.flourSettlesMin + 1;
-  expect(lostByBeginning(lantern, standing(noted(now), now), kept.id)).toEqual([]);
-  expect(lostByBeginning(lantern, standing(noted(now), now), flour.id)).toEqual([]);
-  expect(lostByBeginning(lantern, standing(noted(now), now), 'nothing')).toEqual([]);
+  expect(lostByBeginning(supper, standing(noted(now), now), kept.id)).toEqual([]);
+  expect(lostByBeginning(supper, standing(noted(now), now), flour.id)).toEqual([]);
+  expect(lostByBeginning(supper, standing(noted(now), now), 'nothing')).toEqual([]);
 });
 
 test('who says that it was begun all the same has lost the plates; who began it later has not, however quick the work was', () => {
   const now = lateMin + rules.flourSettlesMin + 10;
-  const lostWith = (...more: readonly (readonly [number, Happening])[]) => judgeDay(lantern, standing(noted(now, ...more), now)).lost.filter((plate) => plate.dish === kept.batch.split('.')[0]);
+  const lostWith = (...more: readonly (readonly [number, Happening])[]) => judgeDay(supper, standing(noted(now, ...more), now)).lost.filter((plate) => plate.dish === kept.batch.split('.')[0]);
   expect(lostWith([kept.startMin, { kind: 'begin', entry: kept.id }]).length).toBeGreaterThan(0);
   const settled = lateMin + rules.flourSettlesMin;
   expect(lostWith([settled + 1, { kind: 'begin', entry: kept.id }], [settled + 2, { kind: 'tick', entry: kept.id }])).toEqual([]);
@@ -66,7 +79,7 @@ test('who says that it was begun all the same has lost the plates; who began it 
 test('a mend lets what is only taken to be in hand wait for the flour', () => {
   const now = kept.startMin + 3;
   const day = standing(noted(now), now);
-  const [mend] = mends(lantern, day);
+  const [mend] = mends(supper, day);
   expect(mend).toBeDefined();
   expect(mend!.lost.map((plate) => plate.dish)).not.toContain(kept.batch.split('.')[0]);
   expect(mend!.plan.tasks.find((task) => task.id === kept.id)!.startMin).toBeGreaterThanOrEqual(lateMin + rules.flourSettlesMin);

@@ -1,16 +1,20 @@
 import type { Leaning } from './decode.ts';
 import type { Prepared } from './prepare.ts';
-import type { Placed, Timetable } from './problem.ts';
+import type { Placed, Timetable, Wash } from './problem.ts';
 
 /** What the moves need to know of a problem, worked out once. */
 export interface Ground {
   readonly prepared: Prepared;
   /** Activities whose result keeps for eight hours or more before anything must follow. */
   readonly patient: readonly number[];
+  /** When somebody works before the day that counts begins. */
+  readonly ahead: readonly { readonly fromMin: number; readonly toMin: number }[];
   /** Activities that can be done in several ways. */
   readonly flexible: readonly number[];
   /** Activities by hand that several workers can do, where who does it leaves no mark. */
   readonly shareable: readonly number[];
+  /** Whether hands could be kept apart: there are marks, and more workers than one. */
+  readonly dividable: boolean;
 }
 
 export function groundOf(prepared: Prepared): Ground {
@@ -19,8 +23,10 @@ export function groundOf(prepared: Prepared): Ground {
   return {
     prepared,
     patient: keeps.flatMap((most, index) => (most >= 480 ? [index] : [])),
+    ahead: prepared.problem.workers.flatMap(({ windows }) => windows.flatMap(({ fromMin, toMin }) => (fromMin < prepared.problem.dayStartsMin ? [{ fromMin, toMin: Math.min(toMin, prepared.problem.dayStartsMin) }] : []))),
     flexible: activities.flatMap((activity, index) => (activity.modes.length > 1 ? [index] : [])),
     // Hands that must be clean for something are better chosen by where they have been.
+    dividable: prepared.classes.length > 0 && prepared.problem.workers.length > 1,
     shareable: prepared.classes.length > 0 ? [] : activities.flatMap((activity, index) => (prepared.able[index]!.length > 1 && activity.modes.some((mode) => mode.handsOn) ? [index] : [])),
   };
 }
@@ -102,18 +108,27 @@ export function criticalPairs({ prepared }: Ground, table: Timetable, random: ()
   return pairs;
 }
 
+/** The last activity before a wash on a unit, or (unit −1) by the hands that wash. */
+function lastUser(table: Timetable, wash: Wash, unit: number): number | undefined {
+  let last: number | undefined;
+  let lastEnd = -Infinity;
+  for (const each of table.placed) {
+    if (each.endMin > wash.startMin || each.endMin <= lastEnd) continue;
+    if (unit >= 0 ? each.units.includes(unit) : each.worker === wash.worker) { last = each.activity; lastEnd = each.endMin; }
+  }
+  return last;
+}
+
+/** Washes of units that all could go into the machine. */
+const forMachine = ({ problem }: Prepared, table: Timetable): readonly Wash[] => table.washes.filter(({ units }) => units.length > 0 && units.every((unit) => problem.units[unit]!.machine));
+
 /** The activity that left what a wash takes away, and the one that needs it gone. */
 function washPair({ prepared }: Ground, table: Timetable, random: () => number): readonly [dirtied: number, needs: number] | undefined {
   if (table.washes.length === 0) return undefined;
   const wash = table.washes[Math.floor(random() * table.washes.length)]!;
   if (wash.because.length === 0) return undefined;
   const why = wash.because[Math.floor(random() * wash.because.length)]!;
-  let last: number | undefined;
-  let lastEnd = -Infinity;
-  for (const each of table.placed) {
-    if (each.endMin > wash.startMin || each.endMin <= lastEnd) continue;
-    if (why.unit >= 0 ? each.units.includes(why.unit) : each.worker === wash.worker) { last = each.activity; lastEnd = each.endMin; }
-  }
+  const last = lastUser(table, wash, why.unit);
   return last === undefined || prepared.problem.activities[why.before] === undefined ? undefined : [last, why.before];
 }
 
@@ -130,9 +145,34 @@ export function shifted(prepared: Prepared, line: Int32Array, random: () => numb
 const criticalShare = 0.12;
 const washShare = 0.25;
 
+/** Keeps hands apart: whatever carries a mark goes to one worker, and sometimes what is guarded from it to others; or takes that back. */
+function divided({ prepared }: Ground, who: Int8Array, random: () => number): Int8Array {
+  const mark = Math.floor(random() * prepared.classes.length);
+  const worker = Math.floor(random() * prepared.problem.workers.length);
+  const guardedToo = random() < 0.5;
+  const takesBack = random() < 0.3;
+  return who.map((now, index) => {
+    const { carries, guards } = prepared.facts[index]!;
+    const able = prepared.able[index]!;
+    if (!able.includes(worker)) return now;
+    if (carries.some((carry) => carry.mark === mark)) return takesBack ? -1 : worker;
+    if (!guardedToo || !guards.some((guard) => guard.mark === mark)) return now;
+    return takesBack ? -1 : able.find((each) => each !== worker) ?? now;
+  });
+}
+
+/** By how much an activity goes earlier to be done ahead, while somebody works before the day that counts begins; by hours, where nobody does, which stirs the order up. */
+function minutesAhead({ ahead }: Ground, table: Timetable, activity: number, random: () => number): number {
+  const window = pick(ahead, random);
+  if (!window) return 180 + Math.floor(random() * 1000);
+  const { endMin } = table.placed.find((each) => each.activity === activity)!;
+  return Math.max(0, endMin - window.toMin + Math.floor(random() * (window.toMin - window.fromMin)));
+}
+
 /** A neighbour of a timetable: something goes elsewhere in the line, stands earlier, or is done another way. */
 export function neighbour(ground: Ground, from: Leaning, table: Timetable, random: () => number): Leaning {
-  const { prepared, patient, flexible, shareable } = ground;
+  const { prepared, patient, ahead, flexible, shareable, dividable } = ground;
+  const patientShare = ahead.length > 0 ? 0.26 : 0.15;
   const size = prepared.problem.activities.length;
   let line = from.line!;
   let { early, modes, who, byHand, patienceMin } = from;
@@ -148,16 +188,17 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
   const changes = line === from.line ? 1 + Math.floor(random() * 3) : random() < 0.25 ? 1 : 0;
   for (let i = 0; i < changes; i++) {
     const kind = random();
+    let pile: Wash | undefined;
     const at = Math.floor(random() * size);
-    if (patient.length > 0 && kind < 0.15) {
+    if (patient.length > 0 && kind < patientShare) {
       // What can wait for hours after it may be done long ahead, even the evening before.
-      const ahead = pick(patient, random)!;
+      const activity = pick(patient, random)!;
       early = early.slice();
-      early[ahead] = early[ahead]! > 0 ? 0 : 180 + Math.floor(random() * 1000);
-    } else if (kind < 0.3) {
+      early[activity] = early[activity]! > 0 ? 0 : minutesAhead(ground, table, activity, random);
+    } else if (kind < patientShare + 0.15) {
       early = early.slice();
       early[at] = early[at]! > 0 && random() < 0.6 ? 0 : early[at]! + 1 + Math.floor(random() * 20);
-    } else if (flexible.length > 0 && kind < 0.4) {
+    } else if (flexible.length > 0 && kind < patientShare + 0.25) {
       const other = pick(flexible, random)!;
       modes = modes.slice();
       modes[other] = modes[other]! > 0 && random() < 0.6 ? 0 : Math.floor(random() * prepared.problem.activities[other]!.modes.length);
@@ -165,12 +206,14 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
       const other = pick(shareable, random)!;
       who = who.slice();
       who[other] = who[other]! >= 0 && random() < 0.6 ? -1 : pick(prepared.able[other]!, random)!;
-    } else if (prepared.problem.machine && kind > 0.93 && table.washes.length > 0) {
-      // What its washes take off could go in the machine, or be washed by hand so that the machine is free for more.
-      const dirty = washPair(ground, table, random);
+    } else if (prepared.problem.machine && kind > 0.94 && (pile = pick(forMachine(prepared, table), random))) {
+      // It could go into the machine, or be washed by hand so that the machine is free for more.
+      const dirtied = lastUser(table, pile, pile.units[0]!);
       byHand = byHand.slice();
-      if (dirty) byHand[dirty[0]] = 1 - byHand[dirty[0]]!;
-    } else if (kind < 0.43) {
+      if (dirtied !== undefined) byHand[dirtied] = 1 - byHand[dirtied]!;
+    } else if (dividable && kind > 0.87) {
+      who = divided(ground, who, random);
+    } else if (kind < patientShare + 0.28) {
       patienceMin = Math.floor(random() * 90);
     } else {
       line = shifted(prepared, line, random);

@@ -181,3 +181,25 @@ test('equal work of two dishes is done in one go: one step in the timetable, and
   await page.keyboard.press('z');
   await expect(page.getByText('Onions, sliced')).toHaveCount(0);
 });
+
+test('a dishwasher is told of with its programme, can be thought away beside the plan, and taken out with one key to bring it back', async ({ page }) => {
+  await planned(page, 'lantern-supper');
+  await view(page, 'what if');
+  const pick = page.getByRole('combobox', { name: 'What if' });
+  await pick.fill('washed by hand');
+  await pick.press('Enter');
+  await expect(page.getByText('all washed by hand').first()).toBeVisible();
+  await view(page, 'kitchen and cooks');
+  const dishwasher = page.getByRole('switch', { name: 'Dishwasher' });
+  const minutes = page.getByLabel('Dishwasher: minutes of the full programme');
+  await expect(minutes).toHaveValue('60');
+  await minutes.fill('90');
+  await minutes.press('Tab');
+  await dishwasher.click();
+  await expect(minutes).toHaveCount(0);
+  await page.keyboard.press('z');
+  await expect(minutes).toHaveValue('90');
+  await page.reload();
+  await view(page, 'kitchen and cooks');
+  await expect(minutes).toHaveValue('90');
+});

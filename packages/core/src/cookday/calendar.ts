@@ -70,7 +70,7 @@ function descriptionOf(occasion: Occasion, entry: RunSheetEntry): string {
       lines.push(entry.until !== '' && `Until ${entry.until}.`);
       break;
     case 'wash':
-      lines.push(`${entry.machineUntilMin === undefined ? 'Hot water and detergent, rinse, clean towel.' : `The full programme, with detergent; done about ${clockTime(occasion.serveAt, entry.machineUntilMin)}.`} On it: ${listed(entry.carries)}.`, entry.next.length > 0 && `Before ${listed([...new Set(entry.next.map((next) => `“${next.title}” (${next.dishName})`))])}.`);
+      lines.push(`${entry.machineUntilMin === undefined ? (entry.items.length === 1 ? 'Soap and running water, 20 seconds, clean towel.' : 'Hot water and detergent, rinse, clean towel.') : `The full programme, with detergent; done about ${clockTime(occasion.serveAt, entry.machineUntilMin)}.`} On it: ${listed(entry.carries)}.`, entry.next.length > 0 && `Before ${listed([...new Set(entry.next.map((next) => `“${next.title}” (${next.dishName})`))])}.`);
       break;
     case 'oven':
       lines.push('Hot at the end of this.');

@@ -38,7 +38,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
     return (
       <section>
         <h2>{entry.title}</h2>
-        <p>{time}. {entry.machineUntilMin === undefined ? 'Hot water and detergent, rinse, clean towel.' : `The full programme, with detergent; what is in it is clean at ${at(entry.machineUntilMin)}. Hands with soap, clean towel.`}</p>
+        <p>{time}. {entry.machineUntilMin === undefined ? (entry.items.length === 1 ? 'Soap and running water, 20 seconds, clean towel.' : 'Hot water and detergent, rinse, clean towel.') : `The full programme, with detergent; what is in it is clean at ${at(entry.machineUntilMin)}. Hands with soap, clean towel.`}</p>
         <p style={{ marginTop: 6 }}>On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && ` Not a trace may reach ${names(entry.guests)}.`}{entry.raw && ' What is raw may reach nobody’s plate.'}</p>
         {slips}
         <p className="soft">{entry.next.map((next) => `${next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: “${next.title}” at ${at(next.atMin)} (${next.dishName}). `)}</p>

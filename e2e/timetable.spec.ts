@@ -195,8 +195,12 @@ test('a dishwasher is told of with its programme, can be thought away beside the
   await expect(minutes).toHaveValue('60');
   await minutes.fill('90');
   await minutes.press('Tab');
+  await page.getByRole('button', { name: /Grater × 1/ }).click();
+  const grater = page.getByRole('combobox', { name: 'Grater: washed' });
+  await expect(grater).toBeVisible();
   await dishwasher.click();
   await expect(minutes).toHaveCount(0);
+  await expect(grater).toHaveCount(0);
   await page.keyboard.press('z');
   await expect(minutes).toHaveValue('90');
   await page.reload();

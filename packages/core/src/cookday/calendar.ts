@@ -1,6 +1,6 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { fit, type FitTable } from '../fit/index.ts';
-import { clockTime, basisOf, dayWords, listed, minutesOfClock, type CookId, type Occasion, type Plan } from '../model/index.ts';
+import { basisOf, dayWords, listed, minutesOfClock, type CookId, type Occasion, type Plan } from '../model/index.ts';
 import { runSheet, type RunSheetEntry } from './runSheet.ts';
 
 export interface CalendarOptions {
@@ -70,7 +70,7 @@ function descriptionOf(occasion: Occasion, entry: RunSheetEntry): string {
       lines.push(entry.until !== '' && `Until ${entry.until}.`);
       break;
     case 'wash':
-      lines.push(`${entry.machineUntilMin === undefined ? (entry.items.length === 1 ? 'Soap and running water, 20 seconds, clean towel.' : 'Hot water and detergent, rinse, clean towel.') : `The full programme, with detergent; done about ${clockTime(occasion.serveAt, entry.machineUntilMin)}.`} On it: ${listed(entry.carries)}.`, entry.next.length > 0 && `Before ${listed([...new Set(entry.next.map((next) => `“${next.title}” (${next.dishName})`))])}.`);
+      lines.push(`${entry.how} On it: ${listed(entry.carries)}.`, entry.next.length > 0 && `Before ${listed([...new Set(entry.next.map((next) => `“${next.title}” (${next.dishName})`))])}.`);
       break;
     case 'oven':
       lines.push('Hot at the end of this.');

@@ -1,5 +1,5 @@
 import { hazardOf } from '../reference/index.ts';
-import { listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Amount, type Plan, type PlannedStep, type ResidueMark, type Step } from '../model/index.ts';
+import { clockTime, listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Amount, type Plan, type PlannedStep, type PlannedWash, type ResidueMark, type Step } from '../model/index.ts';
 import { endingLook, lookId, looksOf } from './looks.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
@@ -65,6 +65,8 @@ export interface WashEntry extends EntryBase {
   /** The dishwasher is loaded and started; until when it then runs. Absent: washed by hand. */
   readonly machineUntilMin?: number | undefined;
   readonly items: readonly string[];
+  /** How it is done, in a sentence or two. */
+  readonly how: string;
   readonly carries: readonly string[];
   /** Something raw is among it: that must reach nobody. */
   readonly raw: boolean;
@@ -181,6 +183,11 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
   };
 }
 
+function howToWash(occasion: Occasion, { units, machineUntilMin }: PlannedWash): string {
+  if (machineUntilMin !== undefined) return `The full programme, with detergent; what is in it is clean at ${clockTime(occasion.serveAt, machineUntilMin)}. Hands with soap, clean towel.`;
+  return units.length === 0 ? 'Soap and running water, 20 seconds, clean towel.' : 'Hot water and detergent, rinse, clean towel.';
+}
+
 /** Everything that happens, in time order, in the words a cook needs at the bench. */
 export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(occasion)): readonly RunSheetEntry[] {
   const network = tasksOf(occasion, table);
@@ -218,6 +225,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
       title: planned.machineUntilMin === undefined ? `Wash ${listed(items.map((item) => item.toLowerCase()))}` : `Start the dishwasher with ${listed(kit.map((item) => item.toLowerCase()))}; wash hands`,
       ...(planned.machineUntilMin === undefined ? {} : { machineUntilMin: planned.machineUntilMin }),
       items,
+      how: howToWash(occasion, planned),
       carries: marks.map(markWords),
       raw: marks.some((mark) => mark !== 'unread' && hazardOf(mark).kind === 'raw'),
       guests: occasion.guests.filter((guest) => next.some((one) => one.eaters.includes(guest.id) && one.hazards.some((mark) => mark !== 'unread' && noTraceHazards(guest).has(mark)))).map((guest) => guest.id),

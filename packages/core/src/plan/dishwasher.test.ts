@@ -53,7 +53,7 @@ test('the run sheet says what goes in and until when it runs', () => {
   const one = oneBowl(machine);
   const plan = planOf(one);
   const entry = runSheet(one, plan, fit(one)).find((each) => each.kind === 'wash');
-  expect(entry).toMatchObject({ title: 'Start the dishwasher with bowl-1; wash hands', machineUntilMin: washes(plan)[0]!.machineUntilMin });
+  expect(entry).toMatchObject({ title: 'Start the dishwasher with bowl-1; wash hands', machineUntilMin: washes(plan)[0]!.machineUntilMin, how: expect.stringContaining('full programme') as string });
 });
 
 describe('on the day', () => {

@@ -10,7 +10,7 @@ const CleaningRow = v.strictObject({
   material: Material,
   /** Whether a wash with hot water and detergent takes food protein off it. */
   comesClean: v.boolean(),
-  /** Whether a full programme of a dishwasher with detergent does it no harm. */
+  /** Whether a full programme of a dishwasher with detergent does it no harm, as a rule: what its maker says comes first. @source kitchen practice */
   dishwasher: v.boolean(),
   how: v.string(),
   source: v.string(),

@@ -75,7 +75,7 @@ export function timesIn(need: VesselNeed, units: readonly string[] = need.units)
   const factors = need.longer.filter((_, at) => units.includes(need.units[at]!));
   if (factors.length === 0) return { least: 1, likely: 1, most: 1 };
   const [shortest, longest] = [Math.min(...factors), Math.max(...factors)];
-  return { least: shortest < 1 ? shortest * (1 - estimateSpread) : 1, likely: Math.max(1, shortest), most: longest > 1 ? longest * (1 + estimateSpread) : 1 };
+  return { least: shortest < 1 ? Math.max(rules.shallowestShare, shortest * (1 - estimateSpread)) : 1, likely: Math.max(1, shortest), most: longest > 1 ? longest * (1 + estimateSpread) : 1 };
 }
 
 /** Whether a step is baked in that vessel, so that its time goes with the depth of the food; what is only browned under the grill does not. */

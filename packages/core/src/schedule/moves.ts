@@ -191,8 +191,8 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
   const changes = line === from.line ? 1 + Math.floor(random() * 3) : random() < 0.25 ? 1 : 0;
   for (let i = 0; i < changes; i++) {
     const kind = random();
-    let pile: Wash | undefined;
     const at = Math.floor(random() * size);
+    const pile = prepared.problem.machine && kind > 0.94 ? pick(forMachine(prepared, table), random) : undefined;
     if (patient.length > 0 && kind < patientShare) {
       // What can wait for hours after it may be done long ahead, even the evening before.
       const activity = pick(patient, random)!;
@@ -209,7 +209,7 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
       const other = pick(shareable, random)!;
       who = who.slice();
       who[other] = who[other]! >= 0 && random() < 0.6 ? -1 : pick(prepared.able[other]!, random)!;
-    } else if (prepared.problem.machine && kind > 0.94 && (pile = pick(forMachine(prepared, table), random))) {
+    } else if (pile) {
       // It could go into the machine, or be washed by hand so that the machine is free for more.
       const dirtied = lastUser(table, pile, pile.units[0]!);
       byHand = byHand.slice();

@@ -221,7 +221,9 @@ export function inKit(task: Task, { vessel }: Batch, planned: PlannedStep): { re
   const [all, here] = [timesIn(vessel), timesIn(vessel, planned.units)];
   const lies = here.least < 1 ? 'shallower' : here.most > 1 ? 'deeper' : undefined;
   const { least, planned: likely, most } = durationMin;
-  return { minutes: { least: Math.min(likely, Math.round((least / all.least) * here.least)), planned: likely, most: Math.max(likely, Math.round((most / all.most) * here.most)) }, lies };
+  // However shallow it lies, nobody is to look while the door must stay shut.
+  const soonest = Math.max(task.step.oven?.shutMin ?? 0, Math.round((least / all.least) * here.least));
+  return { minutes: { least: Math.min(likely, soonest), planned: likely, most: Math.max(likely, Math.round((most / all.most) * here.most)) }, lies };
 }
 
 /** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */

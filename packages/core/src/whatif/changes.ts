@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { clockTime, Cook, Dishwasher, freshId, Guest, KitUnit, minutesOfClock, movedServing, ovensOf, Oven, span, withoutCook, withoutDish, withoutGuest, withoutUnit, type Occasion } from '../model/index.ts';
+import { clockTime, Cook, freshId, Guest, KitUnit, minutesOfClock, movedServing, ovensOf, Oven, span, usualDishwasher, withoutCook, withoutDish, withoutGuest, withoutUnit, type Occasion } from '../model/index.ts';
 import { equalWork, gatherWork } from '../gather/index.ts';
 import { recipeOf } from '../versions/index.ts';
 
@@ -27,9 +27,6 @@ export type Change =
 const helperFromMin = -120;
 /** A second oven, of an ordinary kind. */
 const secondOven = { name: 'Second oven', racks: 2, mostC: 250 };
-
-/** A dishwasher, of an ordinary kind, on its short programme with detergent. */
-const ordinaryDishwasher = { cycleMin: 75 };
 
 /** The occasion as it would be; the same object where the change names something that is not there. */
 export function changed(occasion: Occasion, change: Change): Occasion {
@@ -61,7 +58,7 @@ export function changed(occasion: Occasion, change: Change): Occasion {
     case 'burner-less':
       return { ...occasion, kitchen: { ...kitchen, burners: Math.max(0, kitchen.burners - 1) } };
     case 'dishwasher':
-      return kitchen.dishwasher ? occasion : { ...occasion, kitchen: { ...kitchen, dishwasher: v.parse(Dishwasher, ordinaryDishwasher) } };
+      return kitchen.dishwasher ? occasion : { ...occasion, kitchen: { ...kitchen, dishwasher: usualDishwasher } };
     case 'dishwasher-less': {
       const { dishwasher: _gone, ...byHand } = kitchen;
       return kitchen.dishwasher ? { ...occasion, kitchen: byHand } : occasion;

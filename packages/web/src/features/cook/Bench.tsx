@@ -17,6 +17,7 @@ import { SlipPanel } from './SlipPanel.tsx';
 import { TimerBar, type NamedTimer } from './TimerBar.tsx';
 import { newId } from '../../shared/newId.ts';
 import { useUnits } from '../../shared/units.ts';
+import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useAwake } from './useAwake.ts';
 import type { Day } from './useDay.ts';
 import { useDevices } from './useDevices.ts';
@@ -44,6 +45,8 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAl
   const dispatch = useAppDispatch();
   const [who, setWho] = useState('all');
   const [picked, setPicked] = useState<string>();
+  // What was chosen in the list below the card is to be seen.
+  const card = useRevealOnPhone<HTMLDivElement>(picked);
   const [slipping, setSlipping] = useState(false);
   const [standingOpen, setStandingOpen] = useState(false);
   const [sound, setSound] = useState(false);
@@ -151,7 +154,7 @@ export function Bench({ day: { day, events, nowMin, unsent, online, note: noteAl
       {tooLong.length > 0 && !standingOpen && <p className="standing-soon" role="alert"><strong>{dishVersionName(occasion, tooLong[0]!.dish, tooLong[0]!.version)}</strong>{tooLong.length > 1 && ` and ${tooLong.length - 1} more`}: ready for {span(Math.max(0, minute - tooLong[0]!.sinceMin))}. {minute - tooLong[0]!.sinceMin > rules.standsMostMin ? 'What is left of it has stood too long: throw it away.' : `Measure it hot or cold, or put it away by ${clockTime(occasion.serveAt, tooLong[0]!.sinceMin + rules.standsMostMin)}.`} <button type="button" className="big-button" onClick={() => setStandingOpen(true)}>What stands</button></p>}
       {ovenTrouble?.kind === 'cavity' && !slipping && <p className="standing-soon" role="alert"><strong>{ovenTrouble.name} shows {units.degrees(ovenTrouble.shownC!)} and does not get to its {units.degrees(ovenTrouble.setC!)}.</strong> Look whether it heats. <button type="button" className="big-button" onClick={() => setSlipping(true)}>It has failed</button></p>}
       <div className="cook screen-only">
-        <div className="bench-main">
+        <div className="bench-main" ref={card}>
           {mend.state ? <MendPanel state={mend.state} occasion={occasion} saving={mending.isLoading} fault={mending.error ? problemWords(mending.error) : undefined} onTake={take} onClose={mend.close} />
             : standingOpen ? <main className="now-card"><h2>What is ready and stands</h2><p className="big soft">Hot at {units.degrees(rules.hotHoldC)} or over, cold at {units.degrees(rules.coldHoldC)} or under; two hours in all between.</p><StandingTable occasion={occasion} standing={standing} readings={progress.readings} nowMin={minute} onNote={note} /><div className="done-bar"><button type="button" className="yes" onClick={() => setStandingOpen(false)}>Back to the work</button></div></main>
             : slipping ? <SlipPanel canMend={isHost} from={from} entry={now} onLonger={longer} onAsk={mend.ask} onClose={() => setSlipping(false)} />

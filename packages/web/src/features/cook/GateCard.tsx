@@ -49,5 +49,5 @@ const gateWords: Readonly<Record<string, { readonly long: string; readonly short
   hands: { long: 'Hands, with soap', short: 'hands' },
   water: { long: 'Fresh hot water, detergent', short: 'fresh water' },
   cloth: { long: 'A clean towel', short: 'a clean towel' },
-  machine: { long: 'Detergent in, full programme started', short: 'the dishwasher' },
+  machine: { long: 'Detergent in, started', short: 'the dishwasher' },
 };

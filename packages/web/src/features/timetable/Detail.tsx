@@ -38,7 +38,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
     return (
       <section>
         <h2>{entry.title}</h2>
-        <p>{time}. {entry.machineUntilMin === undefined ? (entry.items.length === 1 ? 'Soap and running water, 20 seconds, clean towel.' : 'Hot water and detergent, rinse, clean towel.') : `The full programme, with detergent; what is in it is clean at ${at(entry.machineUntilMin)}. Hands with soap, clean towel.`}</p>
+        <p>{time}. {entry.how}</p>
         <p style={{ marginTop: 6 }}>On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && ` Not a trace may reach ${names(entry.guests)}.`}{entry.raw && ' What is raw may reach nobody’s plate.'}</p>
         {slips}
         <p className="soft">{entry.next.map((next) => `${next.item.charAt(0).toUpperCase() + next.item.slice(1)} next: “${next.title}” at ${at(next.atMin)} (${next.dishName}). `)}</p>
@@ -63,7 +63,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
       </p>
       {slips}
       {entry.oven?.shutMin !== undefined && <p>The oven door stays shut for {span(entry.oven.shutMin)} from when it goes in.</p>}
-      {entry.lies && <p style={{ color: 'var(--straw)' }}>It lies {entry.lies} here than the recipe has it: its time is a guess{entry.lies === 'shallower' ? ', and it is looked at sooner' : ', and longer than written'}.</p>}
+      {entry.lies && <p style={{ color: 'var(--straw)' }}>It lies {entry.lies} here than the recipe has it: its time is a guess{entry.lies === 'shallower' ? `, look from ${at(entry.startMin + entry.leastMin)}` : ', and longer than written'}.</p>}
       {entry.oven && entry.oven.bentC !== 0 && <p style={{ color: 'var(--straw)' }}>Baked {Math.abs(entry.oven.bentC)} °C {entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe says, to share the oven; its time is corrected, and a guess.</p>}
       <PinButtons occasion={occasion} entry={entry} onChange={onChange} />
     </section>

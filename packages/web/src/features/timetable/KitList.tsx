@@ -2,13 +2,15 @@ import { CloseOutlined, DownOutlined, MinusOutlined, PlusOutlined, RightOutlined
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { hazards, KitKind, KitUnit, materials, type Pan } from '@lupin/core';
+import { cleaningOf, goesInDishwasher, hazards, KitKind, KitUnit, materials, type Pan } from '@lupin/core';
 import { VesselField, vesselOf } from '../../shared/VesselField.tsx';
 import { freshId } from '../../shared/words.ts';
 import { kitNames } from './kitchenTimes.ts';
 
 interface KitListProps {
   readonly kit: readonly KitUnit[];
+  /** There is a dishwasher: of each piece it can be said whether it goes in. */
+  readonly dishwasher: boolean;
   readonly onChange: (kit: KitUnit[]) => void;
   readonly onRemove: (unit: string) => void;
 }
@@ -28,7 +30,7 @@ function inShort(units: readonly KitUnit[]): string {
 }
 
 /** What there is to cook with: a line a kind with how many there are; opened, each piece with its material and what it is kept free of. */
-export function KitList({ kit, onChange, onRemove }: KitListProps) {
+export function KitList({ kit, dishwasher, onChange, onRemove }: KitListProps) {
   const [open, setOpen] = useState<ReadonlySet<string>>(() => new Set(kit.filter((unit) => unit.keptFreeOf.length > 0).map((unit) => unit.kind)));
   const set = (id: string, part: Partial<KitUnit>) => onChange(kit.map((unit) => (unit.id === id ? { ...unit, ...part } : unit)));
   const add = (kind: KitUnit['kind']) => {
@@ -60,7 +62,7 @@ export function KitList({ kit, onChange, onRemove }: KitListProps) {
                 <tr key={unit.id} className="piece">
                   <td>{unit.name}</td>
                   <td><Select size="small" variant="borderless" aria-label={`${unit.name}: material`} value={unit.material} style={{ width: 104 }} options={materials.map((value) => ({ value, label: value }))} onChange={(material) => set(unit.id, { material })} /></td>
-                  <td><span className="row"><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="kept free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 140 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /> <InputNumber size="small" aria-label={`${unit.name}: minutes to wash`} min={0} max={60} value={unit.washMin} suffix="min" style={{ width: 76 }} onChange={(washMin) => { if (washMin !== null) set(unit.id, { washMin: Math.round(washMin) }); }} /></span></td>
+                  <td><span className="row" style={{ flexWrap: unit.keptFreeOf.length > 1 ? 'wrap' : 'nowrap' }}><Select size="small" variant="borderless" mode="multiple" aria-label={`${unit.name}: kept free of`} placeholder="free of …" value={unit.keptFreeOf as string[]} style={{ minWidth: 108 }} options={freeable} onChange={(values: string[]) => set(unit.id, { keptFreeOf: hazards.filter((hazard) => values.includes(hazard.id)).map((hazard) => hazard.id) })} /> <InputNumber size="small" aria-label={`${unit.name}: minutes to wash`} min={0} max={60} value={unit.washMin} suffix="min" style={{ width: 72 }} onChange={(washMin) => { if (washMin !== null) set(unit.id, { washMin: Math.round(washMin) }); }} />{dishwasher && cleaningOf(unit.material).comesClean && <Select size="small" variant="borderless" aria-label={`${unit.name}: washed`} value={goesInDishwasher(unit)} style={{ width: 100 }} options={[{ value: true, label: 'machine' }, { value: false, label: 'by hand' }]} onChange={(goesIn: boolean) => set(unit.id, { dishwasher: goesIn })} />}</span></td>
                   <td style={{ textAlign: 'right', paddingRight: 0 }}><Button size="small" type="text" icon={<CloseOutlined />} aria-label={`Remove ${unit.name}, this one`} onClick={() => onRemove(unit.id)} /></td>
                 </tr>,
                 ...(usualShape[kind] ? [<tr key={`${unit.id}/measures`} className="piece measures"><td colSpan={4}><Measures unit={unit} usual={usualShape[kind]} onChange={(vessel) => set(unit.id, { vessel })} /></td></tr>] : []),

@@ -28,7 +28,7 @@ export function KitchenPanel() {
         <OvensPanel kitchen={occasion.kitchen} onChange={kitchen} />
         <WishesPanel occasion={occasion} onChange={change} />
       </div>
-      <KitList kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} onRemove={(unit) => change((one) => withoutUnit(one, unit))} />
+      <KitList dishwasher={occasion.kitchen.dishwasher !== undefined} kit={occasion.kitchen.kit} onChange={(kit) => kitchen({ kit })} onRemove={(unit) => change((one) => withoutUnit(one, unit))} />
     </main>
   );
 }

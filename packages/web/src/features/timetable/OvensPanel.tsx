@@ -1,11 +1,10 @@
 import { CloseOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber, Select, Switch } from 'antd';
-import { ovensOf, rules, type Kitchen, type Oven } from '@lupin/core';
+import { ovensOf, rules, usualDishwasher, type Kitchen, type Oven } from '@lupin/core';
 import { useUnits } from '../../shared/units.ts';
 
 /** People know how long their oven takes to get hot, not how many degrees a minute that is. */
 const warmC = 200;
-const usualDishwasher = { cycleMin: 90, places: 8 };
 const minutesTo = (heatsCPerMin: number | undefined): number => Math.round((warmC - rules.roomC) / (heatsCPerMin ?? rules.ovenHeatsCPerMin));
 
 /** The ovens, each with its racks, its range, how fast it is hot and how true its dial is; and the burners. */
@@ -45,7 +44,7 @@ export function OvensPanel({ kitchen, onChange }: { kitchen: Kitchen; onChange: 
           <>
             <label className="row">full programme <InputNumber aria-label="Dishwasher: minutes of the full programme" min={20} max={300} step={5} precision={0} value={kitchen.dishwasher.cycleMin} style={{ width: 70 }} onChange={(cycleMin) => { if (cycleMin !== null) onChange({ dishwasher: { ...kitchen.dishwasher!, cycleMin } }); }} /> min</label>
             <label className="row">room for <InputNumber aria-label="Dishwasher: room for pieces" min={1} max={60} precision={0} value={kitchen.dishwasher.places} style={{ width: 66 }} onChange={(places) => { if (places !== null) onChange({ dishwasher: { ...kitchen.dishwasher!, places } }); }} /> pieces</label>
-            <span className="soft small">Knives, wood, cast iron, coated pans and what has a motor are washed by hand all the same.</span>
+            <span className="soft small">Knives, coated pans and what has a motor are washed by hand, unless you say otherwise of a piece. Wood, cast iron and mesh never come clean there either.</span>
           </>
         )}
       </div>

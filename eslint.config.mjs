@@ -2,7 +2,14 @@ import js from '@eslint/js';
 import tseslint from 'typescript-eslint';
 import hooks from 'eslint-plugin-react-hooks';
 
-const node = { process: 'readonly', console: 'readonly', URL: 'readonly', setTimeout: 'readonly', fetch: 'readonly', AbortSignal: 'readonly' };
+const node = {
+  process: 'readonly',
+  console: 'readonly',
+  URL: 'readonly',
+  setTimeout: 'readonly',
+  fetch: 'readonly',
+  AbortSignal: 'readonly',
+};
 // The pictures script hands functions to the page it photographs.
 const page = { window: 'readonly', document: 'readonly' };
 
@@ -11,7 +18,11 @@ export default tseslint.config(
   js.configs.recommended,
   ...tseslint.configs.recommended,
   { files: ['**/*.mjs'], languageOptions: { globals: { ...node, ...page } } },
-  { files: ['packages/web/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  {
+    files: ['packages/web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
   {
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],

@@ -3,7 +3,8 @@ import { readOccasionFile, readRecipeFile, type Occasion, type Recipe } from '@l
 
 const json = (path: string): unknown => JSON.parse(readFileSync(path, 'utf8'));
 
-export const libraryRecipes = (): Recipe[] => readdirSync('data/recipes').map((file) => readRecipeFile(json(`data/recipes/${file}`)));
+export const libraryRecipes = (): Recipe[] =>
+  readdirSync('data/recipes').map((file) => readRecipeFile(json(`data/recipes/${file}`)));
 
 /** The benches run from the project's root. */
 export function demo(name: string): Occasion {

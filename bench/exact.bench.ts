@@ -9,10 +9,15 @@ const secondsEach = 60;
 /** As long as the web app looks for a plan, in seconds of an ordinary machine. */
 const ownSeconds = 6;
 
-function shortest(problem: Parameters<typeof solve>[0], effort: number): { readonly dayMin: number; readonly tookMs: number } {
+function shortest(
+  problem: Parameters<typeof solve>[0],
+  effort: number,
+): { readonly dayMin: number; readonly tookMs: number } {
   const from = performance.now();
   const run = solve(problem, { seed: 1, effort });
-  for (let next = run.next(); ; next = run.next()) if (next.done) return { dayMin: isStuck(next.value) ? Infinity : next.value.score[0]!, tookMs: performance.now() - from };
+  for (let next = run.next(); ; next = run.next())
+    if (next.done)
+      return { dayMin: isStuck(next.value) ? Infinity : next.value.score[0]!, tookMs: performance.now() - from };
 }
 
 for (const tasks of [8, 20]) {
@@ -23,7 +28,10 @@ for (const tasks of [8, 20]) {
     const problem = smallKitchen(tasks, seed);
     const own = shortest(problem, ownSeconds * effortPerSecond);
     ownMs += own.tookMs;
-    if (!Number.isFinite(own.dayMin)) { missed.push(`${seed}: none found`); continue; }
+    if (!Number.isFinite(own.dayMin)) {
+      missed.push(`${seed}: none found`);
+      continue;
+    }
     // A solver of its own each time: one that ran into its limit is not to be trusted again.
     const highs = await highsLoader();
     const from = performance.now();
@@ -37,5 +45,7 @@ for (const tasks of [8, 20]) {
     else missed.push(`${seed}: ${own.dayMin} for ${best}`);
     worst = Math.max(worst, own.dayMin / best);
   }
-  console.log(`${tasks} tasks, ${count} kitchens: ${proven} proven, ${matched} of them matched (${Math.round((100 * matched) / Math.max(1, proven))} %), worst ×${worst.toFixed(3)}; ours ${ms(ownMs / count)}, the exact solver ${ms(exactMs / count)} each${missed.length > 0 ? `; missed ${missed.join(', ')}` : ''}`);
+  console.log(
+    `${tasks} tasks, ${count} kitchens: ${proven} proven, ${matched} of them matched (${Math.round((100 * matched) / Math.max(1, proven))} %), worst ×${worst.toFixed(3)}; ours ${ms(ownMs / count)}, the exact solver ${ms(exactMs / count)} each${missed.length > 0 ? `; missed ${missed.join(', ')}` : ''}`,
+  );
 }

@@ -22,16 +22,47 @@ export function smallKitchen(tasks: number, seed: number): Problem {
       const handsOn = step === 0 || step === steps - 1 || roll() < 0.7;
       const uses = handsOn && roll() < 0.6 ? [{ kind: kinds[Math.floor(roll() * kinds.length)]! }] : [];
       activities.push({
-        id: `${dish}.${step}`, dust: [], carries: [], guards: [], ends: [],
-        modes: [{ durationMin: (handsOn ? 3 : 10) + Math.floor(roll() * (handsOn ? 15 : 40)), handsOn, attention: [], uses, flames: 0 }],
-        before: step === 0 ? [] : [{ activity: activities.length - 1, leastMin: roll() < 0.2 ? 5 : 0, mostMin: roll() < 0.25 ? 30 : Infinity }],
+        id: `${dish}.${step}`,
+        dust: [],
+        carries: [],
+        guards: [],
+        ends: [],
+        modes: [
+          {
+            durationMin: (handsOn ? 3 : 10) + Math.floor(roll() * (handsOn ? 15 : 40)),
+            handsOn,
+            attention: [],
+            uses,
+            flames: 0,
+          },
+        ],
+        before:
+          step === 0
+            ? []
+            : [
+                {
+                  activity: activities.length - 1,
+                  leastMin: roll() < 0.2 ? 5 : 0,
+                  mostMin: roll() < 0.25 ? 30 : Infinity,
+                },
+              ],
         ...(step === steps - 1 ? { dueMin: 0, mostHoldMin: 45 } : {}),
       });
     }
   }
   const unit = (kind: string) => ({ kind, comesClean: true, washMin: 2, barred: [] });
   return {
-    activities, units: [unit('board'), unit('board'), unit('blender'), unit('pan')], chambers: [], flames: 0, marks: 1, unknownMark: 0, heatEnds: [], settleMin: 0, handsMin: 1, dayStartsMin: -Infinity, goals: ['day'],
+    activities,
+    units: [unit('board'), unit('board'), unit('blender'), unit('pan')],
+    chambers: [],
+    flames: 0,
+    marks: 1,
+    unknownMark: 0,
+    heatEnds: [],
+    settleMin: 0,
+    handsMin: 1,
+    dayStartsMin: -Infinity,
+    goals: ['day'],
     workers: [0, 1].map(() => ({ windows: [{ fromMin: -1000, toMin: 0 }], washesUp: true })),
   };
 }
@@ -58,7 +89,12 @@ export function asProgramme(problem: Problem, horizonMin: number): string {
   });
   // What follows another anyway needs no choice of order.
   const follows = activities.map(() => new Set<number>());
-  activities.forEach((activity, i) => { for (const link of activity.before) { follows[i]!.add(link.activity); for (const earlier of follows[link.activity]!) follows[i]!.add(earlier); } });
+  activities.forEach((activity, i) => {
+    for (const link of activity.before) {
+      follows[i]!.add(link.activity);
+      for (const earlier of follows[link.activity]!) follows[i]!.add(earlier);
+    }
+  });
   /** One of two is first, unless they are on different things: `apart` is at least 1 then. */
   const disjunct = (i: number, j: number, apart: readonly string[][]): void => {
     const y = `y_${i}_${j}`;
@@ -72,21 +108,32 @@ export function asProgramme(problem: Problem, horizonMin: number): string {
     }
   };
   const pairs = (members: readonly number[], choice: ((i: number) => string) | undefined): void => {
-    members.forEach((i, at) => members.slice(at + 1).forEach((j) => {
-      if (follows[i]!.has(j) || follows[j]!.has(i)) return;
-      if (!choice) return disjunct(i, j, []);
-      const [a, b] = [choice(i), choice(j)];
-      binaries.add(a);
-      binaries.add(b);
-      // Both on the first: a = b = 0. Both on the second: a = b = 1.
-      return disjunct(i, j, [[a, b], [a, b, '2']]);
-    }));
+    members.forEach((i, at) =>
+      members.slice(at + 1).forEach((j) => {
+        if (follows[i]!.has(j) || follows[j]!.has(i)) return;
+        if (!choice) return disjunct(i, j, []);
+        const [a, b] = [choice(i), choice(j)];
+        binaries.add(a);
+        binaries.add(b);
+        // Both on the first: a = b = 0. Both on the second: a = b = 1.
+        return disjunct(i, j, [
+          [a, b],
+          [a, b, '2'],
+        ]);
+      }),
+    );
   };
   const all = activities.map((_, i) => i);
-  pairs(all.filter((i) => activities[i]!.modes[0]!.handsOn), workers.length > 1 ? (i) => `w_${i}` : undefined);
+  pairs(
+    all.filter((i) => activities[i]!.modes[0]!.handsOn),
+    workers.length > 1 ? (i) => `w_${i}` : undefined,
+  );
   for (const kind of new Set(problem.units.map((unit) => unit.kind))) {
     const count = problem.units.filter((unit) => unit.kind === kind).length;
-    pairs(all.filter((i) => activities[i]!.modes[0]!.uses.some((use) => use.kind === kind)), count > 1 ? (i) => `u_${i}` : undefined);
+    pairs(
+      all.filter((i) => activities[i]!.modes[0]!.uses.some((use) => use.kind === kind)),
+      count > 1 ? (i) => `u_${i}` : undefined,
+    );
   }
   const generals = all.map((i) => `t_${i}`).join(' ');
   return `Maximize\n obj: F\nSubject To\n${rows.join('\n')}\nBounds\n 0 <= F <= ${horizonMin}\n${all.map((i) => ` 0 <= t_${i} <= ${horizonMin}`).join('\n')}\nGenerals\n ${generals}\nBinaries\n ${[...binaries].join(' ')}\nEnd\n`;

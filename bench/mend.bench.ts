@@ -21,11 +21,18 @@ for (let i = 0; i < count; i++) {
   const found = mends(occasion, day);
   took.push(performance.now() - at);
   const [best] = found;
-  if (!best) { none++; continue; }
+  if (!best) {
+    none++;
+    continue;
+  }
   if (best.kind === 'same-order') same++;
   else other++;
   if (best.cautions.length > 0) patient++;
   lateSum += latest(best);
 }
-console.log(`Lantern Supper, ${count} moments, up to 20 min behind: median ${ms(took.sort((a, b) => a - b)[took.length >> 1]!)}, worst ${ms(took.at(-1)!)} (aims 500 ms, 1 s)`);
-console.log(`  best mend: the old order ${same}, a new one ${other}, none ${none}; with food that stands longer than it likes ${patient}; dinner ${(lateSum / count).toFixed(1)} min later on average`);
+console.log(
+  `Lantern Supper, ${count} moments, up to 20 min behind: median ${ms(took.sort((a, b) => a - b)[took.length >> 1]!)}, worst ${ms(took.at(-1)!)} (aims 500 ms, 1 s)`,
+);
+console.log(
+  `  best mend: the old order ${same}, a new one ${other}, none ${none}; with food that stands longer than it likes ${patient}; dinner ${(lateSum / count).toFixed(1)} min later on average`,
+);

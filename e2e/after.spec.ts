@@ -5,11 +5,17 @@ import { startServer } from './server.ts';
 
 const json = { 'content-type': 'application/json' };
 
-test('after a real day: a box with its label, what was liked, a time that is learned and taken back, the same again', async ({ page }) => {
+test('after a real day: a box with its label, what was liked, a time that is learned and taken back, the same again', async ({
+  page,
+}) => {
   test.setTimeout(180_000);
   const server = await startServer();
   const ask = async <Answer>(method: string, path: string, body?: object): Promise<Answer> => {
-    const answer = await fetch(`${server.url}/api/${path}`, { method, headers: body ? json : {}, body: body ? JSON.stringify(body) : null });
+    const answer = await fetch(`${server.url}/api/${path}`, {
+      method,
+      headers: body ? json : {},
+      body: body ? JSON.stringify(body) : null,
+    });
     if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
     const text = await answer.text();
     return (text ? JSON.parse(text) : undefined) as Answer;
@@ -17,12 +23,21 @@ test('after a real day: a box with its label, what was liked, a time that is lea
   // An occasion that was served 100 minutes ago.
   const served = new Date(Date.now() - 100 * 60_000);
   const two = (value: number) => String(value).padStart(2, '0');
-  const { occasion } = await ask<{ occasion: { id: string } }>('POST', 'occasions/sunday-lunch/again', { name: 'Lunch today', date: `${served.getFullYear()}-${two(served.getMonth() + 1)}-${two(served.getDate())}`, serveAt: `${two(served.getHours())}:${two(served.getMinutes())}` });
+  const { occasion } = await ask<{ occasion: { id: string } }>('POST', 'occasions/sunday-lunch/again', {
+    name: 'Lunch today',
+    date: `${served.getFullYear()}-${two(served.getMonth() + 1)}-${two(served.getDate())}`,
+    serveAt: `${two(served.getHours())}:${two(served.getMinutes())}`,
+  });
   const plan = await ask<Plan>('POST', 'plan', { occasion, seconds: 0.2 });
   await ask('PUT', `occasions/${occasion.id}/plan`, { plan });
   const day = await ask<RunningDay>('POST', `occasions/${occasion.id}/day`, { mode: 'day' });
   // What goes by itself takes twelve minutes longer than planned, from an hour before on.
-  const events = asPlanned(plan, 60).map(([at, what], index) => ({ id: `event-${index + 1000}`, device: 'tablet', agoMin: Math.max(0, day.clock.nowMin - at - (at > -60 ? 12 : 0)), what }));
+  const events = asPlanned(plan, 60).map(([at, what], index) => ({
+    id: `event-${index + 1000}`,
+    device: 'tablet',
+    agoMin: Math.max(0, day.clock.nowMin - at - (at > -60 ? 12 : 0)),
+    what,
+  }));
   await ask('POST', `occasions/${occasion.id}/day/events`, { day: day.day, events });
   await ask('POST', `occasions/${occasion.id}/day/end`);
 
@@ -58,7 +73,10 @@ test('after a real day: a box with its label, what was liked, a time that is lea
   await page.getByText('times', { exact: true }).click();
   const timings = await ask<Kept<StepTiming>[]>('GET', 'timings');
   expect(timings.length).toBeGreaterThan(1);
-  const learned = async () => (await ask<Kept<{ id: string; steps: { id: string; learned?: object }[] }>[]>('GET', 'recipes')).flatMap((each) => each.entry.steps.filter((step) => step.learned));
+  const learned = async () =>
+    (await ask<Kept<{ id: string; steps: { id: string; learned?: object }[] }>[]>('GET', 'recipes')).flatMap((each) =>
+      each.entry.steps.filter((step) => step.learned),
+    );
   expect(await learned()).toEqual([]);
   await page.getByRole('button', { name: 'Use it' }).first().click();
   await page.getByRole('button', { name: 'Back to the recipe’s' }).waitFor();

@@ -8,7 +8,8 @@ import { beginRehearsal } from './rehearse.ts';
 import { startServer, type Running } from './server.ts';
 
 const path = '/o/sunday-lunch/cook';
-const dayOf = async (server: Running): Promise<RunningDay> => (await (await fetch(`${server.url}/api/occasions/sunday-lunch/day`)).json()) as RunningDay;
+const dayOf = async (server: Running): Promise<RunningDay> =>
+  (await (await fetch(`${server.url}/api/occasions/sunday-lunch/day`)).json()) as RunningDay;
 const doneCount = (page: Page) => page.getByText(/^\d+ of \d+ done$/);
 
 /** A plan is made and kept, and a rehearsal begun, standing still. */
@@ -28,7 +29,9 @@ async function forward(page: Page): Promise<void> {
   if (await button.isEnabled()) await button.click();
 }
 
-test('a whole rehearsed day on two devices: offline, a killed server, an oven that fails, a skipped gate, a late dish; nothing ticked is lost', async ({ browser }) => {
+test('a whole rehearsed day on two devices: offline, a killed server, an oven that fails, a skipped gate, a late dish; nothing ticked is lost', async ({
+  browser,
+}) => {
   test.setTimeout(300_000);
   let server = await startServer();
   const laptop = await rehearse(browser, server);
@@ -64,7 +67,8 @@ test('a whole rehearsed day on two devices: offline, a killed server, an oven th
 
   // A dish takes longer, and the day is mended.
   await forward(laptop);
-  if ((await laptop.locator('.now-card h2').textContent())!.startsWith('Oven')) await laptop.locator('.done-bar .yes').click();
+  if ((await laptop.locator('.now-card h2').textContent())!.startsWith('Oven'))
+    await laptop.locator('.done-bar .yes').click();
   await forward(laptop);
   await laptop.getByRole('button', { name: 'Not as planned' }).click();
   await laptop.getByRole('button', { name: '20 min' }).click();
@@ -137,7 +141,11 @@ test('a whole rehearsed day on two devices: offline, a killed server, an oven th
   const progress = progressOf(day.events);
   const day1 = { ...happened(day.plan, progress, day.clock.nowMin), nowMin: Math.floor(day.clock.nowMin) };
   expect(judgeDay(day.occasion, day1)).toMatchObject({ lost: [], ahead: [] });
-  const left = day.plan.tasks.filter((task) => (task.kind === 'wash' ? !gatePassed(task, progress) : task.kind === 'step' && task.cook !== undefined && !day1.done.has(task.id)));
+  const left = day.plan.tasks.filter((task) =>
+    task.kind === 'wash'
+      ? !gatePassed(task, progress)
+      : task.kind === 'step' && task.cook !== undefined && !day1.done.has(task.id),
+  );
   expect(left.map((task) => task.id)).toEqual([]);
   expect(day.plan.tasks.some((task): task is PlannedWash => task.kind === 'wash')).toBe(true);
   await phoneContext.close();
@@ -153,9 +161,31 @@ test('killed again and again under a stream of ticks, the server loses none it h
   const port = Number(new URL(server.url).port);
   const { occasion } = (await (await fetch(`${server.url}/api/occasions/sunday-lunch`)).json()) as { occasion: object };
   const json = { 'content-type': 'application/json' };
-  const planned = (await (await fetch(`${server.url}/api/plan`, { method: 'POST', headers: json, body: JSON.stringify({ occasion, seconds: 0.1 }) })).json()) as object;
-  expect((await fetch(`${server.url}/api/occasions/sunday-lunch/plan`, { method: 'PUT', headers: json, body: JSON.stringify({ plan: planned }) })).status).toBe(204);
-  expect((await fetch(`${server.url}/api/occasions/sunday-lunch/day`, { method: 'POST', headers: json, body: JSON.stringify({ mode: 'rehearsal', speed: 1 }) })).status).toBe(201);
+  const planned = (await (
+    await fetch(`${server.url}/api/plan`, {
+      method: 'POST',
+      headers: json,
+      body: JSON.stringify({ occasion, seconds: 0.1 }),
+    })
+  ).json()) as object;
+  expect(
+    (
+      await fetch(`${server.url}/api/occasions/sunday-lunch/plan`, {
+        method: 'PUT',
+        headers: json,
+        body: JSON.stringify({ plan: planned }),
+      })
+    ).status,
+  ).toBe(204);
+  expect(
+    (
+      await fetch(`${server.url}/api/occasions/sunday-lunch/day`, {
+        method: 'POST',
+        headers: json,
+        body: JSON.stringify({ mode: 'rehearsal', speed: 1 }),
+      })
+    ).status,
+  ).toBe(201);
   const { day } = await dayOf(server);
   const answered: string[] = [];
   let count = 0;
@@ -164,12 +194,18 @@ test('killed again and again under a stream of ticks, the server loses none it h
     const stream = (async () => {
       while (!gone) {
         const id = `tick-${String(++count).padStart(6, '0')}`;
-        const answer = await fetch(`${server.url}/api/occasions/sunday-lunch/day/events`, { method: 'POST', headers: json, body: JSON.stringify({ day, events: [{ id, device: 'tablet', what: { kind: 'tick', entry: id } }] }) }).catch(() => undefined);
+        const answer = await fetch(`${server.url}/api/occasions/sunday-lunch/day/events`, {
+          method: 'POST',
+          headers: json,
+          body: JSON.stringify({ day, events: [{ id, device: 'tablet', what: { kind: 'tick', entry: id } }] }),
+        }).catch(() => undefined);
         if (answer?.ok) answered.push(id);
         else if (!answer) return;
       }
     })();
-    await new Promise((resolve) => { setTimeout(resolve, 40 + ((round * 37) % 160)); });
+    await new Promise((resolve) => {
+      setTimeout(resolve, 40 + ((round * 37) % 160));
+    });
     await server.kill();
     gone = true;
     await stream;

@@ -2,14 +2,20 @@ import { expect, test, type Page } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
 
 let server: Running;
-test.beforeAll(async () => { server = await startServer(); });
-test.afterAll(async () => { await server.stop(); });
+test.beforeAll(async () => {
+  server = await startServer();
+});
+test.afterAll(async () => {
+  await server.stop();
+});
 
 const open = (page: Page, path: string) => page.goto(`${server.url}${path}`);
 const cell = (page: Page, dish: string, guest: string) => page.locator(`[data-cell="${dish}/${guest}"]`);
 const row = (page: Page, text: string | RegExp) => page.locator('.check-row', { hasText: text });
 
-test('the label that decides most stands first; pasted, confirmed and recorded, it settles its plates at once', async ({ page }) => {
+test('the label that decides most stands first; pasted, confirmed and recorded, it settles its plates at once', async ({
+  page,
+}) => {
   await open(page, '/o/lantern-supper/labels');
   await expect(page.locator('.check-row').first()).toContainText('Label of vegetable stock cube');
   await page.locator('.check-row').first().click();
@@ -17,10 +23,14 @@ test('the label that decides most stands first; pasted, confirmed and recorded, 
   await expect(form).toContainText('Green Tin stock cubes');
   await expect(form).toContainText('whey, casein');
   await form.getByRole('combobox', { name: 'Product' }).fill('River Gate cubes');
-  await form.getByLabel('Text of the label').fill('Ingredients: salt, palm oil, onion, turmeric, CELERY seed. May contain milk. <b>bold</b>');
+  await form
+    .getByLabel('Text of the label')
+    .fill('Ingredients: salt, palm oil, onion, turmeric, CELERY seed. May contain milk. <b>bold</b>');
   await form.getByRole('button', { name: 'Read it' }).click();
   await expect(form.locator('mark', { hasText: 'CELERY' })).toBeVisible();
-  await expect(form.getByRole('radio', { name: 'may contain' }).and(form.locator('[aria-label="milk"] *'))).toBeChecked();
+  await expect(
+    form.getByRole('radio', { name: 'may contain' }).and(form.locator('[aria-label="milk"] *')),
+  ).toBeChecked();
   await form.getByRole('button', { name: 'Record what I read' }).click();
   await expect(row(page, 'Label of vegetable stock cube')).toHaveCount(0);
   await expect(page.getByRole('table')).toContainText('River Gate cubes');
@@ -40,7 +50,9 @@ test('what was read is remembered for the next occasion, where no trace asks to 
   await expect(page.getByRole('table')).toContainText('for an earlier occasion');
 });
 
-test('in the shop aisle: the station works at phone width, with large answers and nothing off the side', async ({ page }) => {
+test('in the shop aisle: the station works at phone width, with large answers and nothing off the side', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await open(page, '/o/lantern-supper/labels');
   await row(page, 'pomegranate molasses').click();
@@ -61,12 +73,18 @@ test('a dish that a friend brings is a question until answered, and a check at b
   await page.getByRole('button', { name: 'Put it on the menu' }).click();
   await expect(page.getByRole('row', { name: /Bean salad brought by Tamsin/ })).toBeVisible();
   const strict = page.locator('[data-cell^="bean-salad/"]');
-  const verdicts = async () => Promise.all((await strict.all()).map(async (each) => (await each.getAttribute('aria-label'))!.split(': ')[1]));
+  const verdicts = async () =>
+    Promise.all((await strict.all()).map(async (each) => (await each.getAttribute('aria-label'))!.split(': ')[1]));
   expect(await verdicts()).toContain('check');
   await page.getByRole('link', { name: /^Labels/ }).click();
   await row(page, 'Ask Tamsin').click();
   const form = page.getByRole('complementary', { name: 'Check' });
-  for (const [question, answer] of [['What is in it?', 'yes'], ['Which packets', 'yes'], ['Did your boards', 'no'], ['Was anything fried', 'no']] as const) {
+  for (const [question, answer] of [
+    ['What is in it?', 'yes'],
+    ['Which packets', 'yes'],
+    ['Did your boards', 'no'],
+    ['Was anything fried', 'no'],
+  ] as const) {
     await form.locator(`[aria-label^="${question}"]`).getByText(answer, { exact: true }).click();
   }
   await expect(form).toContainText('check” at best');
@@ -88,7 +106,9 @@ test('anything edible can be asked about, in words, and answered for everybody a
   await expect(ask).toContainText('clear for everybody');
 });
 
-test('somebody from the address book is invited with what was noted; what does not fit is asked, not guessed', async ({ page }) => {
+test('somebody from the address book is invited with what was noted; what does not fit is asked, not guessed', async ({
+  page,
+}) => {
   await open(page, '/o/sunday-lunch/guests');
   await page.getByRole('button', { name: 'Address book' }).click();
   await page.getByRole('button', { name: 'Invite Hale' }).click();
@@ -121,11 +141,17 @@ test('who has not enough is said on the menu, and how much is enough can be chan
 });
 
 test('a food of one’s own is added where nobody knew a word, and marked as one’s own word', async ({ page }) => {
-  const { occasion, revision } = await (await page.request.get(`${server.url}/api/occasions/sunday-lunch`)).json() as { occasion: { recipes: { lines: { food?: string; text: string }[] }[] }; revision: number };
+  const { occasion, revision } = (await (
+    await page.request.get(`${server.url}/api/occasions/sunday-lunch`)
+  ).json()) as { occasion: { recipes: { lines: { food?: string; text: string }[] }[] }; revision: number };
   const line = occasion.recipes[0]!.lines.at(-1)!;
   delete line.food;
   line.text = '1 spoon of moon paste';
-  expect((await page.request.put(`${server.url}/api/occasions/sunday-lunch`, { data: { baseRevision: revision, occasion } })).status()).toBe(200);
+  expect(
+    (
+      await page.request.put(`${server.url}/api/occasions/sunday-lunch`, { data: { baseRevision: revision, occasion } })
+    ).status(),
+  ).toBe(200);
   await open(page, '/o/sunday-lunch/labels');
   await row(page, 'moon paste').click();
   const form = page.getByRole('complementary', { name: 'Check' });
@@ -133,7 +159,9 @@ test('a food of one’s own is added where nobody knew a word, and marked as one
   await form.getByLabel('Name of the food').fill('Moon paste');
   await form.getByRole('button', { name: 'Keep it as my word' }).click();
   await expect(row(page, 'What is “1 spoon of moon paste”')).toHaveCount(0);
-  expect(await (await page.request.get(`${server.url}/api/foods`)).json()).toMatchObject([{ entry: { name: 'Moon paste' } }]);
+  expect(await (await page.request.get(`${server.url}/api/foods`)).json()).toMatchObject([
+    { entry: { name: 'Moon paste' } },
+  ]);
 });
 
 test('guests and checks are walked with the arrow keys, and opened with Enter', async ({ page }) => {

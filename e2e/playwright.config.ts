@@ -1,7 +1,12 @@
 import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
 
-const chromium = [process.env['LUPIN_CHROMIUM'], '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].find((path) => path && existsSync(path));
+const chromium = [
+  process.env['LUPIN_CHROMIUM'],
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+  '/usr/bin/google-chrome',
+].find((path) => path && existsSync(path));
 
 export default defineConfig({
   testDir: '.',
@@ -15,7 +20,15 @@ export default defineConfig({
     trace: 'retain-on-failure',
     launchOptions: {
       ...(chromium ? { executablePath: chromium } : {}),
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
 });

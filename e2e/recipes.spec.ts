@@ -3,8 +3,12 @@ import { expect, test, type Page } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
 
 let server: Running;
-test.beforeAll(async () => { server = await startServer(); });
-test.afterAll(async () => { await server.stop(); });
+test.beforeAll(async () => {
+  server = await startServer();
+});
+test.afterAll(async () => {
+  await server.stop();
+});
 
 const open = (page: Page, path: string) => page.goto(`${server.url}${path}`);
 const pie = `Leek pie
@@ -43,10 +47,13 @@ test('a recipe is pasted, looked at, mended and kept; the original stays with it
   await expect(page.getByRole('region', { name: 'What is odd in it' })).not.toContainText('400 °C');
 });
 
-test('lines are read as they are typed, moved by key, undone by key, and are still there after a reload', async ({ page }) => {
+test('lines are read as they are typed, moved by key, undone by key, and are still there after a reload', async ({
+  page,
+}) => {
   await open(page, '/recipes/roast-roots');
   const lines = page.getByRole('region', { name: 'Ingredients' });
-  const texts = () => lines.locator('input.line-text').evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
+  const texts = () =>
+    lines.locator('input.line-text').evaluateAll((inputs) => inputs.map((input) => (input as HTMLInputElement).value));
   await expect(lines.locator('input.line-text').first()).toBeVisible();
   const before = await texts();
   await lines.locator('input.line-text').first().click();
@@ -59,7 +66,9 @@ test('lines are read as they are typed, moved by key, undone by key, and are sti
   await lines.getByLabel('Ingredient: 2 tbsp tahini').click();
   await page.keyboard.press('Alt+ArrowUp');
   await expect.poll(texts).toEqual(['2 tbsp tahini', ...before]);
-  await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText('No step says what becomes of “2 tbsp tahini”');
+  await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText(
+    'No step says what becomes of “2 tbsp tahini”',
+  );
   await page.waitForLoadState('networkidle');
   await page.reload();
   await expect.poll(texts).toEqual(['2 tbsp tahini', ...before]);
@@ -101,7 +110,11 @@ test('what is not a recipe is said, and the text stays', async ({ page }) => {
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('alert')).toContainText('not quite');
   await expect(page.getByLabel('Text of a recipe')).toHaveValue('{"@type":"Recipe",');
-  await page.getByLabel('Text of a recipe').fill('<script>document.title = "owned"</script><p>Soup</p><p>Ingredients</p><li>2 carrots <img src=x onerror="document.title=\'owned\'"></li><p>Method</p><p>Boil for 20 minutes.</p>');
+  await page
+    .getByLabel('Text of a recipe')
+    .fill(
+      '<script>document.title = "owned"</script><p>Soup</p><p>Ingredients</p><li>2 carrots <img src=x onerror="document.title=\'owned\'"></li><p>Method</p><p>Boil for 20 minutes.</p>',
+    );
   await page.getByRole('button', { name: 'Read it' }).click();
   await expect(page.getByRole('heading', { name: 'Soup' })).toBeVisible();
   await expect(page).not.toHaveTitle('owned');
@@ -153,7 +166,9 @@ test('a swap of the cook’s own is offered beside the others', async ({ page })
   await expect(page.getByText('millet', { exact: false }).first()).toBeVisible();
 });
 
-test('in the shop: ticked on a phone, what is in the house leaves the list, and a spreadsheet brings both back', async ({ browser }) => {
+test('in the shop: ticked on a phone, what is in the house leaves the list, and a spreadsheet brings both back', async ({
+  browser,
+}) => {
   const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
   await open(page, '/o/lantern-supper/shopping');
   await page.getByRole('checkbox', { name: /^celeriac/ }).check();
@@ -165,17 +180,28 @@ test('in the shop: ticked on a phone, what is in the house leaves the list, and 
   await page.waitForLoadState('networkidle');
   await page.reload();
   await expect(page.locator('.shop-item.ticked .name')).toHaveText(['celeriac']);
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'CSV', exact: true }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'CSV', exact: true }).click(),
+  ]);
   const csv = readFileSync((await file.path())!, 'utf8');
   expect(csv).toMatch(/vegetables?,celeriac,celeriac,.*,yes,/);
-  await page.getByLabel('CSV in').setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from('item,ticked,have\ncornflour,,\nbutter,yes,1 kg\nnapkins,,\n') });
+  await page.getByLabel('CSV in').setInputFiles({
+    name: 'list.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('item,ticked,have\ncornflour,,\nbutter,yes,1 kg\nnapkins,,\n'),
+  });
   await expect(page.getByRole('button', { name: 'napkins' })).toBeVisible();
   await page.context().close();
 });
 
 test('what would go to the table raw has no timetable until its recipe says how hot it gets', async ({ page }) => {
   await open(page, '/recipes');
-  await page.getByLabel('Text of a recipe').fill('Brunch pancakes\n\nServes 4\n\nIngredients\n250 g self-raising flour\n2 eggs\n300 ml oat drink\n\nMethod\nWhisk everything. Fry spoonfuls in a frying pan for 2 minutes on each side.');
+  await page
+    .getByLabel('Text of a recipe')
+    .fill(
+      'Brunch pancakes\n\nServes 4\n\nIngredients\n250 g self-raising flour\n2 eggs\n300 ml oat drink\n\nMethod\nWhisk everything. Fry spoonfuls in a frying pan for 2 minutes on each side.',
+    );
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Keep it and open it' }).click();
   await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText('cooked through');
@@ -202,7 +228,10 @@ test('an occasion keeps its copy, and takes over the library’s when asked', as
   await page.getByRole('button', { name: /Take over Apple crumble/ }).click();
   await page.getByRole('link', { name: /^Amounts/ }).click();
   // The menu's own buttons name the dish too.
-  await page.getByRole('navigation', { name: 'Dishes' }).getByRole('button', { name: /Apple crumble/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Dishes' })
+    .getByRole('button', { name: /Apple crumble/ })
+    .click();
   await expect(page.getByRole('region', { name: /Amounts of Apple crumble/ })).toContainText('1.5 kg apples');
 });
 
@@ -212,7 +241,10 @@ test('lines are dragged by the hand; files dropped anywhere are read together', 
   await expect(inputs.first()).toBeVisible();
   const texts = () => inputs.evaluateAll((all) => all.map((input) => (input as HTMLInputElement).value));
   const before = await texts();
-  const [from, to] = [await page.locator('.handle').nth(0).boundingBox(), await page.locator('.handle').nth(2).boundingBox()];
+  const [from, to] = [
+    await page.locator('.handle').nth(0).boundingBox(),
+    await page.locator('.handle').nth(2).boundingBox(),
+  ];
   await page.mouse.move(from!.x + 6, from!.y + 10);
   await page.mouse.down();
   await page.mouse.move(from!.x + 8, from!.y + 30, { steps: 5 });
@@ -224,8 +256,19 @@ test('lines are dragged by the hand; files dropped anywhere are read together', 
   await expect(page.getByRole('heading', { name: 'Bring a recipe in' })).toBeVisible();
   await page.evaluate(() => {
     const data = new DataTransfer();
-    data.items.add(new File(['Plain toast\n\nIngredients\n1 slice bread\n\nMethod\nToast the bread for 3 minutes.'], 'a.txt', { type: 'text/plain' }));
-    data.items.add(new File(['{"@type":"Recipe","name":"Pot of tea","recipeIngredient":["2 tea bags"],"recipeInstructions":"Steep for 4 minutes."}'], 'b.json'));
+    data.items.add(
+      new File(['Plain toast\n\nIngredients\n1 slice bread\n\nMethod\nToast the bread for 3 minutes.'], 'a.txt', {
+        type: 'text/plain',
+      }),
+    );
+    data.items.add(
+      new File(
+        [
+          '{"@type":"Recipe","name":"Pot of tea","recipeIngredient":["2 tea bags"],"recipeInstructions":"Steep for 4 minutes."}',
+        ],
+        'b.json',
+      ),
+    );
     window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
   });
   await page.getByRole('button', { name: 'Keep all 2' }).click();
@@ -236,13 +279,24 @@ test('a recipe changed elsewhere meanwhile is not overwritten unasked, and nothi
   await open(page, '/recipes/berry-fool');
   const name = page.getByLabel('Name of the recipe');
   await expect(name).toHaveValue('Berry fool');
-  const kept = (await (await page.request.get(`${server.url}/api/recipes/berry-fool`)).json()) as { revision: number; entry: object };
-  await page.request.put(`${server.url}/api/recipes/berry-fool`, { data: { baseRevision: kept.revision, entry: { ...kept.entry, about: 'Changed elsewhere.' } } });
+  const kept = (await (await page.request.get(`${server.url}/api/recipes/berry-fool`)).json()) as {
+    revision: number;
+    entry: object;
+  };
+  await page.request.put(`${server.url}/api/recipes/berry-fool`, {
+    data: { baseRevision: kept.revision, entry: { ...kept.entry, about: 'Changed elsewhere.' } },
+  });
   await name.fill('Berry fool with mint');
   await name.press('Tab');
   await expect(page.getByRole('alert')).toContainText('Not saved.');
   await expect(name).toHaveValue('Berry fool with mint');
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect.poll(async () => ((await (await page.request.get(`${server.url}/api/recipes/berry-fool`)).json()) as { entry: { name: string } }).entry.name).toBe('Berry fool with mint');
+  await expect
+    .poll(
+      async () =>
+        ((await (await page.request.get(`${server.url}/api/recipes/berry-fool`)).json()) as { entry: { name: string } })
+          .entry.name,
+    )
+    .toBe('Berry fool with mint');
 });

@@ -29,21 +29,37 @@ function freePort(): Promise<number> {
   });
 }
 
-const ended = (child: ChildProcess): Promise<number | null> => new Promise((resolve) => (child.exitCode !== null ? resolve(child.exitCode) : child.once('exit', resolve)));
+const ended = (child: ChildProcess): Promise<number | null> =>
+  new Promise((resolve) => (child.exitCode !== null ? resolve(child.exitCode) : child.once('exit', resolve)));
 
 /** The real built server on a free port, with data of its own. */
-export async function startServer(options: { demo: boolean; folder?: string; port?: number; reset?: boolean } = { demo: true }): Promise<Running> {
+export async function startServer(
+  options: { demo: boolean; folder?: string; port?: number; reset?: boolean } = { demo: true },
+): Promise<Running> {
   const folder = options.folder ?? mkdtempSync(join(tmpdir(), 'lupin-e2e-'));
   const port = options.port ?? (await freePort());
   const sharePort = await freePort();
-  const child = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), ...(options.demo ? ['--demo'] : []), ...(options.reset ? ['--reset'] : [])], { env: { ...process.env, LUPIN_PORT: String(port), LUPIN_SHARE_PORT: String(sharePort), LUPIN_DATA_DIR: folder } });
+  const child = spawn(
+    process.execPath,
+    [
+      join(root, 'packages/server/dist/main.js'),
+      ...(options.demo ? ['--demo'] : []),
+      ...(options.reset ? ['--reset'] : []),
+    ],
+    { env: { ...process.env, LUPIN_PORT: String(port), LUPIN_SHARE_PORT: String(sharePort), LUPIN_DATA_DIR: folder } },
+  );
   let output = '';
-  child.stdout.on('data', (chunk: Buffer) => { output += chunk.toString(); });
-  child.stderr.on('data', (chunk: Buffer) => { output += chunk.toString(); });
+  child.stdout.on('data', (chunk: Buffer) => {
+    output += chunk.toString();
+  });
+  child.stderr.on('data', (chunk: Buffer) => {
+    output += chunk.toString();
+  });
   const url = `http://127.0.0.1:${port}`;
   const until = Date.now() + 60_000;
   while (!output.includes(`Lupin is at ${url}`)) {
-    if (child.exitCode !== null || Date.now() > until) throw new Error(`The server did not start (exit ${child.exitCode}): ${output}`);
+    if (child.exitCode !== null || Date.now() > until)
+      throw new Error(`The server did not start (exit ${child.exitCode}): ${output}`);
     await new Promise((resolve) => setTimeout(resolve, 50));
   }
   return {

@@ -7,7 +7,8 @@ import { expect, test } from '@playwright/test';
 import { root, startServer } from './server.ts';
 
 const main = join(root, 'packages/server/dist/main.js');
-const run = (env: Record<string, string>, ...args: string[]) => spawnSync(process.execPath, [main, ...args], { env: { ...process.env, ...env }, encoding: 'utf8', timeout: 30_000 });
+const run = (env: Record<string, string>, ...args: string[]) =>
+  spawnSync(process.execPath, [main, ...args], { env: { ...process.env, ...env }, encoding: 'utf8', timeout: 30_000 });
 
 test('a second start keeps what was changed; --reset brings the demo back', async ({ request }) => {
   const folder = mkdtempSync(join(tmpdir(), 'lupin-again-'));
@@ -56,7 +57,9 @@ test('a database from a newer Lupin is left alone', async () => {
 test('--reset never throws away data that is not the demo’s', async ({ request }) => {
   const folder = mkdtempSync(join(tmpdir(), 'lupin-own-'));
   const own = await startServer({ demo: false, folder });
-  expect((await request.post(`${own.url}/api/occasions`, { data: { name: 'Mine', date: '2027-01-01' } })).status()).toBe(201);
+  expect(
+    (await request.post(`${own.url}/api/occasions`, { data: { name: 'Mine', date: '2027-01-01' } })).status(),
+  ).toBe(201);
   await own.stop();
   const reset = run({ LUPIN_DATA_DIR: folder, LUPIN_PORT: '4778' }, '--demo', '--reset');
   expect(reset.status).toBe(1);

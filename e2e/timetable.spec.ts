@@ -3,8 +3,12 @@ import { expect, test, type Page } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
 
 let server: Running;
-test.beforeAll(async () => { server = await startServer(); });
-test.afterAll(async () => { await server.stop(); });
+test.beforeAll(async () => {
+  server = await startServer();
+});
+test.afterAll(async () => {
+  await server.stop();
+});
 
 /** The timetable once its plan has settled. */
 async function settled(page: Page, occasion = 'sunday-lunch'): Promise<void> {
@@ -15,22 +19,35 @@ async function settled(page: Page, occasion = 'sunday-lunch'): Promise<void> {
 async function planned(page: Page, occasion = 'sunday-lunch'): Promise<void> {
   await page.goto(`${server.url}/o/${occasion}/timetable`);
   await expect(page.locator('.tt-bar').first()).toBeVisible({ timeout: 90_000 });
-  await page.getByRole('button', { name: 'Stop here' }).click({ timeout: 2000 }).catch(() => undefined);
+  await page
+    .getByRole('button', { name: 'Stop here' })
+    .click({ timeout: 2000 })
+    .catch(() => undefined);
   await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
 }
-const view = (page: Page, name: string) => page.getByRole('radiogroup', { name: 'View' }).getByText(name, { exact: true }).click();
-const share = async (page: Page): Promise<number> => Number(/about (?:over |under )?(\d+) in 100/.exec(await page.getByRole('heading', { name: /days everything is at the table in time/ }).textContent() ?? '')![1]);
+const view = (page: Page, name: string) =>
+  page.getByRole('radiogroup', { name: 'View' }).getByText(name, { exact: true }).click();
+const share = async (page: Page): Promise<number> =>
+  Number(
+    /about (?:over |under )?(\d+) in 100/.exec(
+      (await page.getByRole('heading', { name: /days everything is at the table in time/ }).textContent()) ?? '',
+    )![1],
+  );
 
 test('how sure it is, where it breaks, and ten minutes to spare that make it surer', async ({ page }) => {
   await settled(page);
   await view(page, 'how sure');
-  await expect(page.getByRole('img', { name: /How each dish comes to the table/ })).toHaveAccessibleName(/Green beans with toasted almonds: in time on \d+ in 100 days/);
+  await expect(page.getByRole('img', { name: /How each dish comes to the table/ })).toHaveAccessibleName(
+    /Green beans with toasted almonds: in time on \d+ in 100 days/,
+  );
   const before = await share(page);
   const spare = page.getByRole('region', { name: 'What minutes to spare would buy' });
   const offer = spare.getByRole('button', { name: /^Add: / }).first();
   await expect(offer).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('region', { name: 'Where it breaks first' })).toContainText(/runs over by \d+ min/);
-  const promised = Number(/becomes about (?:over )?(\d+) in 100/.exec(await spare.locator('.spare-row').first().textContent() ?? '')![1]);
+  const promised = Number(
+    /becomes about (?:over )?(\d+) in 100/.exec((await spare.locator('.spare-row').first().textContent()) ?? '')![1],
+  );
   expect(promised).toBeGreaterThan(before);
   await offer.click();
   await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
@@ -43,7 +60,9 @@ test('how sure it is, where it breaks, and ten minutes to spare that make it sur
   await expect(page.getByText(/has 10 min to spare after it/)).toHaveCount(0);
 });
 
-test('what if it is served later, with a helper: another plan beside this one, taken over when wanted', async ({ page }) => {
+test('what if it is served later, with a helper: another plan beside this one, taken over when wanted', async ({
+  page,
+}) => {
   await planned(page);
   await view(page, 'what if');
   const pick = page.getByRole('combobox', { name: 'What if' });
@@ -94,7 +113,9 @@ test('the plan goes into a calendar, everybody’s or one cook’s, as a file an
   expect((await subscribed.text()).match(/BEGIN:VEVENT/g)!.length).toBe(file.match(/BEGIN:VEVENT/g)!.length);
 });
 
-test('a step is dragged to another time and moved by key; the plan follows, and one key takes each back', async ({ page }) => {
+test('a step is dragged to another time and moved by key; the plan follows, and one key takes each back', async ({
+  page,
+}) => {
   await planned(page, 'lantern-supper');
   await view(page, 'the day');
   const bar = page.getByRole('button', { name: /^Trim and season the duck/ }).first();
@@ -114,14 +135,24 @@ test('a step is dragged to another time and moved by key; the plan follows, and 
   await fixed.focus();
   await page.keyboard.press('Shift+ArrowRight');
   const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
-  await expect.poll(async () => minutes(/begins at (\d\d:\d\d)/.exec(await page.getByText(/Fixed: it begins at/).textContent() ?? '')?.[1] ?? ''), { timeout: 60_000 }).toBe(minutes(to) + 5);
+  await expect
+    .poll(
+      async () =>
+        minutes(
+          /begins at (\d\d:\d\d)/.exec((await page.getByText(/Fixed: it begins at/).textContent()) ?? '')?.[1] ?? '',
+        ),
+      { timeout: 60_000 },
+    )
+    .toBe(minutes(to) + 5);
   await page.keyboard.press('z');
   await expect(page.getByText(`Fixed: it begins at ${to}.`)).toBeVisible({ timeout: 60_000 });
   await page.keyboard.press('z');
   await expect(page.getByText(/Fixed: it begins at/)).toHaveCount(0, { timeout: 60_000 });
 });
 
-test('lanes by dish and by kit, wider and narrower by key; a task says what holds it and what if it slips', async ({ page }) => {
+test('lanes by dish and by kit, wider and narrower by key; a task says what holds it and what if it slips', async ({
+  page,
+}) => {
   await planned(page);
   await page.getByRole('button', { name: /^Carve, Roast chicken/ }).click();
   await expect(page.getByText(/^(Not earlier|Not later|It can run over|If it slips)/)).toBeVisible();
@@ -151,7 +182,10 @@ test('the cook is out for an hour, and the topping is done by a time of the cloc
   await out.getByLabel(/is out until$/).press('Enter');
   await expect(out.getByLabel(/is out until$/)).toHaveValue('11:00');
   await view(page, 'the day');
-  await page.getByRole('button', { name: /^Rub the topping/ }).first().click({ timeout: 60_000 });
+  await page
+    .getByRole('button', { name: /^Rub the topping/ })
+    .first()
+    .click({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Not before, done by …' }).click();
   const limits = page.getByRole('region', { name: 'Time limits' });
   await limits.getByRole('button', { name: 'Done by …' }).click();
@@ -162,7 +196,11 @@ test('the cook is out for an hour, and the topping is done by a time of the cloc
   await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
   await view(page, 'as a table');
   const minutes = (clock: string) => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3, 5));
-  const rows = await page.locator('.plain-table tbody tr').evaluateAll((all) => all.map((row) => [...row.querySelectorAll('td')].slice(0, 4).map((cell) => cell.textContent ?? '')));
+  const rows = await page
+    .locator('.plain-table tbody tr')
+    .evaluateAll((all) =>
+      all.map((row) => [...row.querySelectorAll('td')].slice(0, 4).map((cell) => cell.textContent ?? '')),
+    );
   for (const [start, end, who, what] of rows) {
     if (!who) continue;
     expect([what, minutes(end!) <= 600 || minutes(start!) >= 660]).toEqual([what, true]);
@@ -170,7 +208,9 @@ test('the cook is out for an hour, and the topping is done by a time of the cloc
   }
 });
 
-test('equal work of two dishes is done in one go: one step in the timetable, and one key takes it back', async ({ page }) => {
+test('equal work of two dishes is done in one go: one step in the timetable, and one key takes it back', async ({
+  page,
+}) => {
   await planned(page, 'lantern-supper');
   await view(page, 'kitchen and cooks');
   await page.getByRole('button', { name: 'In one go: Onions, sliced' }).click();
@@ -182,7 +222,9 @@ test('equal work of two dishes is done in one go: one step in the timetable, and
   await expect(page.getByText('Onions, sliced')).toHaveCount(0);
 });
 
-test('a dishwasher is told of with its programme, can be thought away beside the plan, and taken out with one key to bring it back', async ({ page }) => {
+test('a dishwasher is told of with its programme, can be thought away beside the plan, and taken out with one key to bring it back', async ({
+  page,
+}) => {
   await planned(page, 'lantern-supper');
   await view(page, 'what if');
   const pick = page.getByRole('combobox', { name: 'What if' });

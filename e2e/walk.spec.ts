@@ -3,8 +3,12 @@ import { rulesOfAudit } from '../packages/core/src/audit/finding.ts';
 import { startServer, type Running } from './server.ts';
 
 let server: Running;
-test.beforeAll(async () => { server = await startServer(); });
-test.afterAll(async () => { await server.stop(); });
+test.beforeAll(async () => {
+  server = await startServer();
+});
+test.afterAll(async () => {
+  await server.stop();
+});
 
 const open = (page: Page, path: string) => page.goto(`${server.url}${path}`);
 const cell = (page: Page, dish: string, guest: string) => page.locator(`[data-cell="${dish}/${guest}"]`);
@@ -16,10 +20,22 @@ test('the demo occasions stand on the first page, and lead to their stations', a
   await expect(page.getByText('8 at table')).toBeVisible();
   await page.getByRole('link', { name: 'Lantern Supper' }).click();
   await expect(page.getByRole('heading', { name: 'Who comes, and what must not reach them' })).toBeVisible();
-  await expect(page.getByRole('navigation', { name: 'Stations' }).getByRole('link')).toHaveText([/^Guests/, /^Menu/, /^Labels/, /^Amounts/, /^Shopping/, /^Timetable/, /^Cook/, /^Table/, /^After/]);
+  await expect(page.getByRole('navigation', { name: 'Stations' }).getByRole('link')).toHaveText([
+    /^Guests/,
+    /^Menu/,
+    /^Labels/,
+    /^Amounts/,
+    /^Shopping/,
+    /^Timetable/,
+    /^Cook/,
+    /^Table/,
+    /^After/,
+  ]);
 });
 
-test('a conflict becomes clear by a swap; ingredients, amounts and steps follow; one key takes it back', async ({ page }) => {
+test('a conflict becomes clear by a swap; ingredients, amounts and steps follow; one key takes it back', async ({
+  page,
+}) => {
   await open(page, '/o/lantern-supper/menu');
   await expect(cell(page, 'gratin', 'oriel')).toHaveAccessibleName(/adaptable/);
   await cell(page, 'gratin', 'oriel').click();
@@ -32,7 +48,10 @@ test('a conflict becomes clear by a swap; ingredients, amounts and steps follow;
   await expect(cell(page, 'gratin', 'ines')).toHaveAccessibleName(/: clear/);
 
   await page.getByRole('link', { name: /^Amounts/ }).click();
-  await page.getByRole('navigation', { name: 'Dishes' }).getByRole('button', { name: /Celeriac/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Dishes' })
+    .getByRole('button', { name: /Celeriac/ })
+    .click();
   const sheet = page.getByRole('region', { name: /Amounts of Celeriac/ });
   await expect(sheet).toContainText('fine cornmeal');
   await expect(sheet.getByRole('cell', { name: 'fresh breadcrumbs', exact: true })).toHaveCount(0);
@@ -63,7 +82,9 @@ test('units and degrees change on one switch, which is remembered', async ({ pag
 test('a changed need is followed by verdicts, plates, amounts and timetable, without a reload', async ({ page }) => {
   await open(page, '/o/sunday-lunch/timetable');
   await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible();
-  await page.evaluate(() => { (window as unknown as { stayed: boolean }).stayed = true; });
+  await page.evaluate(() => {
+    (window as unknown as { stayed: boolean }).stayed = true;
+  });
   await page.getByRole('link', { name: /^Guests/ }).click();
   await page.getByRole('button', { name: 'Tomas', exact: true }).first().click();
   await page.getByRole('link', { name: /^Guests/ }).click();
@@ -89,7 +110,9 @@ test('a need nobody understands becomes an open question, and every dish a check
   await page.locator('.guest-table').getByRole('button', { name: 'Tomas' }).click();
   await page.getByRole('combobox', { name: 'Add a need' }).fill('<b>moon dust</b>');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.locator('.guest-table tr', { hasText: 'Tomas' })).toContainText('not yet understood: “<b>moon dust</b>”');
+  await expect(page.locator('.guest-table tr', { hasText: 'Tomas' })).toContainText(
+    'not yet understood: “<b>moon dust</b>”',
+  );
   await page.getByRole('link', { name: /^Menu/ }).click();
   await expect(cell(page, 'potatoes', 'tomas')).toHaveAccessibleName(/: check/);
   await page.keyboard.press('z');
@@ -127,7 +150,9 @@ test('a pasted label is read, its words marked, and its answers proposed for con
   const why = page.getByRole('complementary', { name: 'Why' });
   await why.getByRole('button', { name: 'I have read the label of gluten-free flour blend' }).first().click();
   await why.getByPlaceholder('name on the packet').fill('Mill Lane blend');
-  await why.getByLabel('Text of the label').fill('Ingredients: rice flour, tapioca starch, potato starch.\nMay contain milk. <img src=x onerror=alert(1)>');
+  await why
+    .getByLabel('Text of the label')
+    .fill('Ingredients: rice flour, tapioca starch, potato starch.\nMay contain milk. <img src=x onerror=alert(1)>');
   await why.getByRole('button', { name: 'Read it' }).click();
   await expect(why.locator('mark', { hasText: 'milk' })).toBeVisible();
   await expect(why.locator('img')).toHaveCount(0);
@@ -141,7 +166,9 @@ test('the Lantern Supper is planned in the browser, audited, and the washes say 
   await expect(audit).toContainText('Nothing crosses over');
   await expect(audit.getByRole('listitem')).toHaveCount(Object.keys(rulesOfAudit).length);
   await page.locator('.tt-bar.washing').first().click();
-  await expect(page.getByText(/(Hot water and detergent, rinse|Soap and running water, 20 seconds), clean towel\./)).toBeVisible();
+  await expect(
+    page.getByText(/(Hot water and detergent, rinse|Soap and running water, 20 seconds), clean towel\./),
+  ).toBeVisible();
   await page.getByText('as a table').click();
   await expect(page.getByRole('row', { name: /Ines Trim and season the duck/ })).toBeVisible();
 });
@@ -169,7 +196,9 @@ test('a task is fixed to its time, moved by key, and let go; a second oven is a 
   await expect(page.getByText(/audited|improving/)).toBeVisible({ timeout: 60_000 });
 });
 
-test('a rehearsed day is ticked off at the bench, a reload keeps the ticks, and the run sheet prints', async ({ page }) => {
+test('a rehearsed day is ticked off at the bench, a reload keeps the ticks, and the run sheet prints', async ({
+  page,
+}) => {
   await open(page, '/o/sunday-lunch/cook');
   await page.getByRole('button', { name: 'Rehearse it first' }).click({ timeout: 60_000 });
   await page.locator('.done-bar .yes').waitFor();

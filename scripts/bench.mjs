@@ -8,16 +8,32 @@ import { install, root } from './setup.mjs';
 install();
 const number = process.argv.slice(2).find((word) => Number.isFinite(Number(word)));
 const words = process.argv.slice(2).filter((word) => word !== number);
-const files = readdirSync(join(root, 'bench')).filter((file) => file.endsWith('.bench.ts') && (words.length === 0 || words.some((word) => file.includes(word))));
+const files = readdirSync(join(root, 'bench')).filter(
+  (file) => file.endsWith('.bench.ts') && (words.length === 0 || words.some((word) => file.includes(word))),
+);
 const outDir = join(root, 'node_modules/.lupin/bench');
 await build({
-  configFile: false, logLevel: 'error', root,
-  build: { ssr: true, outDir, target: 'node20', emptyOutDir: true, rollupOptions: { input: Object.fromEntries(files.map((file) => [file.replace('.bench.ts', ''), join(root, 'bench', file)])) } },
+  configFile: false,
+  logLevel: 'error',
+  root,
+  build: {
+    ssr: true,
+    outDir,
+    target: 'node20',
+    emptyOutDir: true,
+    rollupOptions: {
+      input: Object.fromEntries(files.map((file) => [file.replace('.bench.ts', ''), join(root, 'bench', file)])),
+    },
+  },
   ssr: { noExternal: ['@lupin/core', 'valibot'], external: ['highs'] },
 });
 let status = 0;
 for (const file of files) {
-  const result = spawnSync(process.execPath, ['--expose-gc', join(outDir, file.replace('.bench.ts', '.js')), ...(number ? [number] : [])], { cwd: root, stdio: 'inherit' });
+  const result = spawnSync(
+    process.execPath,
+    ['--expose-gc', join(outDir, file.replace('.bench.ts', '.js')), ...(number ? [number] : [])],
+    { cwd: root, stdio: 'inherit' },
+  );
   status ||= result.status ?? 1;
 }
 process.exit(status);

@@ -12,7 +12,8 @@ function digest(paths) {
   const add = (path) => {
     if (!existsSync(path)) return;
     if (statSync(path).isDirectory()) {
-      for (const name of readdirSync(path).sort()) if (!['node_modules', 'dist', '.git'].includes(name)) add(join(path, name));
+      for (const name of readdirSync(path).sort())
+        if (!['node_modules', 'dist', '.git'].includes(name)) add(join(path, name));
     } else if (!/\.test\.tsx?$/.test(path)) hash.update(path.slice(root.length)).update(readFileSync(path));
   };
   for (const path of paths) add(join(root, path));
@@ -48,7 +49,12 @@ export function install() {
 
 export function build() {
   const wanted = digest(['package-lock.json', 'packages', 'data', 'types']);
-  if (isCurrent('build', wanted) && existsSync(join(root, 'packages/server/dist/main.js')) && existsSync(join(root, 'packages/web/dist/index.html'))) return;
+  if (
+    isCurrent('build', wanted) &&
+    existsSync(join(root, 'packages/server/dist/main.js')) &&
+    existsSync(join(root, 'packages/web/dist/index.html'))
+  )
+    return;
   console.log('Building …');
   run('npm', ['run', 'build', '--silent'], 'The build');
   remember('build', wanted);
@@ -56,17 +62,27 @@ export function build() {
 
 /** Debian's Chromium, installed where that is permitted; otherwise one sentence that says what to install. */
 export function chromium() {
-  const places = [process.env.LUPIN_CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser', '/usr/bin/google-chrome'].filter(Boolean);
+  const places = [
+    process.env.LUPIN_CHROMIUM,
+    '/usr/bin/chromium',
+    '/usr/bin/chromium-browser',
+    '/usr/bin/google-chrome',
+  ].filter(Boolean);
   const found = () => places.find((path) => existsSync(path));
   if (found()) return found();
   try {
     console.log('Installing Chromium for the browser tests …');
     execFileSync('apt-get', ['update', '-qq'], { stdio: 'ignore' });
-    execFileSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { stdio: 'ignore', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
+    execFileSync('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], {
+      stdio: 'ignore',
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    });
   } catch {
     // Said below, in one place.
   }
   if (found()) return found();
-  console.error('The browser tests need Chromium: install it ("apt-get install chromium" on Debian) or set LUPIN_CHROMIUM to its path.');
+  console.error(
+    'The browser tests need Chromium: install it ("apt-get install chromium" on Debian) or set LUPIN_CHROMIUM to its path.',
+  );
   process.exit(1);
 }

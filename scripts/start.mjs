@@ -6,6 +6,10 @@ import { build, install, root } from './setup.mjs';
 const [kind, ...rest] = process.argv.slice(2);
 install();
 build();
-const server = spawn(process.execPath, [join(root, 'packages/server/dist/main.js'), ...(kind === 'demo' ? ['--demo'] : []), ...rest], { stdio: 'inherit' });
+const server = spawn(
+  process.execPath,
+  [join(root, 'packages/server/dist/main.js'), ...(kind === 'demo' ? ['--demo'] : []), ...rest],
+  { stdio: 'inherit' },
+);
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

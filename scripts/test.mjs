@@ -12,7 +12,10 @@ const results = join(root, 'test-results');
 
 function run(name, args, env = {}) {
   console.log(`\n— ${name}`);
-  return spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } }).status === 0;
+  return (
+    spawnSync('npx', ['--no-install', ...args], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } })
+      .status === 0
+  );
 }
 
 function count(ok) {
@@ -34,14 +37,22 @@ count(run('types', ['tsc', '--noEmit', '-p', 'tsconfig.json']));
 count(run('lint', ['eslint', '.', '--max-warnings', '0']));
 
 // Jest leaves a core free for whoever sits at the machine; here nobody does.
-const unitOk = run('unit and API tests', ['jest', `--maxWorkers=${Math.min(4, availableParallelism())}`, '--json', '--outputFile', join(results, 'unit.json')]);
+const unitOk = run('unit and API tests', [
+  'jest',
+  `--maxWorkers=${Math.min(4, availableParallelism())}`,
+  '--json',
+  '--outputFile',
+  join(results, 'unit.json'),
+]);
 const unit = read('unit.json');
 passed += unit?.numPassedTests ?? 0;
 failed += (unit?.numFailedTests ?? 0) + (unit?.numRuntimeErrorTestSuites ?? 0);
 if (!unitOk && !unit?.numFailedTests && !unit?.numRuntimeErrorTestSuites) failed++;
 
 build();
-const browserOk = run('browser tests', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], { LUPIN_CHROMIUM: browser });
+const browserOk = run('browser tests', ['playwright', 'test', '-c', 'e2e/playwright.config.ts'], {
+  LUPIN_CHROMIUM: browser,
+});
 // Playwright empties the folder it writes to, so its report lies there alone.
 const e2e = read('e2e.json');
 passed += (e2e?.stats?.expected ?? 0) + (e2e?.stats?.flaky ?? 0);

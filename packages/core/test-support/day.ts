@@ -8,11 +8,22 @@ export const events = (...list: readonly (readonly [atMin: number, what: Happeni
 
 /** What a cook ticks who keeps to the plan up to a moment. */
 export function asPlanned(plan: Plan, untilMin: number): readonly (readonly [number, Happening])[] {
-  return plan.tasks.flatMap((task): (readonly [number, Happening])[] => {
-    const tick = (at: number, entry: string): (readonly [number, Happening])[] => (at <= untilMin ? [[at, { kind: 'tick', entry }]] : []);
-    if (task.kind === 'wash') return task.endMin <= untilMin ? gateItems(task).map((item) => [task.endMin, { kind: 'clean', wash: task.id, item }]) : [];
-    if (task.kind === 'oven') return tick(task.startMin, task.id);
-    if (task.cook !== undefined) return tick(task.endMin, task.id);
-    return [...tick(task.startMin, task.id), ...task.attention.flatMap((point, at) => (point.startMin > task.startMin ? tick(point.endMin, lookId(task.id, at)) : []))];
-  }).sort((a, b) => a[0] - b[0]);
+  return plan.tasks
+    .flatMap((task): (readonly [number, Happening])[] => {
+      const tick = (at: number, entry: string): (readonly [number, Happening])[] =>
+        at <= untilMin ? [[at, { kind: 'tick', entry }]] : [];
+      if (task.kind === 'wash')
+        return task.endMin <= untilMin
+          ? gateItems(task).map((item) => [task.endMin, { kind: 'clean', wash: task.id, item }])
+          : [];
+      if (task.kind === 'oven') return tick(task.startMin, task.id);
+      if (task.cook !== undefined) return tick(task.endMin, task.id);
+      return [
+        ...tick(task.startMin, task.id),
+        ...task.attention.flatMap((point, at) =>
+          point.startMin > task.startMin ? tick(point.endMin, lookId(task.id, at)) : [],
+        ),
+      ];
+    })
+    .sort((a, b) => a[0] - b[0]);
 }

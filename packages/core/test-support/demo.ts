@@ -6,7 +6,9 @@ import type { Occasion, Recipe } from '../src/model/index.ts';
 const data = join(__dirname, '../../../data');
 const json = (...path: string[]): unknown => JSON.parse(readFileSync(join(data, ...path), 'utf8'));
 
-export const demoRecipes: readonly Recipe[] = readdirSync(join(data, 'recipes')).map((file) => readRecipeFile(json('recipes', file)));
+export const demoRecipes: readonly Recipe[] = readdirSync(join(data, 'recipes')).map((file) =>
+  readRecipeFile(json('recipes', file)),
+);
 
 /** A fresh copy of a demo occasion, to be changed at will. */
 export function demo(name: 'lantern-supper' | 'sunday-lunch' | 'allotment-lunch'): Occasion {

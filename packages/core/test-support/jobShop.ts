@@ -36,7 +36,10 @@ export function jobShop(text: string): Problem {
         id: `job ${number + 1}, operation ${at / 2 + 1}`,
         modes: [{ durationMin: job[at + 1]!, handsOn: true, attention: [], uses: [], flames: 0 }],
         workers: [job[at]!],
-        dust: [], carries: [], guards: [], ends: [],
+        dust: [],
+        carries: [],
+        guards: [],
+        ends: [],
         before: at === 0 ? [] : [{ activity: activities.length - 1, leastMin: 0, mostMin: Infinity }],
         ...(at === job.length - 2 ? { dueMin: 0 } : {}),
       });
@@ -44,7 +47,17 @@ export function jobShop(text: string): Problem {
   }
   const machines = Math.max(...activities.flatMap((each) => each.workers!)) + 1;
   return {
-    activities, units: [], chambers: [], flames: 0, marks: 1, unknownMark: 0, heatEnds: [], settleMin: 0, handsMin: 0, dayStartsMin: -Infinity, goals: ['day'],
+    activities,
+    units: [],
+    chambers: [],
+    flames: 0,
+    marks: 1,
+    unknownMark: 0,
+    heatEnds: [],
+    settleMin: 0,
+    handsMin: 0,
+    dayStartsMin: -Infinity,
+    goals: ['day'],
     workers: Array.from({ length: machines }, () => ({ windows: [{ fromMin: -9000, toMin: 0 }], washesUp: true })),
   };
 }

@@ -35,12 +35,21 @@ function asProblem(error: unknown): Problem {
   const { code, statusCode } = error as FastifyError;
   if (statusCode === 413) return new Problem('too-large');
   if (statusCode === 415) return new Problem('wrong-media-type');
-  if (code === 'FST_ERR_CTP_EMPTY_JSON_BODY' || code === 'FST_ERR_CTP_INVALID_JSON_BODY' || statusCode === 400) return new Problem('malformed-json', (error as Error).message);
+  if (code === 'FST_ERR_CTP_EMPTY_JSON_BODY' || code === 'FST_ERR_CTP_INVALID_JSON_BODY' || statusCode === 400)
+    return new Problem('malformed-json', (error as Error).message);
   return new Problem('internal');
 }
 
 /** The whole server without its port. */
-export async function buildApp({ store, shelf, days, devices, sharing, webDir, blank }: AppOptions): Promise<FastifyInstance> {
+export async function buildApp({
+  store,
+  shelf,
+  days,
+  devices,
+  sharing,
+  webDir,
+  blank,
+}: AppOptions): Promise<FastifyInstance> {
   const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: false, forceCloseConnections: true });
   // Bodies are checked by the routes themselves, with the schemas that the API page shows.
   app.setValidatorCompiler(() => () => true);
@@ -54,8 +63,12 @@ export async function buildApp({ store, shelf, days, devices, sharing, webDir, b
   app.setErrorHandler((error, request, reply) => {
     const problem = asProblem(error);
     if (problem.code === 'internal') console.error(error);
-    if (typeof problem.extra['retryAfterSeconds'] === 'number') reply.header('retry-after', problem.extra['retryAfterSeconds']);
-    return reply.status(problem.status).type('application/problem+json').send(JSON.stringify(problem.body(request.url)));
+    if (typeof problem.extra['retryAfterSeconds'] === 'number')
+      reply.header('retry-after', problem.extra['retryAfterSeconds']);
+    return reply
+      .status(problem.status)
+      .type('application/problem+json')
+      .send(JSON.stringify(problem.body(request.url)));
   });
 
   await openapi(app);
@@ -70,13 +83,21 @@ export async function buildApp({ store, shelf, days, devices, sharing, webDir, b
 
   const hasWeb = webDir !== undefined && existsSync(join(webDir, 'index.html'));
   if (hasWeb) {
-    await app.register(fastifyStatic, { root: webDir, wildcard: false, setHeaders: (response, path) => {
-      response.setHeader('cache-control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache');
-    } });
+    await app.register(fastifyStatic, {
+      root: webDir,
+      wildcard: false,
+      setHeaders: (response, path) => {
+        response.setHeader(
+          'cache-control',
+          path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+        );
+      },
+    });
   }
   app.setNotFoundHandler((request, reply) => {
     // Addresses of the web app's own pages all get the app; it finds its way.
-    if (hasWeb && request.method === 'GET' && !request.url.startsWith('/api/') && !/\.\w+$/.test(request.url)) return reply.sendFile('index.html');
+    if (hasWeb && request.method === 'GET' && !request.url.startsWith('/api/') && !/\.\w+$/.test(request.url))
+      return reply.sendFile('index.html');
     throw new Problem('not-found', `${request.method} ${request.url.slice(0, 200)}`);
   });
   app.addHook('onClose', () => sharing.close());

@@ -1,6 +1,19 @@
 import { get } from 'node:http';
 import { asPlanned } from '../../core/test-support/day.ts';
-import { basisOf, happened, madeAgain, makePlan, mends, progressOf, type DayNews, type KeptOccasion, type Plan, type PlannedWash, type ProblemDocument, type RunningDay } from '@lupin/core';
+import {
+  basisOf,
+  happened,
+  madeAgain,
+  makePlan,
+  mends,
+  progressOf,
+  type DayNews,
+  type KeptOccasion,
+  type Plan,
+  type PlannedWash,
+  type ProblemDocument,
+  type RunningDay,
+} from '@lupin/core';
 import { host, testApp, type TestApp } from '../test-support/app.ts';
 
 let server: TestApp;
@@ -8,14 +21,26 @@ let plan: Plan;
 const url = '/api/occasions/sunday-lunch/day';
 
 async function call(method: 'GET' | 'PUT' | 'POST', path: string, payload?: unknown) {
-  const response = await server.app.inject({ method, url: path, headers: host, ...(payload === undefined ? {} : { payload: payload as object }) });
+  const response = await server.app.inject({
+    method,
+    url: path,
+    headers: host,
+    ...(payload === undefined ? {} : { payload: payload as object }),
+  });
   return { status: response.statusCode, body: response.body === '' ? undefined : (response.json() as unknown) };
 }
 const day = async () => (await call('GET', url)).body as RunningDay;
-const tick = (id: string, entry: string, more: object = {}) => ({ id, device: 'bench', what: { kind: 'tick', entry }, ...more });
+const tick = (id: string, entry: string, more: object = {}) => ({
+  id,
+  device: 'bench',
+  what: { kind: 'tick', entry },
+  ...more,
+});
 /** Events for the day that is running. */
 const send = async (list: readonly object[]) => call('POST', `${url}/events`, { day: (await day()).day, events: list });
-const later = (minutes: number) => { server.clock.now = new Date(server.clock.now.getTime() + minutes * 60_000); };
+const later = (minutes: number) => {
+  server.clock.now = new Date(server.clock.now.getTime() + minutes * 60_000);
+};
 
 function planOf(occasion: KeptOccasion['occasion']): Plan {
   const made = makePlan(occasion, { seconds: 0.2 });
@@ -43,13 +68,18 @@ test('a day is begun with the plan that is kept, and not a second time while it 
   const old = (await day()).day;
   expect((await call('POST', url, { mode: 'rehearsal' })).status).toBe(201);
   // A gate cleaned at a rehearsal is not clean on the day.
-  expect((await call('POST', `${url}/events`, { day: old, events: [tick('event-02', 'x')] })).body).toMatchObject({ code: 'another-day' });
+  expect((await call('POST', `${url}/events`, { day: old, events: [tick('event-02', 'x')] })).body).toMatchObject({
+    code: 'another-day',
+  });
   expect((await day()).events).toEqual([]);
 });
 
 test('an occasion that has changed since it was planned is not begun', async () => {
   const { revision, occasion } = (await call('GET', '/api/occasions/sunday-lunch')).body as KeptOccasion;
-  await call('PUT', '/api/occasions/sunday-lunch', { baseRevision: revision, occasion: { ...occasion, serveAt: '14:00' } });
+  await call('PUT', '/api/occasions/sunday-lunch', {
+    baseRevision: revision,
+    occasion: { ...occasion, serveAt: '14:00' },
+  });
   expect((await call('POST', url, { mode: 'day' })).body).toMatchObject({ code: 'stale-plan' });
 });
 
@@ -60,7 +90,10 @@ test('a rehearsal has a clock of its own: as fast as wanted, stopped, put forwar
   await call('PUT', `${url}/clock`, { speed: 0 });
   later(10);
   expect((await day()).clock.nowMin).toBe(-140);
-  expect((await call('PUT', `${url}/clock`, { speed: 1, nowMin: -100 })).body).toMatchObject({ nowMin: -100, speed: 1 });
+  expect((await call('PUT', `${url}/clock`, { speed: 1, nowMin: -100 })).body).toMatchObject({
+    nowMin: -100,
+    speed: 1,
+  });
   expect((await call('PUT', `${url}/clock`, { speed: 1, nowMin: -190 })).body).toMatchObject({ nowMin: -100 });
   expect((await call('PUT', `${url}/clock`, { speed: 500 })).status).toBe(422);
 });
@@ -81,12 +114,17 @@ test('events are kept once each, in the order they came, at the moment they happ
   const again = await send([tick('event-02', 'b'), tick('event-01', 'a')]);
   expect(again.body).toEqual(first.body);
   // Five minutes of the rehearsal's double time ago.
-  expect((await day()).events.map((each) => [each.id, each.atMin])).toEqual([['event-01', -90], ['event-02', -80]]);
+  expect((await day()).events.map((each) => [each.id, each.atMin])).toEqual([
+    ['event-01', -90],
+    ['event-02', -80],
+  ]);
 });
 
 test('of many devices ticking one step at once, every event is kept and one counts', async () => {
   await call('POST', url, { mode: 'rehearsal', speed: 0, fromMin: -100 });
-  const answers = await Promise.all(Array.from({ length: 20 }, (_, i) => send([{ ...tick(`event-${i + 10}`, 'a'), device: `tablet ${i}` }])));
+  const answers = await Promise.all(
+    Array.from({ length: 20 }, (_, i) => send([{ ...tick(`event-${i + 10}`, 'a'), device: `tablet ${i}` }])),
+  );
   expect(new Set(answers.map((answer) => answer.status))).toEqual(new Set([200]));
   const { events } = await day();
   expect(new Set(events.map((each) => each.seq)).size).toBe(20);
@@ -97,8 +135,18 @@ test.each([
   ['no id', { events: [{ device: 'a', what: { kind: 'tick', entry: 'x' } }] }],
   ['in the future', { events: [tick('event-01', 'x', { agoMin: -5 })] }],
   ['a kind nobody knows', { events: [{ id: 'event-01', device: 'a', what: { kind: 'explode' } }] }],
-  ['a gate skipped without a reason', { events: [{ id: 'event-01', device: 'a', what: { kind: 'skip', wash: 'wash-1', items: ['hands'], reason: ' ' } }] }],
-  ['a temperature from the sun', { events: [{ id: 'event-01', device: 'a', what: { kind: 'measure', entry: 'x', measured: 'core', celsius: 5500 } }] }],
+  [
+    'a gate skipped without a reason',
+    {
+      events: [{ id: 'event-01', device: 'a', what: { kind: 'skip', wash: 'wash-1', items: ['hands'], reason: ' ' } }],
+    },
+  ],
+  [
+    'a temperature from the sun',
+    {
+      events: [{ id: 'event-01', device: 'a', what: { kind: 'measure', entry: 'x', measured: 'core', celsius: 5500 } }],
+    },
+  ],
   ['nothing', { events: [] }],
 ])('nonsense is refused with the field it is in: %s', async (_name, body) => {
   await call('POST', url, { mode: 'rehearsal' });
@@ -113,7 +161,9 @@ describe('a mend', () => {
   const begun = async () => {
     await call('POST', url, { mode: 'rehearsal', speed: 1, fromMin: nowMin });
     const list = asPlanned(plan, nowMin - 15);
-    await send(list.map(([atMin, what], at) => ({ id: `event-${at + 10}`, device: 'bench', what, agoMin: nowMin - atMin })));
+    await send(
+      list.map(([atMin, what], at) => ({ id: `event-${at + 10}`, device: 'bench', what, agoMin: nowMin - atMin })),
+    );
     return day();
   };
   const mendOf = async () => {
@@ -133,7 +183,12 @@ describe('a mend', () => {
 
   test('that makes something again takes back what was ticked of it, with the plan or not at all', async () => {
     const { running, standpoint } = await mendOf();
-    const batch = running.plan.batches.find((each) => running.plan.tasks.some((task) => task.kind === 'step' && task.batch === each.id && standpoint.done.has(task.id)) && !each.component)!;
+    const batch = running.plan.batches.find(
+      (each) =>
+        running.plan.tasks.some(
+          (task) => task.kind === 'step' && task.batch === each.id && standpoint.done.has(task.id),
+        ) && !each.component,
+    )!;
     const again = madeAgain({ occasion: running.occasion, standpoint }, batch.id)!;
     const [mend] = mends(again.occasion, again.standpoint);
     const body = { day: running.day, baseVersion: 1, occasion: mend!.occasion, plan: mend!.plan, words: mend!.words };
@@ -147,9 +202,22 @@ describe('a mend', () => {
 
   test('that leaves out a wash which somebody needs is refused with what the audit says', async () => {
     const { mend, running } = await mendOf();
-    const wash = mend.plan.tasks.findLast((task): task is PlannedWash => task.kind === 'wash' && task.startMin >= nowMin);
-    const bad = { ...mend.plan, tasks: wash ? mend.plan.tasks.filter((task) => task !== wash) : mend.plan.tasks.filter((task) => !task.id.endsWith('.carve')) };
-    const answer = await call('PUT', `${url}/plan`, { day: running.day, baseVersion: 1, occasion: mend.occasion, plan: { ...bad, basis: basisOf(mend.occasion) }, words: '' });
+    const wash = mend.plan.tasks.findLast(
+      (task): task is PlannedWash => task.kind === 'wash' && task.startMin >= nowMin,
+    );
+    const bad = {
+      ...mend.plan,
+      tasks: wash
+        ? mend.plan.tasks.filter((task) => task !== wash)
+        : mend.plan.tasks.filter((task) => !task.id.endsWith('.carve')),
+    };
+    const answer = await call('PUT', `${url}/plan`, {
+      day: running.day,
+      baseVersion: 1,
+      occasion: mend.occasion,
+      plan: { ...bad, basis: basisOf(mend.occasion) },
+      words: '',
+    });
     expect(answer.body).toMatchObject({ code: 'mend-has-findings' });
     expect((await day()).version).toBe(1);
   });
@@ -171,7 +239,12 @@ test('every device hears what happens as it happens, and what it missed', async 
       }
     });
   });
-  const until = async (count: number) => { while (heard.length < count) await new Promise((done) => { setTimeout(done, 10); }); };
+  const until = async (count: number) => {
+    while (heard.length < count)
+      await new Promise((done) => {
+        setTimeout(done, 10);
+      });
+  };
   await until(1);
   await send([tick('event-02', 'b')]);
   await until(2);

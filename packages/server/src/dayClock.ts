@@ -15,4 +15,5 @@ export interface ClockState {
 }
 
 /** What the clock shows; a machine whose own clock was set back does not take the day back with it. */
-export const readClock = ({ speed, clockMin, clockAt }: ClockState, nowMs: number): number => clockMin + (Math.max(0, nowMs - clockAt) * speed) / 60_000;
+export const readClock = ({ speed, clockMin, clockAt }: ClockState, nowMs: number): number =>
+  clockMin + (Math.max(0, nowMs - clockAt) * speed) / 60_000;

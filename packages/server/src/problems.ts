@@ -31,7 +31,7 @@ export const problemCodes = {
   'plan-has-findings': { status: 422, title: 'The audit objects to this plan.' },
   'mend-has-findings': { status: 422, title: 'The audit objects to this mend.' },
   'no-plan-possible': { status: 422, title: 'No plan holds all of this.' },
-  'internal': { status: 500, title: 'Something went wrong here; nothing was changed.' },
+  internal: { status: 500, title: 'Something went wrong here; nothing was changed.' },
 } as const;
 
 export type ProblemCode = keyof typeof problemCodes;
@@ -44,7 +44,11 @@ export interface FieldError {
 
 /** A problem to be answered with; thrown by routes and turned into application/problem+json. */
 export class Problem extends Error {
-  constructor(readonly code: ProblemCode, readonly detail = '', readonly extra: Readonly<Record<string, unknown>> = {}) {
+  constructor(
+    readonly code: ProblemCode,
+    readonly detail = '',
+    readonly extra: Readonly<Record<string, unknown>> = {},
+  ) {
     super(detail || problemCodes[code].title);
   }
 
@@ -53,6 +57,14 @@ export class Problem extends Error {
   }
 
   body(instance: string): Record<string, unknown> {
-    return { type: `urn:lupin:problem:${this.code}`, title: problemCodes[this.code].title, status: this.status, code: this.code, ...(this.detail ? { detail: this.detail } : {}), instance, ...this.extra };
+    return {
+      type: `urn:lupin:problem:${this.code}`,
+      title: problemCodes[this.code].title,
+      status: this.status,
+      code: this.code,
+      ...(this.detail ? { detail: this.detail } : {}),
+      instance,
+      ...this.extra,
+    };
   }
 }

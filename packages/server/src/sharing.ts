@@ -31,10 +31,14 @@ const mostDevices = 20;
 const hereMs = 30_000;
 
 const digestOf = (token: string): string => createHash('sha256').update(token).digest('hex');
-const same = (one: string, other: string): boolean => timingSafeEqual(createHash('sha256').update(one).digest(), createHash('sha256').update(other).digest());
+const same = (one: string, other: string): boolean =>
+  timingSafeEqual(createHash('sha256').update(one).digest(), createHash('sha256').update(other).digest());
 
 /** This machine's addresses on its networks, IPv4. */
-const ownAddresses = (): string[] => Object.values(networkInterfaces()).flatMap((list) => (list ?? []).filter((each) => each.family === 'IPv4' && !each.internal).map((each) => each.address));
+const ownAddresses = (): string[] =>
+  Object.values(networkInterfaces()).flatMap((list) =>
+    (list ?? []).filter((each) => each.family === 'IPv4' && !each.internal).map((each) => each.address),
+  );
 
 /**
  * The second door: closed until the host opens it, on a port of its own that other devices of the home network reach. Who comes through it
@@ -51,7 +55,12 @@ export class Sharing {
   private readonly seen = new Map<string, number>();
 
   /** `port` 0: any that is free. `address`: where it listens; all networks of this machine, unless a test says otherwise. */
-  constructor(private readonly db: Db, private readonly now: () => Date, private readonly port: number, private readonly address = '0.0.0.0') {}
+  constructor(
+    private readonly db: Db,
+    private readonly now: () => Date,
+    private readonly port: number,
+    private readonly address = '0.0.0.0',
+  ) {}
 
   /** Tells who answers requests, and opens the door where it was open when the server was last stopped. */
   async start(handler: Handler): Promise<void> {
@@ -82,7 +91,16 @@ export class Sharing {
     const server = createServer((request, response) => this.handler!(request, response));
     server.on('connection', (socket) => this.sockets.add(socket));
     await new Promise<void>((resolve, reject) => {
-      server.once('error', (error: NodeJS.ErrnoException) => reject(new Problem('sharing-failed', error.code === 'EADDRINUSE' ? `Port ${this.port} is taken. Choose another with LUPIN_SHARE_PORT.` : error.message)));
+      server.once('error', (error: NodeJS.ErrnoException) =>
+        reject(
+          new Problem(
+            'sharing-failed',
+            error.code === 'EADDRINUSE'
+              ? `Port ${this.port} is taken. Choose another with LUPIN_SHARE_PORT.`
+              : error.message,
+          ),
+        ),
+      );
       server.listen(this.port, this.address, resolve);
     });
     this.server = server;
@@ -104,7 +122,10 @@ export class Sharing {
       if (on) await this.open();
       else await this.close();
       const value = on ? 'on' : 'off';
-      await this.db.insert(settings).values({ key: 'sharing', value }).onConflictDoUpdate({ target: settings.key, set: { value } });
+      await this.db
+        .insert(settings)
+        .values({ key: 'sharing', value })
+        .onConflictDoUpdate({ target: settings.key, set: { value } });
     });
   }
 
@@ -116,8 +137,19 @@ export class Sharing {
     return {
       on: this.isOn,
       addresses: this.isOn ? ownAddresses().map((address) => `http://${address}:${port}`) : [],
-      code: this.code ? { code: this.code.code, role: this.code.role, occasion: this.code.occasion, secondsLeft: Math.round((this.code.until - now) / 1000) } : null,
-      devices: rows.map(({ tokenDigest: _digest, ...device }) => ({ ...device, isHere: this.isOn && ((this.lines.get(device.id)?.size ?? 0) > 0 || now - (this.seen.get(device.id) ?? 0) < hereMs) })),
+      code: this.code
+        ? {
+            code: this.code.code,
+            role: this.code.role,
+            occasion: this.code.occasion,
+            secondsLeft: Math.round((this.code.until - now) / 1000),
+          }
+        : null,
+      devices: rows.map(({ tokenDigest: _digest, ...device }) => ({
+        ...device,
+        isHere:
+          this.isOn && ((this.lines.get(device.id)?.size ?? 0) > 0 || now - (this.seen.get(device.id) ?? 0) < hereMs),
+      })),
     };
   }
 
@@ -134,20 +166,35 @@ export class Sharing {
       const now = this.now().getTime();
       for (const [from, tries] of this.wrong) if (now - tries.since > mostWrong.restMs) this.wrong.delete(from);
       const tries = this.wrong.get(address) ?? { count: 0, since: now };
-      if (tries.count >= mostWrong.byAddress) throw new Problem('too-many-tries', `Wait ${Math.ceil((tries.since + mostWrong.restMs - now) / 60_000)} min, then ask for a new code.`, { retryAfterSeconds: Math.ceil((tries.since + mostWrong.restMs - now) / 1000) });
+      if (tries.count >= mostWrong.byAddress)
+        throw new Problem(
+          'too-many-tries',
+          `Wait ${Math.ceil((tries.since + mostWrong.restMs - now) / 60_000)} min, then ask for a new code.`,
+          { retryAfterSeconds: Math.ceil((tries.since + mostWrong.restMs - now) / 1000) },
+        );
       const { code } = this;
       const plain = typed.toUpperCase().replace(/[^A-Z0-9]/g, '');
       if (!code || code.until <= now || !same(plain, code.code)) {
         this.wrong.set(address, { count: tries.count + 1, since: now });
         if (code && ++code.wrong >= mostWrong.inAll) this.code = undefined;
-        throw new Problem('wrong-code', 'Look at the host’s screen: a code is good for ten minutes and for one device.');
+        throw new Problem(
+          'wrong-code',
+          'Look at the host’s screen: a code is good for ten minutes and for one device.',
+        );
       }
       const known = await this.db.select({ id: joinedDevices.id }).from(joinedDevices);
-      if (known.length >= mostDevices) throw new Problem('not-allowed', `At most ${mostDevices} devices. The host can take some out.`);
+      if (known.length >= mostDevices)
+        throw new Problem('not-allowed', `At most ${mostDevices} devices. The host can take some out.`);
       this.code = undefined;
       this.wrong.delete(address);
       const token = randomBytes(32).toString('base64url');
-      const device = { id: randomUUID(), name, role: code.role, occasion: code.occasion, joinedAt: this.now().toISOString() };
+      const device = {
+        id: randomUUID(),
+        name,
+        role: code.role,
+        occasion: code.occasion,
+        joinedAt: this.now().toISOString(),
+      };
       await this.db.insert(joinedDevices).values({ ...device, tokenDigest: digestOf(token) });
       this.seen.set(device.id, now);
       return { token, device };
@@ -157,7 +204,10 @@ export class Sharing {
   /** The device that holds a token; undefined for none, or one that was taken out. Its line is closed when it is. */
   async deviceOf(token: string | undefined, socket: Socket): Promise<Device | undefined> {
     if (!token) return undefined;
-    const [row] = await this.db.select().from(joinedDevices).where(eq(joinedDevices.tokenDigest, digestOf(token)));
+    const [row] = await this.db
+      .select()
+      .from(joinedDevices)
+      .where(eq(joinedDevices.tokenDigest, digestOf(token)));
     if (!row) return undefined;
     const { tokenDigest: _digest, ...device } = row;
     this.seen.set(device.id, this.now().getTime());
@@ -173,7 +223,10 @@ export class Sharing {
   /** Takes a device out: its token is worth nothing from now on, and what it has open is closed. */
   revoke(id: string): Promise<void> {
     return this.turns.take(async () => {
-      const gone = await this.db.delete(joinedDevices).where(eq(joinedDevices.id, id)).returning({ id: joinedDevices.id });
+      const gone = await this.db
+        .delete(joinedDevices)
+        .where(eq(joinedDevices.id, id))
+        .returning({ id: joinedDevices.id });
       if (gone.length === 0) throw new Problem('unknown-device', 'It has been taken out already.');
       for (const socket of this.lines.get(id) ?? []) socket.destroy();
       this.lines.delete(id);

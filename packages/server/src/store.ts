@@ -8,14 +8,19 @@ import { Turns } from './turns.ts';
 
 /** Which top-level parts of two occasions differ: what a person needs to know when somebody else was faster. */
 function changedParts(before: Occasion, after: Occasion): string[] {
-  return (Object.keys(after) as (keyof Occasion)[]).filter((part) => JSON.stringify(before[part]) !== JSON.stringify(after[part]));
+  return (Object.keys(after) as (keyof Occasion)[]).filter(
+    (part) => JSON.stringify(before[part]) !== JSON.stringify(after[part]),
+  );
 }
 
 /** All reading and writing of the database. A write names the revision it is based on; a stale one changes nothing. */
 export class Store {
   private readonly turns = new Turns();
 
-  constructor(private readonly db: Db, private readonly now: () => Date) {}
+  constructor(
+    private readonly db: Db,
+    private readonly now: () => Date,
+  ) {}
 
   async list(): Promise<OccasionSummary[]> {
     const rows = await this.db.select().from(occasions);
@@ -52,9 +57,16 @@ export class Store {
     return this.turns.take(async () => {
       const current = await this.get(id);
       if (current.revision !== baseRevision) {
-        const [base] = await this.db.select().from(occasionRevisions).where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, baseRevision)));
+        const [base] = await this.db
+          .select()
+          .from(occasionRevisions)
+          .where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, baseRevision)));
         const changed = base ? changedParts(JSON.parse(base.document) as Occasion, current.occasion) : [];
-        throw new Problem('stale-revision', `You changed revision ${baseRevision}; revision ${current.revision} has other ${changed.join(', ') || 'contents'}.`, { revision: current.revision, changed });
+        throw new Problem(
+          'stale-revision',
+          `You changed revision ${baseRevision}; revision ${current.revision} has other ${changed.join(', ') || 'contents'}.`,
+          { revision: current.revision, changed },
+        );
       }
       const revision = baseRevision + 1;
       const document = JSON.stringify(occasion);
@@ -62,7 +74,10 @@ export class Store {
       await this.db.batch([
         // The primary key refuses a second writer of the same revision even from another process.
         this.db.insert(occasionRevisions).values({ occasion: id, revision, document, changedAt }),
-        this.db.update(occasions).set({ revision, document, changedAt }).where(and(eq(occasions.id, id), eq(occasions.revision, baseRevision))),
+        this.db
+          .update(occasions)
+          .set({ revision, document, changedAt })
+          .where(and(eq(occasions.id, id), eq(occasions.revision, baseRevision))),
       ]);
       return { revision, occasion };
     });
@@ -71,14 +86,21 @@ export class Store {
   /** Makes an earlier revision the newest: undo, and undo of undo. */
   async restore(id: string, baseRevision: number, revision: number): Promise<KeptOccasion> {
     await this.get(id);
-    const [row] = await this.db.select().from(occasionRevisions).where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, revision)));
+    const [row] = await this.db
+      .select()
+      .from(occasionRevisions)
+      .where(and(eq(occasionRevisions.occasion, id), eq(occasionRevisions.revision, revision)));
     if (!row) throw new Problem('unknown-revision', `Occasion "${id}" has no revision ${revision}.`);
     return this.put(id, baseRevision, v.parse(Occasion, JSON.parse(row.document)));
   }
 
   async revisions(id: string): Promise<{ revision: number; changedAt: string }[]> {
     await this.get(id);
-    return this.db.select({ revision: occasionRevisions.revision, changedAt: occasionRevisions.changedAt }).from(occasionRevisions).where(eq(occasionRevisions.occasion, id)).orderBy(desc(occasionRevisions.revision));
+    return this.db
+      .select({ revision: occasionRevisions.revision, changedAt: occasionRevisions.changedAt })
+      .from(occasionRevisions)
+      .where(eq(occasionRevisions.occasion, id))
+      .orderBy(desc(occasionRevisions.revision));
   }
 
   remove(id: string): Promise<void> {
@@ -96,7 +118,10 @@ export class Store {
 
   /** The occasion as its real day has it; undefined where none has been begun. */
   async dayOf(id: string): Promise<Occasion | undefined> {
-    const [row] = await this.db.select({ document: days.document, mode: days.mode }).from(days).where(eq(days.occasion, id));
+    const [row] = await this.db
+      .select({ document: days.document, mode: days.mode })
+      .from(days)
+      .where(eq(days.occasion, id));
     return row?.mode === 'day' ? v.parse(Occasion, JSON.parse(row.document)) : undefined;
   }
 
@@ -109,6 +134,11 @@ export class Store {
 
   async keepPlan(id: string, plan: Plan): Promise<void> {
     const values = { basis: plan.basis, document: JSON.stringify(plan), keptAt: this.now().toISOString() };
-    await this.turns.take(() => this.db.insert(plans).values({ occasion: id, ...values }).onConflictDoUpdate({ target: plans.occasion, set: values }));
+    await this.turns.take(() =>
+      this.db
+        .insert(plans)
+        .values({ occasion: id, ...values })
+        .onConflictDoUpdate({ target: plans.occasion, set: values }),
+    );
   }
 }

@@ -11,7 +11,11 @@ export function fieldErrors(issues: readonly v.BaseIssue<unknown>[], root: strin
 }
 
 /** Checks what came in against a schema; what does not fit becomes a problem that names each field. */
-export function checked<Schema extends v.GenericSchema>(schema: Schema, data: unknown, root = ''): v.InferOutput<Schema> {
+export function checked<Schema extends v.GenericSchema>(
+  schema: Schema,
+  data: unknown,
+  root = '',
+): v.InferOutput<Schema> {
   const result = v.safeParse(schema, data);
   if (result.success) return result.output;
   const errors = fieldErrors(result.issues, root);

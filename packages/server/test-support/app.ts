@@ -32,7 +32,14 @@ export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-'))
   const days = new DayStore(db, store, shelf, () => clock.now);
   await seed({ store, shelf }, data, true);
   const sharing = new Sharing(db, () => clock.now, 0, '127.0.0.1');
-  const app = await buildApp({ store, shelf, days, sharing, devices: new Devices(days, () => clock.now), blank: blankOccasion(data) });
+  const app = await buildApp({
+    store,
+    shelf,
+    days,
+    sharing,
+    devices: new Devices(days, () => clock.now),
+    blank: blankOccasion(data),
+  });
   await app.ready();
   await sharing.start((request, response) => app.routing(request, response));
   return {

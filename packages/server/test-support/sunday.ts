@@ -7,7 +7,11 @@ export interface Sunday {
   readonly server: TestApp;
   readonly plan: Plan;
   /** Asks as the host's own browser does. */
-  call<Answer>(method: 'GET' | 'PUT' | 'POST' | 'DELETE', path: string, payload?: unknown): Promise<{ readonly status: number; readonly body: Answer }>;
+  call<Answer>(
+    method: 'GET' | 'PUT' | 'POST' | 'DELETE',
+    path: string,
+    payload?: unknown,
+  ): Promise<{ readonly status: number; readonly body: Answer }>;
   /** Lets so many minutes go by. */
   later(minutes: number): void;
 }
@@ -18,14 +22,29 @@ let made: Plan | undefined;
 export async function plannedSunday(): Promise<Sunday> {
   const server = await testApp();
   const call = async <Answer>(method: 'GET' | 'PUT' | 'POST' | 'DELETE', path: string, payload?: unknown) => {
-    const response = await server.app.inject({ method, url: path, headers: host, ...(payload === undefined ? {} : { payload: payload as object }) });
+    const response = await server.app.inject({
+      method,
+      url: path,
+      headers: host,
+      ...(payload === undefined ? {} : { payload: payload as object }),
+    });
     return { status: response.statusCode, body: (response.body === '' ? undefined : response.json()) as Answer };
   };
   if (!made) {
-    const found = makePlan((await call<KeptOccasion>('GET', '/api/occasions/sunday-lunch')).body.occasion, { seconds: 0.2 });
+    const found = makePlan((await call<KeptOccasion>('GET', '/api/occasions/sunday-lunch')).body.occasion, {
+      seconds: 0.2,
+    });
     if (found.kind === 'none') throw new Error(found.reason.what);
     made = found.plan;
   }
-  if ((await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: made })).status !== 204) throw new Error('The plan was not kept');
-  return { server, plan: made, call, later: (minutes) => { server.clock.now = new Date(server.clock.now.getTime() + minutes * 60_000); } };
+  if ((await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: made })).status !== 204)
+    throw new Error('The plan was not kept');
+  return {
+    server,
+    plan: made,
+    call,
+    later: (minutes) => {
+      server.clock.now = new Date(server.clock.now.getTime() + minutes * 60_000);
+    },
+  };
 }

@@ -5,7 +5,14 @@ const seen = 'lupin-seen-1';
 /** So many built files are kept; of older builds the oldest go first. */
 const mostFiles = 150;
 
-self.addEventListener('install', (event) => event.waitUntil(caches.open(shell).then((cache) => cache.add('/')).then(() => self.skipWaiting())));
+self.addEventListener('install', (event) =>
+  event.waitUntil(
+    caches
+      .open(shell)
+      .then((cache) => cache.add('/'))
+      .then(() => self.skipWaiting()),
+  ),
+);
 self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
 
 const fresh = async (cacheName, request, key) => {
@@ -40,5 +47,9 @@ self.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || origin !== self.location.origin) return;
   if (request.mode === 'navigate') event.respondWith(fresh(shell, request, '/'));
   else if (pathname.startsWith('/assets/')) event.respondWith(built(request));
-  else if (/^\/api\/(occasions|people|products|foods|recipes|swaps|packs|timings)\b/.test(pathname) && !/\/(stream|calendar\.ics)$/.test(pathname)) event.respondWith(fresh(seen, request, request));
+  else if (
+    /^\/api\/(occasions|people|products|foods|recipes|swaps|packs|timings)\b/.test(pathname) &&
+    !/\/(stream|calendar\.ics)$/.test(pathname)
+  )
+    event.respondWith(fresh(seen, request, request));
 });

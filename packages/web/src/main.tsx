@@ -18,10 +18,19 @@ createRoot(document.getElementById('root')!).render(
 
 if (import.meta.env.PROD && 'serviceWorker' in navigator) {
   // What was loaded before the worker was there is put into its keeping too.
-  const loaded = () => performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => new URL(name).pathname.startsWith('/assets/'));
-  navigator.serviceWorker.register('/sw.js')
+  const loaded = () =>
+    performance
+      .getEntriesByType('resource')
+      .map((entry) => entry.name)
+      .filter((name) => new URL(name).pathname.startsWith('/assets/'));
+  navigator.serviceWorker
+    .register('/sw.js')
     .then(() => navigator.serviceWorker.ready)
     .then(() => caches.open('lupin-shell-1'))
-    .then((cache) => Promise.all([...new Set(loaded())].map((name) => cache.match(name).then((kept) => (kept ? undefined : cache.add(name))))))
+    .then((cache) =>
+      Promise.all(
+        [...new Set(loaded())].map((name) => cache.match(name).then((kept) => (kept ? undefined : cache.add(name)))),
+      ),
+    )
     .catch(() => undefined);
 }

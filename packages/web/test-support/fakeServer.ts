@@ -16,11 +16,15 @@ export class FakeServer {
 
   readonly fetch = async (input: Request): Promise<Response> => {
     if (this.mode === 'away') throw new TypeError('Failed to fetch');
-    const body = input.method === 'GET' ? undefined : ((await input.json()) as { baseRevision: number; occasion?: Occasion; revision?: number });
+    const body =
+      input.method === 'GET'
+        ? undefined
+        : ((await input.json()) as { baseRevision: number; occasion?: Occasion; revision?: number });
     if (!body) return this.answer(200, { revision: this.revisions.length, occasion: this.latest });
     this.writes++;
     if (this.mode === 'refuse') return this.problem(422, 'invalid-field', 'Something in it is not right.');
-    if (body.baseRevision !== this.revisions.length) return this.problem(409, 'stale-revision', 'Somebody has changed it meanwhile.');
+    if (body.baseRevision !== this.revisions.length)
+      return this.problem(409, 'stale-revision', 'Somebody has changed it meanwhile.');
     this.revisions.push(body.occasion ?? this.revisions[body.revision! - 1]!);
     return this.answer(200, { revision: this.revisions.length, occasion: this.latest });
   };

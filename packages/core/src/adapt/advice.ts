@@ -1,6 +1,20 @@
 import * as v from 'valibot';
 import { foodOf, substitutionOf, type FoodId } from '../reference/index.ts';
-import { Dish as DishSchema, forOccasion, listed, VersionId, type CourseId, type Dish, type DishId, type Guest, type GuestId, type Occasion, type OwnSubstitution, type Recipe, type Swap } from '../model/index.ts';
+import {
+  Dish as DishSchema,
+  forOccasion,
+  listed,
+  VersionId,
+  type CourseId,
+  type Dish,
+  type DishId,
+  type Guest,
+  type GuestId,
+  type Occasion,
+  type OwnSubstitution,
+  type Recipe,
+  type Swap,
+} from '../model/index.ts';
 import { dishEvidence, fit, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, flatten, recipeOf } from '../versions/index.ts';
 import { answer, applyOffer, nameFor } from './offers.ts';
@@ -37,7 +51,12 @@ export interface MenuAdvice {
   readonly changes: readonly MenuChange[];
   readonly cost: AdviceCost;
   /** Guests and courses that still have too little. */
-  readonly gaps: readonly { readonly guest: GuestId; readonly course: CourseId; readonly has: number; readonly enough: number }[];
+  readonly gaps: readonly {
+    readonly guest: GuestId;
+    readonly course: CourseId;
+    readonly has: number;
+    readonly enough: number;
+  }[];
   /** No better answer exists among all combinations of what is known; false where the search was cut short. */
   readonly exact: boolean;
   /** The weighed cost, and what it cannot be below. */
@@ -47,7 +66,12 @@ export interface MenuAdvice {
 }
 
 /** What each thing counts for, by policy. A gap counts for more than everything else. @source kitchen practice */
-export const weights: Readonly<Record<Policy, { gap: number; batch: number; wash: number; odd: number; taste: number; newDish: number; check: number }>> = {
+export const weights: Readonly<
+  Record<
+    Policy,
+    { gap: number; batch: number; wash: number; odd: number; taste: number; newDish: number; check: number }
+  >
+> = {
   'one-menu': { gap: 1000, batch: 9, wash: 3, odd: 1, taste: 0.15, newDish: 14, check: 0.3 },
   'split-where-it-matters': { gap: 1000, batch: 3, wash: 1, odd: 1, taste: 0.9, newDish: 9, check: 0.3 },
   'separate-plates': { gap: 1000, batch: 4, wash: 1.5, odd: 1, taste: 3, newDish: 3, check: 0.3 },
@@ -77,21 +101,30 @@ function servedTo(occasion: Occasion, dish: Dish): readonly Guest[] {
   return occasion.guests.filter((guest) => !dish.notFor.includes(guest.id));
 }
 
-function verdictsOf(occasion: Occasion, dish: Dish, recipe: Recipe, guests: readonly Guest[]): ReadonlyMap<GuestId, Verdict> {
+function verdictsOf(
+  occasion: Occasion,
+  dish: Dish,
+  recipe: Recipe,
+  guests: readonly Guest[],
+): ReadonlyMap<GuestId, Verdict> {
   const evidence = dishEvidence(occasion, dish, recipe);
   return new Map(guests.map((guest) => [guest.id, judge(guest, evidence).verdict]));
 }
 
-const namesOf = (occasion: Occasion, ids: readonly GuestId[]): string => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
+const namesOf = (occasion: Occasion, ids: readonly GuestId[]): string =>
+  listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
 
 /** Each swap in words, and how much taste it costs. */
-function swapsInWords(recipe: Recipe, swaps: readonly Swap[]): { readonly words: string; readonly loss: number; readonly foods: readonly FoodId[] } {
+function swapsInWords(
+  recipe: Recipe,
+  swaps: readonly Swap[],
+): { readonly words: string; readonly loss: number; readonly foods: readonly FoodId[] } {
   const parts: string[] = [];
   const foods: FoodId[] = [];
   let loss = 0;
   for (const swap of swaps) {
     const line = recipe.lines.find((each) => each.id === swap.line);
-    const old = line?.food ? foodOf(line.food)?.name ?? line.text : line?.text ?? swap.line;
+    const old = line?.food ? (foodOf(line.food)?.name ?? line.text) : (line?.text ?? swap.line);
     if (swap.kind === 'omit') {
       parts.push(`without ${old}`);
       loss += 3;
@@ -99,7 +132,9 @@ function swapsInWords(recipe: Recipe, swaps: readonly Swap[]): { readonly words:
     }
     const fresh = applySwaps(recipe, [swap]).lines.filter((each) => !recipe.lines.includes(each));
     foods.push(...fresh.flatMap((each) => each.food ?? []));
-    parts.push(`${fresh.map((each) => (each.food ? foodOf(each.food)?.name : undefined) ?? each.text).join(' and ')} instead of ${old}`);
+    parts.push(
+      `${fresh.map((each) => (each.food ? foodOf(each.food)?.name : undefined) ?? each.text).join(' and ')} instead of ${old}`,
+    );
     loss += swap.kind === 'substitute' ? lossOf(substitutionOf(swap.substitution)?.closeness ?? 2) : 2;
   }
   return { words: parts.join(', '), loss, foods };
@@ -110,9 +145,24 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
   const recipe = recipeOf(occasion, dish);
   const guests = servedTo(occasion, dish);
   const now = new Map(guests.map((guest) => [guest.id, row.cells.get(guest.id)!.judgement.verdict]));
-  const feeds = (verdicts: ReadonlyMap<GuestId, Verdict>) => new Set([...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id));
-  const checksIn = (verdicts: ReadonlyMap<GuestId, Verdict>) => [...verdicts.values()].filter((verdict) => verdict === 'check').length;
-  const options: Option[] = [{ change: undefined, apply: (one) => one, feeds: feeds(now), checks: checksIn(now), batches: 0, washes: 0, foods: [], changed: 0, loss: 0, newDish: 0 }];
+  const feeds = (verdicts: ReadonlyMap<GuestId, Verdict>) =>
+    new Set([...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id));
+  const checksIn = (verdicts: ReadonlyMap<GuestId, Verdict>) =>
+    [...verdicts.values()].filter((verdict) => verdict === 'check').length;
+  const options: Option[] = [
+    {
+      change: undefined,
+      apply: (one) => one,
+      feeds: feeds(now),
+      checks: checksIn(now),
+      batches: 0,
+      washes: 0,
+      foods: [],
+      changed: 0,
+      loss: 0,
+      newDish: 0,
+    },
+  ];
   const needy = guests.filter((guest) => now.get(guest.id) === 'conflict');
   if (needy.length === 0 || dish.brought) return options;
   const kept = dish.versions[0]!.swaps;
@@ -125,20 +175,71 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
     const helped = some.filter((guest) => sharers.includes(guest));
     if (helped.length === 0) return;
     const fine = sharers.filter((guest) => now.get(guest.id) !== 'conflict');
-    const offer = answer(occasion, dish, 'everyone', whole ? sharers.filter((guest) => helped.includes(guest) || fine.includes(guest)) : helped, [...fine, ...helped], kept, own);
+    const offer = answer(
+      occasion,
+      dish,
+      'everyone',
+      whole ? sharers.filter((guest) => helped.includes(guest) || fine.includes(guest)) : helped,
+      [...fine, ...helped],
+      kept,
+      own,
+    );
     if (!offer) return;
     const key = `${whole} ${JSON.stringify(offer.swaps)}`;
     if (swapSets.has(key)) return;
     swapSets.add(key);
     const verdicts = new Map(now);
-    for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), sharers)) verdicts.set(id, verdict);
+    for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), sharers))
+      verdicts.set(id, verdict);
     if (fine.some((guest) => verdicts.get(guest.id) === 'conflict')) return;
-    const { words, loss, foods } = swapsInWords(recipe, offer.swaps.filter((swap) => !kept.some((each) => each.line === swap.line)));
-    const changed = { ...first, name: nameFor(first.name, offer.swaps), swaps: [...offer.swaps], guests: whole ? [] : first.guests };
+    const { words, loss, foods } = swapsInWords(
+      recipe,
+      offer.swaps.filter((swap) => !kept.some((each) => each.line === swap.line)),
+    );
+    const changed = {
+      ...first,
+      name: nameFor(first.name, offer.swaps),
+      swaps: [...offer.swaps],
+      guests: whole ? [] : first.guests,
+    };
     options.push({
-      change: { kind: 'for-all', course: dish.course, dish: dish.id, recipe, guests: sharers.map((guest) => guest.id), swaps: offer.swaps, words: `${recipe.name}: ${words}, for ${sharers.length === occasion.guests.length ? 'everyone' : namesOf(occasion, sharers.map((guest) => guest.id))}` },
-      apply: (one) => ({ ...one, dishes: one.dishes.map((each) => (each.id === dish.id ? { ...each, versions: whole ? [changed] : each.versions.map((version) => (version.id === first.id ? changed : version)) } : each)) }),
-      feeds: feeds(verdicts), checks: checksIn(verdicts), batches: whole ? 1 - made : 0, washes: 0, foods, changed: fine.length, loss: loss * fine.length, newDish: 0,
+      change: {
+        kind: 'for-all',
+        course: dish.course,
+        dish: dish.id,
+        recipe,
+        guests: sharers.map((guest) => guest.id),
+        swaps: offer.swaps,
+        words: `${recipe.name}: ${words}, for ${
+          sharers.length === occasion.guests.length
+            ? 'everyone'
+            : namesOf(
+                occasion,
+                sharers.map((guest) => guest.id),
+              )
+        }`,
+      },
+      apply: (one) => ({
+        ...one,
+        dishes: one.dishes.map((each) =>
+          each.id === dish.id
+            ? {
+                ...each,
+                versions: whole
+                  ? [changed]
+                  : each.versions.map((version) => (version.id === first.id ? changed : version)),
+              }
+            : each,
+        ),
+      }),
+      feeds: feeds(verdicts),
+      checks: checksIn(verdicts),
+      batches: whole ? 1 - made : 0,
+      washes: 0,
+      foods,
+      changed: fine.length,
+      loss: loss * fine.length,
+      newDish: 0,
     });
   };
   const split = (some: readonly Guest[]) => {
@@ -151,46 +252,140 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
     swapSets.add(key);
     const { words, loss, foods } = swapsInWords(recipe, offer.swaps);
     const verdicts = new Map(now);
-    for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), some)) verdicts.set(id, verdict);
+    for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), some))
+      verdicts.set(id, verdict);
     const ids = some.map((guest) => guest.id);
-    const versionId = v.parse(VersionId, `for-${ids[0]!}`.slice(0, 60) + (dish.versions.some((each) => each.id === `for-${ids[0]!}`) ? `-${dish.versions.length + 1}` : ''));
+    const versionId = v.parse(
+      VersionId,
+      `for-${ids[0]!}`.slice(0, 60) +
+        (dish.versions.some((each) => each.id === `for-${ids[0]!}`) ? `-${dish.versions.length + 1}` : ''),
+    );
     options.push({
-      change: { kind: 'second-version', course: dish.course, dish: dish.id, recipe, guests: ids, swaps: offer.swaps, words: `${recipe.name}: a second batch with ${words}, for ${namesOf(occasion, ids)}` },
-      apply: (one) => ({ ...one, dishes: one.dishes.map((each) => (each.id === dish.id ? applyOffer(each, { scope: 'own-version', swaps: offer.swaps, guests: ids }, ids[0]!, versionId, `for ${namesOf(occasion, ids)}`.slice(0, 120)) : each)) }),
-      feeds: feeds(verdicts), checks: checksIn(verdicts), batches: 1, washes: 1, foods, changed: 0, loss: loss * 0.3 * some.length, newDish: 0,
+      change: {
+        kind: 'second-version',
+        course: dish.course,
+        dish: dish.id,
+        recipe,
+        guests: ids,
+        swaps: offer.swaps,
+        words: `${recipe.name}: a second batch with ${words}, for ${namesOf(occasion, ids)}`,
+      },
+      apply: (one) => ({
+        ...one,
+        dishes: one.dishes.map((each) =>
+          each.id === dish.id
+            ? applyOffer(
+                each,
+                { scope: 'own-version', swaps: offer.swaps, guests: ids },
+                ids[0]!,
+                versionId,
+                `for ${namesOf(occasion, ids)}`.slice(0, 120),
+              )
+            : each,
+        ),
+      }),
+      feeds: feeds(verdicts),
+      checks: checksIn(verdicts),
+      batches: 1,
+      washes: 1,
+      foods,
+      changed: 0,
+      loss: loss * 0.3 * some.length,
+      newDish: 0,
     });
   };
-  const helpable = needy.filter((guest) => answer(occasion, dish, 'own-version', [guest], [guest], [], own)?.gains.includes(guest.id));
+  const helpable = needy.filter((guest) =>
+    answer(occasion, dish, 'own-version', [guest], [guest], [], own)?.gains.includes(guest.id),
+  );
   for (const whole of made > 1 ? [false, true] : [false]) {
     forAll(needy, whole);
     if (helpable.length < needy.length && helpable.length > 0) forAll(helpable, whole);
   }
   if (helpable.length > 0) split(helpable);
-  if (helpable.length > 1 && helpable.length <= 5) for (const guest of helpable) { forAll([guest], false); split([guest]); }
+  if (helpable.length > 1 && helpable.length <= 5)
+    for (const guest of helpable) {
+      forAll([guest], false);
+      split([guest]);
+    }
   return options;
 }
 
 /** Dishes of the library that would feed those who now have too little of a course. */
-function separateDishes(occasion: Occasion, course: CourseId, hungry: readonly Guest[], library: readonly Recipe[]): readonly (readonly Option[])[] {
+function separateDishes(
+  occasion: Occasion,
+  course: CourseId,
+  hungry: readonly Guest[],
+  library: readonly Recipe[],
+): readonly (readonly Option[])[] {
   const name = occasion.courses.find((each) => each.id === course)!.name;
   const onMenu = new Set(occasion.dishes.map((dish) => dish.recipe as string));
   const find = (id: string) => library.find((each) => each.id === id);
-  const candidates = library.filter((recipe) => recipe.usualCourse === name && !onMenu.has(recipe.id)).flatMap((recipe) => {
-    const dish = v.parse(DishSchema, { id: `${recipe.id}`.slice(0, 60), course, recipe: recipe.id, versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }] });
-    const flat = flatten(recipe, find);
-    const verdicts = verdictsOf(occasion, dish, flat, hungry);
-    const fed = [...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id);
-    return fed.length === 0 ? [] : [{ recipe, flat, dish, fed, checks: [...verdicts.values()].filter((verdict) => verdict === 'check').length }];
-  });
+  const candidates = library
+    .filter((recipe) => recipe.usualCourse === name && !onMenu.has(recipe.id))
+    .flatMap((recipe) => {
+      const dish = v.parse(DishSchema, {
+        id: `${recipe.id}`.slice(0, 60),
+        course,
+        recipe: recipe.id,
+        versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }],
+      });
+      const flat = flatten(recipe, find);
+      const verdicts = verdictsOf(occasion, dish, flat, hungry);
+      const fed = [...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id);
+      return fed.length === 0
+        ? []
+        : [{ recipe, flat, dish, fed, checks: [...verdicts.values()].filter((verdict) => verdict === 'check').length }];
+    });
   candidates.sort((a, b) => b.fed.length - a.fed.length || a.checks - b.checks || (a.recipe.id < b.recipe.id ? -1 : 1));
   return candidates.slice(0, 3).map(({ recipe, flat, dish, fed, checks }): readonly Option[] => {
     const parts = forOccasion(recipe, find);
-    const none: Option = { change: undefined, apply: (one) => one, feeds: new Set(), checks: 0, batches: 0, washes: 0, foods: [], changed: 0, loss: 0, newDish: 0 };
-    return [none, {
-      change: { kind: 'separate-dish', course, recipe, guests: fed, swaps: [], words: `${recipe.name} as one more dish, for ${namesOf(occasion, fed)}` },
-      apply: (one) => ({ ...one, recipes: [...one.recipes, ...parts.filter((part) => !one.recipes.some((each) => each.id === part.id))], dishes: [...one.dishes, { ...dish, id: one.dishes.some((each) => each.id === dish.id) ? v.parse(DishSchema.entries.id, `${dish.id}-2`) : dish.id, notFor: one.guests.filter((guest) => !fed.includes(guest.id)).map((guest) => guest.id) }] }),
-      feeds: new Set(fed), checks, batches: 1, washes: 1, foods: flat.lines.flatMap((line) => line.food ?? []), changed: 0, loss: 0, newDish: 1,
-    }];
+    const none: Option = {
+      change: undefined,
+      apply: (one) => one,
+      feeds: new Set(),
+      checks: 0,
+      batches: 0,
+      washes: 0,
+      foods: [],
+      changed: 0,
+      loss: 0,
+      newDish: 0,
+    };
+    return [
+      none,
+      {
+        change: {
+          kind: 'separate-dish',
+          course,
+          recipe,
+          guests: fed,
+          swaps: [],
+          words: `${recipe.name} as one more dish, for ${namesOf(occasion, fed)}`,
+        },
+        apply: (one) => ({
+          ...one,
+          recipes: [...one.recipes, ...parts.filter((part) => !one.recipes.some((each) => each.id === part.id))],
+          dishes: [
+            ...one.dishes,
+            {
+              ...dish,
+              id: one.dishes.some((each) => each.id === dish.id)
+                ? v.parse(DishSchema.entries.id, `${dish.id}-2`)
+                : dish.id,
+              notFor: one.guests.filter((guest) => !fed.includes(guest.id)).map((guest) => guest.id),
+            },
+          ],
+        }),
+        feeds: new Set(fed),
+        checks,
+        batches: 1,
+        washes: 1,
+        foods: flat.lines.flatMap((line) => line.food ?? []),
+        changed: 0,
+        loss: 0,
+        newDish: 1,
+      },
+    ];
   });
 }
 
@@ -202,21 +397,41 @@ interface Found {
 }
 
 /** The best choice of one option a dish for a course: all combinations, cut off where they cannot get better any more. */
-export function search(slots: readonly (readonly Option[])[], guests: readonly Guest[], enough: number, policy: Policy, bought: ReadonlySet<FoodId>): Found {
+export function search(
+  slots: readonly (readonly Option[])[],
+  guests: readonly Guest[],
+  enough: number,
+  policy: Policy,
+  bought: ReadonlySet<FoodId>,
+): Found {
   const weight = weights[policy];
-  const alone = (option: Option) => option.batches * weight.batch + option.washes * weight.wash + option.loss * weight.taste + option.newDish * weight.newDish + option.checks * weight.check;
+  const alone = (option: Option) =>
+    option.batches * weight.batch +
+    option.washes * weight.wash +
+    option.loss * weight.taste +
+    option.newDish * weight.newDish +
+    option.checks * weight.check;
   const sorted = slots.map((options) => [...options].sort((a, b) => alone(a) - alone(b)));
   const leastRest = sorted.map(() => 0);
-  for (let i = sorted.length - 1; i >= 0; i--) leastRest[i] = Math.min(...sorted[i]!.map(alone)) + (leastRest[i + 1] ?? 0);
+  for (let i = sorted.length - 1; i >= 0; i--)
+    leastRest[i] = Math.min(...sorted[i]!.map(alone)) + (leastRest[i + 1] ?? 0);
   // Of each guest, in how many of the remaining dishes they could be fed at best.
   const couldEat = sorted.map(() => new Map<GuestId, number>());
-  for (let i = sorted.length - 1; i >= 0; i--) for (const { id } of guests) couldEat[i]!.set(id, (couldEat[i + 1]?.get(id) ?? 0) + (sorted[i]!.some((option) => option.feeds.has(id)) ? 1 : 0));
+  for (let i = sorted.length - 1; i >= 0; i--)
+    for (const { id } of guests)
+      couldEat[i]!.set(
+        id,
+        (couldEat[i + 1]?.get(id) ?? 0) + (sorted[i]!.some((option) => option.feeds.has(id)) ? 1 : 0),
+      );
   let best: { options: Option[]; weight: number } | undefined;
   let nodes = 0;
   const chosen: Option[] = [];
   const has = new Map<GuestId, number>(guests.map((guest) => [guest.id, 0]));
-  const gapWeight = (at: number) => guests.reduce((sum, { id }) => sum + Math.max(0, enough - has.get(id)! - (couldEat[at]?.get(id) ?? 0)), 0) * weight.gap;
-  const oddWeight = () => new Set(chosen.flatMap((option) => option.foods).filter((food) => !bought.has(food))).size * weight.odd;
+  const gapWeight = (at: number) =>
+    guests.reduce((sum, { id }) => sum + Math.max(0, enough - has.get(id)! - (couldEat[at]?.get(id) ?? 0)), 0) *
+    weight.gap;
+  const oddWeight = () =>
+    new Set(chosen.flatMap((option) => option.foods).filter((food) => !bought.has(food))).size * weight.odd;
   const visit = (at: number, sum: number) => {
     if (nodes++ > mostNodes) return;
     const floor = sum + oddWeight() + gapWeight(at);
@@ -236,17 +451,34 @@ export function search(slots: readonly (readonly Option[])[], guests: readonly G
   visit(0, 0);
   const exact = nodes <= mostNodes;
   const bound = gapWeight(0) + (leastRest[0] ?? 0);
-  return { options: best?.options ?? sorted.map((options) => options[0]!), weight: best?.weight ?? Infinity, bound: exact ? best?.weight ?? bound : bound, exact };
+  return {
+    options: best?.options ?? sorted.map((options) => options[0]!),
+    weight: best?.weight ?? Infinity,
+    bound: exact ? (best?.weight ?? bound) : bound,
+    exact,
+  };
 }
 
-const changesKey = (options: readonly Option[]): string => options.flatMap((option) => option.change?.words ?? []).sort().join('|');
+const changesKey = (options: readonly Option[]): string =>
+  options
+    .flatMap((option) => option.change?.words ?? [])
+    .sort()
+    .join('|');
 
 /**
  * For the whole occasion, the smallest set of changes with which everyone has enough in every course: the best answer by each policy,
  * the wanted one first, each different from the others. Courses are weighed one by one, because what is eaten in one fills no other.
  * No answer turns a plate into a conflict that was none.
  */
-export function adviseMenu(occasion: Occasion, options: { readonly policy?: Policy; readonly library?: readonly Recipe[]; readonly own?: readonly OwnSubstitution[]; readonly table?: FitTable } = {}): readonly MenuAdvice[] {
+export function adviseMenu(
+  occasion: Occasion,
+  options: {
+    readonly policy?: Policy;
+    readonly library?: readonly Recipe[];
+    readonly own?: readonly OwnSubstitution[];
+    readonly table?: FitTable;
+  } = {},
+): readonly MenuAdvice[] {
   const { policy = 'split-where-it-matters', library = [], own = [], table = fit(occasion) } = options;
   const bought = new Set(occasion.recipes.flatMap((recipe) => recipe.lines.flatMap((line) => line.food ?? [])));
   const perCourse = occasion.courses.map((course) => {
@@ -255,13 +487,20 @@ export function adviseMenu(occasion: Occasion, options: { readonly policy?: Poli
     const guests = occasion.guests;
     const enough = Math.min(course.enough, Math.max(rows.length, library.length > 0 ? 1 : 0));
     const hungry = guests.filter((guest) => slots.filter((each) => each[0]!.feeds.has(guest.id)).length < enough);
-    return { course, slots, extra: hungry.length > 0 ? separateDishes(occasion, course.id, hungry, library) : [], enough };
+    return {
+      course,
+      slots,
+      extra: hungry.length > 0 ? separateDishes(occasion, course.id, hungry, library) : [],
+      enough,
+    };
   });
   const order = [policy, ...policies.filter((each) => each !== policy)];
   const answers: MenuAdvice[] = [];
   const seen = new Set<string>();
   for (const each of order) {
-    const found = perCourse.map(({ slots, extra, enough }) => search([...slots, ...extra], occasion.guests, enough, each, bought));
+    const found = perCourse.map(({ slots, extra, enough }) =>
+      search([...slots, ...extra], occasion.guests, enough, each, bought),
+    );
     const chosen = found.flatMap((one) => one.options);
     const key = changesKey(chosen);
     if (seen.has(key)) continue;
@@ -271,16 +510,37 @@ export function adviseMenu(occasion: Occasion, options: { readonly policy?: Poli
   return answers;
 }
 
-function describe(occasion: Occasion, policy: Policy, chosen: readonly Option[], bought: ReadonlySet<FoodId>, courses: readonly { readonly course: Occasion['courses'][number] }[], found: readonly Found[]): MenuAdvice {
+function describe(
+  occasion: Occasion,
+  policy: Policy,
+  chosen: readonly Option[],
+  bought: ReadonlySet<FoodId>,
+  courses: readonly { readonly course: Occasion['courses'][number] }[],
+  found: readonly Found[],
+): MenuAdvice {
   const after = chosen.reduce((one, option) => option.apply(one), occasion);
   const sum = (pick: (option: Option) => number) => chosen.reduce((total, option) => total + pick(option), 0);
-  const gaps = courses.flatMap(({ course }, index) => occasion.guests.flatMap((guest) => {
-    const has = found[index]!.options.filter((option) => option.feeds.has(guest.id)).length;
-    return has < course.enough ? [{ guest: guest.id, course: course.id, has, enough: course.enough }] : [];
-  }));
-  const total = (pick: (one: Found) => number) => Math.round(found.reduce((all, one) => all + pick(one), 0) * 100) / 100;
+  const gaps = courses.flatMap(({ course }, index) =>
+    occasion.guests.flatMap((guest) => {
+      const has = found[index]!.options.filter((option) => option.feeds.has(guest.id)).length;
+      return has < course.enough ? [{ guest: guest.id, course: course.id, has, enough: course.enough }] : [];
+    }),
+  );
+  const total = (pick: (one: Found) => number) =>
+    Math.round(found.reduce((all, one) => all + pick(one), 0) * 100) / 100;
   return {
-    policy, changes: chosen.flatMap((option) => option.change ?? []), gaps, exact: found.every((one) => one.exact), weight: total((one) => one.weight), bound: total((one) => one.bound), after,
-    cost: { extraBatches: sum((option) => option.batches), extraWashes: sum((option) => option.washes), oddFoods: [...new Set(chosen.flatMap((option) => option.foods).filter((food) => !bought.has(food)))], changedPlates: sum((option) => option.changed) },
+    policy,
+    changes: chosen.flatMap((option) => option.change ?? []),
+    gaps,
+    exact: found.every((one) => one.exact),
+    weight: total((one) => one.weight),
+    bound: total((one) => one.bound),
+    after,
+    cost: {
+      extraBatches: sum((option) => option.batches),
+      extraWashes: sum((option) => option.washes),
+      oddFoods: [...new Set(chosen.flatMap((option) => option.foods).filter((food) => !bought.has(food)))],
+      changedPlates: sum((option) => option.changed),
+    },
   };
 }

@@ -1,2 +1,13 @@
-export { offersFor, adaptable, applyOffer, cellKey, roleOf, type LineOffer, type LineOption, type Offer, type Scope, type ShownVerdict } from './offers.ts';
+export {
+  offersFor,
+  adaptable,
+  applyOffer,
+  cellKey,
+  roleOf,
+  type LineOffer,
+  type LineOption,
+  type Offer,
+  type Scope,
+  type ShownVerdict,
+} from './offers.ts';
 export { adviseMenu, policies, type AdviceCost, type MenuAdvice, type MenuChange, type Policy } from './advice.ts';

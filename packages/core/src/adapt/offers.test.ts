@@ -5,13 +5,24 @@ import { adaptable, applyOffer, cellKey, offersFor, type Scope } from './offers.
 
 const lantern = demo('lantern-supper');
 const table = fit(lantern);
-const offers = (dish: string, guest: string) => offersFor(lantern, table.rows.find((row) => row.dish.id === dish)!, guest as never);
+const offers = (dish: string, guest: string) =>
+  offersFor(
+    lantern,
+    table.rows.find((row) => row.dish.id === dish)!,
+    guest as never,
+  );
 const offer = (dish: string, guest: string, scope: Scope) => offers(dish, guest).find((each) => each.scope === scope);
 
 function taken(dishId: string, guest: string, scope: Scope) {
   const one = structuredClone(lantern);
   const at = one.dishes.findIndex((each) => each.id === dishId);
-  one.dishes[at] = applyOffer(one.dishes[at]!, offer(dishId, guest, scope)!, guest as never, 'other' as never, 'another');
+  one.dishes[at] = applyOffer(
+    one.dishes[at]!,
+    offer(dishId, guest, scope)!,
+    guest as never,
+    'other' as never,
+    'another',
+  );
   return one;
 }
 
@@ -24,7 +35,9 @@ test('breadcrumbs in the way of a coeliac: offered for all, best first, and it w
 });
 
 test('what was changed for all is not called “as written” any more', () => {
-  expect(taken('gratin', 'oriel', 'everyone').dishes.find((each) => each.id === 'gratin')!.versions[0]!.name).toBe('changed for all');
+  expect(taken('gratin', 'oriel', 'everyone').dishes.find((each) => each.id === 'gratin')!.versions[0]!.name).toBe(
+    'changed for all',
+  );
 });
 
 test('an option that breaks somebody who shares the dish is named, never chosen', () => {
@@ -32,7 +45,9 @@ test('an option that breaks somebody who shares the dish is named, never chosen'
     for (const guest of lantern.guests) {
       for (const each of offersFor(lantern, row, guest.id)) {
         for (const line of each.lines) {
-          const chosen = line.options.find((option) => each.swaps.some((swap) => JSON.stringify(swap) === JSON.stringify(option.swap)));
+          const chosen = line.options.find((option) =>
+            each.swaps.some((swap) => JSON.stringify(swap) === JSON.stringify(option.swap)),
+          );
           expect(chosen?.breaks).toEqual([]);
         }
       }
@@ -45,10 +60,18 @@ test('no offer, taken, makes any guest of the dish worse off than a check, nor l
     for (const guest of lantern.guests) {
       for (const { scope } of offersFor(lantern, row, guest.id)) {
         const after = fit(taken(row.dish.id, guest.id, scope)).rows.find((each) => each.dish.id === row.dish.id)!;
-        expect([row.dish.id, guest.id, after.cells.get(guest.id)!.judgement.verdict]).not.toEqual([row.dish.id, guest.id, 'conflict']);
+        expect([row.dish.id, guest.id, after.cells.get(guest.id)!.judgement.verdict]).not.toEqual([
+          row.dish.id,
+          guest.id,
+          'conflict',
+        ]);
         for (const other of lantern.guests) {
           if (row.cells.get(other.id)!.judgement.verdict === 'conflict') continue;
-          expect([row.dish.id, other.id, after.cells.get(other.id)!.judgement.verdict]).not.toEqual([row.dish.id, other.id, 'conflict']);
+          expect([row.dish.id, other.id, after.cells.get(other.id)!.judgement.verdict]).not.toEqual([
+            row.dish.id,
+            other.id,
+            'conflict',
+          ]);
         }
       }
     }
@@ -64,7 +87,9 @@ test('a second version takes in all whom the same swaps help, and steps and line
   expect(recipe.lines.map((line) => line.food)).not.toContain('cream');
   const used = new Set(recipe.steps.flatMap((each) => each.uses));
   expect(recipe.lines.filter((line) => !used.has(line.id))).toEqual([]);
-  expect(recipe.steps.flatMap((each) => each.uses).filter((id) => !recipe.lines.some((line) => line.id === id))).toEqual([]);
+  expect(
+    recipe.steps.flatMap((each) => each.uses).filter((id) => !recipe.lines.some((line) => line.id === id)),
+  ).toEqual([]);
 });
 
 test('duck for a vegan stays a conflict; a gratin is adaptable', () => {

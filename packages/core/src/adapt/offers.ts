@@ -1,5 +1,24 @@
-import { foodOf, likelyRole, sameJob, substitutionsFor, type FoodId, type Role, type Substitution } from '../reference/index.ts';
-import type { Dish, Guest, GuestId, IngredientLine, LineId, Occasion, OwnSubstitution, Recipe, Swap, Version } from '../model/index.ts';
+import {
+  foodOf,
+  likelyRole,
+  sameJob,
+  substitutionsFor,
+  type FoodId,
+  type Role,
+  type Substitution,
+} from '../reference/index.ts';
+import type {
+  Dish,
+  Guest,
+  GuestId,
+  IngredientLine,
+  LineId,
+  Occasion,
+  OwnSubstitution,
+  Recipe,
+  Swap,
+  Version,
+} from '../model/index.ts';
 import { knowledgeOf, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
 import { dishEvidence, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
@@ -44,7 +63,10 @@ export interface Offer {
 
 const rank: Record<Verdict, number> = { clear: 0, check: 1, conflict: 2 };
 
-const freshOf = new WeakMap<Recipe, { readonly knowledge: Knowledge; readonly bySwap: Map<string, readonly Evidence[]> }>();
+const freshOf = new WeakMap<
+  Recipe,
+  { readonly knowledge: Knowledge; readonly bySwap: Map<string, readonly Evidence[]> }
+>();
 
 /** What a swap brings that was not there: the same for every guest, so it is found once for a recipe as long as what is known stays the same. */
 function freshEvidence(recipe: Recipe, swap: Swap, knowledge: Knowledge): readonly Evidence[] {
@@ -54,13 +76,22 @@ function freshEvidence(recipe: Recipe, swap: Swap, knowledge: Knowledge): readon
   let fresh = known.bySwap.get(key);
   if (!fresh) {
     const kept = new Set(recipe.lines.map((each) => each.id));
-    fresh = servedEvidence(applySwaps(recipe, [swap]), knowledge).filter((evidence) => evidence.line === undefined || !kept.has(evidence.line));
+    fresh = servedEvidence(applySwaps(recipe, [swap]), knowledge).filter(
+      (evidence) => evidence.line === undefined || !kept.has(evidence.line),
+    );
     known.bySwap.set(key, fresh);
   }
   return fresh;
 }
 
-function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, substitution: Pick<Substitution, 'with' | 'technique' | 'closeness'> | undefined, eaters: readonly Guest[]): LineOption {
+function optionFor(
+  occasion: Occasion,
+  dish: Dish,
+  line: LineId,
+  swap: Swap,
+  substitution: Pick<Substitution, 'with' | 'technique' | 'closeness'> | undefined,
+  eaters: readonly Guest[],
+): LineOption {
   const recipe = recipeOf(occasion, dish);
   const before = recipe.lines.find((each) => each.id === line)!;
   const fresh = freshEvidence(recipe, swap, knowledgeOf(occasion));
@@ -68,7 +99,9 @@ function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, sub
   const of = (verdict: Verdict) => verdicts.filter((each) => each.verdict === verdict).map((each) => each.guest);
   return {
     swap,
-    name: substitution ? substitution.with.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ') : `leave out: ${before.text}`,
+    name: substitution
+      ? substitution.with.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ')
+      : `leave out: ${before.text}`,
     foods: substitution?.with.map((part) => part.food) ?? [],
     technique: substitution?.technique ?? 'The dish stands without it.',
     closeness: substitution?.closeness ?? 2,
@@ -81,18 +114,36 @@ function optionFor(occasion: Occasion, dish: Dish, line: LineId, swap: Swap, sub
 /** What an ingredient does in its dish: what the cook has set, else what its words suggest. */
 export function roleOf(recipe: Recipe, line: IngredientLine): Role | undefined {
   if (line.role || !line.food) return line.role;
-  return likelyRole(line.food, [line.text, recipe.name, line.heading ?? '', ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`)].join('. '));
+  return likelyRole(
+    line.food,
+    [
+      line.text,
+      recipe.name,
+      line.heading ?? '',
+      ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`),
+    ].join('. '),
+  );
 }
 
 const boughtBy = new WeakMap<Occasion['recipes'], ReadonlySet<FoodId>>();
 /** Foods that the menu asks for as it is written. */
 function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
   let foods = boughtBy.get(occasion.recipes);
-  if (!foods) boughtBy.set(occasion.recipes, (foods = new Set(occasion.recipes.flatMap((recipe) => recipe.lines.flatMap((line) => line.food ?? [])))));
+  if (!foods)
+    boughtBy.set(
+      occasion.recipes,
+      (foods = new Set(occasion.recipes.flatMap((recipe) => recipe.lines.flatMap((line) => line.food ?? [])))),
+    );
   return foods;
 }
 
-function lineOptions(occasion: Occasion, dish: Dish, line: LineId, eaters: readonly Guest[], own: readonly OwnSubstitution[]): readonly LineOption[] {
+function lineOptions(
+  occasion: Occasion,
+  dish: Dish,
+  line: LineId,
+  eaters: readonly Guest[],
+  own: readonly OwnSubstitution[],
+): readonly LineOption[] {
   const recipe = recipeOf(occasion, dish);
   const ingredient = recipe.lines.find((each) => each.id === line);
   if (!ingredient) return [];
@@ -102,14 +153,29 @@ function lineOptions(occasion: Occasion, dish: Dish, line: LineId, eaters: reado
     .filter((each) => role !== undefined && sameJob(each.role, role))
     .map((each) => optionFor(occasion, dish, line, { kind: 'substitute', line, substitution: each.id }, each, eaters));
   for (const mine of own) {
-    if (!food || !mine.replaces.includes(food) || (mine.role !== undefined && role !== undefined && !sameJob(mine.role, role))) continue;
+    if (
+      !food ||
+      !mine.replaces.includes(food) ||
+      (mine.role !== undefined && role !== undefined && !sameJob(mine.role, role))
+    )
+      continue;
     const { name, with: parts, technique, addMin } = mine;
-    options.push(optionFor(occasion, dish, line, { kind: 'own', line, name, with: parts, technique, addMin }, mine, eaters));
+    options.push(
+      optionFor(occasion, dish, line, { kind: 'own', line, name, with: parts, technique, addMin }, mine, eaters),
+    );
   }
-  if (ingredient.canOmit || ingredient.part !== 'body') options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
+  if (ingredient.canOmit || ingredient.part !== 'body')
+    options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
   const bought = boughtAnyway(occasion);
   const isNew = (option: LineOption) => (option.foods.every((each) => bought.has(each)) ? 0 : 1);
-  return options.sort((a, b) => rank[a.brings] - rank[b.brings] || a.asks.length - b.asks.length || b.closeness - a.closeness || isNew(a) - isNew(b) || (a.name < b.name ? -1 : 1));
+  return options.sort(
+    (a, b) =>
+      rank[a.brings] - rank[b.brings] ||
+      a.asks.length - b.asks.length ||
+      b.closeness - a.closeness ||
+      isNew(a) - isNew(b) ||
+      (a.name < b.name ? -1 : 1),
+  );
 }
 
 /** The lines of the dish as written that stand in these guests' way. */
@@ -121,14 +187,24 @@ function linesInTheWay(occasion: Occasion, dish: Dish, guests: readonly Guest[],
       if (reason.line && rank[reason.verdict] >= rank[floor]) lines.add(reason.line);
     }
   }
-  return recipeOf(occasion, dish).lines.map((line) => line.id).filter((id) => lines.has(id));
+  return recipeOf(occasion, dish)
+    .lines.map((line) => line.id)
+    .filter((id) => lines.has(id));
 }
 
 /**
  * The best whole answer for a set of eaters: one option for each line in the way, none of which breaks an eater.
  * Lines are independent, because what a plate holds is the union of what its lines bring; so the best of each is the best of all.
  */
-export function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: readonly Guest[], eaters: readonly Guest[], kept: readonly Swap[], own: readonly OwnSubstitution[]): Offer | undefined {
+export function answer(
+  occasion: Occasion,
+  dish: Dish,
+  scope: Scope,
+  needy: readonly Guest[],
+  eaters: readonly Guest[],
+  kept: readonly Swap[],
+  own: readonly OwnSubstitution[],
+): Offer | undefined {
   const conflicts = linesInTheWay(occasion, dish, needy, 'conflict');
   const inTheWay = conflicts.length > 0 ? conflicts : linesInTheWay(occasion, dish, needy, 'check');
   const open = inTheWay.filter((line) => !kept.some((swap) => swap.line === line));
@@ -136,7 +212,12 @@ export function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: read
   const recipe = recipeOf(occasion, dish);
   const lines = open.map((line): LineOffer => {
     const ingredient = recipe.lines.find((each) => each.id === line)!;
-    return { line, words: ingredient.text, role: roleOf(recipe, ingredient), options: lineOptions(occasion, dish, line, eaters, own) };
+    return {
+      line,
+      words: ingredient.text,
+      role: roleOf(recipe, ingredient),
+      options: lineOptions(occasion, dish, line, eaters, own),
+    };
   });
   const chosen = lines.map((line) => line.options.find((option) => option.breaks.length === 0));
   if (chosen.some((option) => option === undefined)) return undefined;
@@ -144,13 +225,24 @@ export function answer(occasion: Occasion, dish: Dish, scope: Scope, needy: read
   return weigh(occasion, dish, scope, lines, swaps, eaters);
 }
 
-function weigh(occasion: Occasion, dish: Dish, scope: Scope, lines: readonly LineOffer[], swaps: readonly Swap[], eaters: readonly Guest[]): Offer {
+function weigh(
+  occasion: Occasion,
+  dish: Dish,
+  scope: Scope,
+  lines: readonly LineOffer[],
+  swaps: readonly Swap[],
+  eaters: readonly Guest[],
+): Offer {
   const after = dishEvidence(occasion, dish, applySwaps(recipeOf(occasion, dish), swaps));
   const afterwards = new Map(eaters.map((guest) => [guest.id, judge(guest, after).verdict]));
   // What counts is what the guest has now, in the version they are given.
-  const now = (guest: Guest) => judge(guest, dishEvidence(occasion, dish, versionRecipe(occasion, dish, versionFor(dish, guest)))).verdict;
+  const now = (guest: Guest) =>
+    judge(guest, dishEvidence(occasion, dish, versionRecipe(occasion, dish, versionFor(dish, guest)))).verdict;
   const gains = eaters.filter((guest) => rank[afterwards.get(guest.id)!] < rank[now(guest)]).map((guest) => guest.id);
-  const verdictAfter = [...afterwards.values()].reduce<Verdict>((sum, verdict) => (rank[verdict] > rank[sum] ? verdict : sum), 'clear');
+  const verdictAfter = [...afterwards.values()].reduce<Verdict>(
+    (sum, verdict) => (rank[verdict] > rank[sum] ? verdict : sum),
+    'clear',
+  );
   return { scope, lines, swaps, guests: eaters.map((guest) => guest.id), gains, verdictAfter };
 }
 
@@ -158,7 +250,12 @@ function weigh(occasion: Occasion, dish: Dish, scope: Scope, lines: readonly Lin
  * Offers for one guest and dish: a swap for everyone who shares the guest's version, and a version of their own,
  * shared with all others whom the same change helps. None of them breaks an eater. Empty where nothing is known that would do.
  */
-export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId, own: readonly OwnSubstitution[] = []): readonly Offer[] {
+export function offersFor(
+  occasion: Occasion,
+  row: DishRow,
+  guestId: GuestId,
+  own: readonly OwnSubstitution[] = [],
+): readonly Offer[] {
   const { dish } = row;
   const guest = occasion.guests.find((each) => each.id === guestId);
   const cell = row.cells.get(guestId);
@@ -171,11 +268,17 @@ export function offersFor(occasion: Occasion, row: DishRow, guestId: GuestId, ow
   const alone = answer(occasion, dish, 'own-version', [guest], [guest], [], own);
   if (alone?.gains.includes(guestId)) {
     // Others in conflict join when the very same swaps help them too: one more batch, not three.
-    const joining = occasion.guests.filter((each) => each.id === guestId || (row.cells.get(each.id)!.judgement.verdict === 'conflict' && !dish.notFor.includes(each.id)));
+    const joining = occasion.guests.filter(
+      (each) =>
+        each.id === guestId ||
+        (row.cells.get(each.id)!.judgement.verdict === 'conflict' && !dish.notFor.includes(each.id)),
+    );
     const shared = answer(occasion, dish, 'own-version', joining, joining, [], own);
     const helped = shared ? joining.filter((each) => each.id === guestId || shared.gains.includes(each.id)) : [];
     const wide = helped.length > 1 ? answer(occasion, dish, 'own-version', helped, helped, [], own) : undefined;
-    offers.push(wide && wide.gains.includes(guestId) && rank[wide.verdictAfter] <= rank[alone.verdictAfter] ? wide : alone);
+    offers.push(
+      wide && wide.gains.includes(guestId) && rank[wide.verdictAfter] <= rank[alone.verdictAfter] ? wide : alone,
+    );
   }
   return offers;
 }
@@ -191,7 +294,11 @@ function hasOffer(occasion: Occasion, row: DishRow, guestId: GuestId, own: reado
 export type ShownVerdict = Verdict | 'adaptable';
 
 /** For every conflict of the table, whether an offer exists. */
-export function adaptable(occasion: Occasion, table: FitTable, own: readonly OwnSubstitution[] = []): ReadonlyMap<string, ShownVerdict> {
+export function adaptable(
+  occasion: Occasion,
+  table: FitTable,
+  own: readonly OwnSubstitution[] = [],
+): ReadonlyMap<string, ShownVerdict> {
   const shown = new Map<string, ShownVerdict>();
   for (const row of table.rows) {
     for (const [guest, cell] of row.cells) {
@@ -206,19 +313,39 @@ export function adaptable(occasion: Occasion, table: FitTable, own: readonly Own
 export const cellKey = (dish: string, guest: string): string => `${dish}/${guest}`;
 
 /** A version that was changed is not as written any more; a name the cook gave stays. */
-export const nameFor = (name: string, swaps: readonly Swap[]): string => (name === 'as written' && swaps.length > 0 ? 'changed for all' : name === 'changed for all' && swaps.length === 0 ? 'as written' : name);
+export const nameFor = (name: string, swaps: readonly Swap[]): string =>
+  name === 'as written' && swaps.length > 0
+    ? 'changed for all'
+    : name === 'changed for all' && swaps.length === 0
+      ? 'as written'
+      : name;
 
 /** Puts an offer into the dish: changes the shared version, or adds a version of its own (or joins one with the same swaps). */
-export function applyOffer(dish: Dish, offer: Pick<Offer, 'scope' | 'swaps' | 'guests'>, guest: GuestId, newId: Version['id'], name: string): Dish {
+export function applyOffer(
+  dish: Dish,
+  offer: Pick<Offer, 'scope' | 'swaps' | 'guests'>,
+  guest: GuestId,
+  newId: Version['id'],
+  name: string,
+): Dish {
   if (offer.scope === 'everyone') {
     const mine = dish.versions.find((version) => version.guests.includes(guest)) ?? dish.versions[0]!;
-    return { ...dish, versions: dish.versions.map((version) => (version.id === mine.id ? { ...version, swaps: [...offer.swaps], name: nameFor(version.name, offer.swaps) } : version)) };
+    return {
+      ...dish,
+      versions: dish.versions.map((version) =>
+        version.id === mine.id
+          ? { ...version, swaps: [...offer.swaps], name: nameFor(version.name, offer.swaps) }
+          : version,
+      ),
+    };
   }
   const moved = new Set(offer.guests);
   const rest = dish.versions.map((version) => ({ ...version, guests: version.guests.filter((id) => !moved.has(id)) }));
   const same = rest.slice(1).find((version) => JSON.stringify(version.swaps) === JSON.stringify(offer.swaps));
   const versions = same
-    ? rest.map((version) => (version.id === same.id ? { ...version, guests: [...version.guests, ...offer.guests] } : version))
+    ? rest.map((version) =>
+        version.id === same.id ? { ...version, guests: [...version.guests, ...offer.guests] } : version,
+      )
     : [...rest, { id: newId, name, swaps: [...offer.swaps], guests: [...offer.guests], extraPortions: 0 }];
   // A version nobody eats any more is not made.
   return { ...dish, versions: versions.filter((version, index) => index === 0 || version.guests.length > 0) };

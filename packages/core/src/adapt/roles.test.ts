@@ -12,7 +12,12 @@ const role = (name: string, line: string, method: string) => {
 
 test.each([
   ['egg-wash', 'Sausage plait', '1 egg', 'Brush with the egg and bake for 20 minutes at 200 °C.'],
-  ['coating-glue', 'Fish in crumbs', '2 eggs', 'Dip the fish in the eggs, then in the crumbs, and press the coating on.'],
+  [
+    'coating-glue',
+    'Fish in crumbs',
+    '2 eggs',
+    'Dip the fish in the eggs, then in the crumbs, and press the coating on.',
+  ],
   ['foam', 'Pavlova', '4 egg whites', 'Whisk the egg whites to stiff peaks.'],
   ['emulsifier', 'Mayonnaise', '2 egg yolks', 'Whisk the egg yolks while the oil runs in.'],
   ['thickener', 'Vanilla custard', '4 egg yolks', 'Stir the egg yolks in until it coats the back of a spoon.'],
@@ -34,9 +39,16 @@ test.each([
 test('at least 150 swaps, for every job but the place beside the plate, each with its words and kit that there is', () => {
   expect(substitutions.length).toBeGreaterThanOrEqual(150);
   expect(new Set(substitutions.map((each) => each.id)).size).toBe(substitutions.length);
-  expect(Object.keys(roleNames).filter((name) => name !== 'accompaniment' && !substitutions.some((each) => each.role === name))).toEqual([]);
+  expect(
+    Object.keys(roleNames).filter(
+      (name) => name !== 'accompaniment' && !substitutions.some((each) => each.role === name),
+    ),
+  ).toEqual([]);
   for (const each of substitutions) {
-    expect([each.id, [...each.replaces, ...each.with.map((part) => part.food)].filter((id) => !foodOf(id))]).toEqual([each.id, []]);
+    expect([each.id, [...each.replaces, ...each.with.map((part) => part.food)].filter((id) => !foodOf(id))]).toEqual([
+      each.id,
+      [],
+    ]);
     expect([each.id, each.technique.length > 5 && each.source.length > 3]).toEqual([each.id, true]);
     expect([each.id, each.kit.every((kind) => v.is(KitKind, kind))]).toEqual([each.id, true]);
     expect([each.id, each.with.some((part) => each.replaces.includes(part.food))]).toEqual([each.id, false]);
@@ -44,12 +56,36 @@ test('at least 150 swaps, for every job but the place beside the plate, each wit
 });
 
 test('a food that can hurt has ways out: at least two swaps for each, one of which brings no declared allergen that it had', () => {
-  for (const id of ['egg', 'milk', 'cream', 'butter', 'wheat-flour', 'strong-wheat-flour', 'breadcrumbs', 'dried-pasta', 'soy-sauce', 'cheddar', 'parmesan', 'peanut-butter', 'tahini', 'walnut', 'honey', 'gelatine', 'mayonnaise', 'mustard-prepared', 'couscous', 'yoghurt']) {
+  for (const id of [
+    'egg',
+    'milk',
+    'cream',
+    'butter',
+    'wheat-flour',
+    'strong-wheat-flour',
+    'breadcrumbs',
+    'dried-pasta',
+    'soy-sauce',
+    'cheddar',
+    'parmesan',
+    'peanut-butter',
+    'tahini',
+    'walnut',
+    'honey',
+    'gelatine',
+    'mayonnaise',
+    'mustard-prepared',
+    'couscous',
+    'yoghurt',
+  ]) {
     const food = foodOf(id)!;
     const ways = substitutions.filter((each) => each.replaces.includes(food.id));
     const own = food.contains.filter((hazard) => hazardOf(hazard).kind === 'allergen');
     expect([id, ways.length >= 2 || id === 'mayonnaise']).toEqual([id, true]);
-    expect([id, ways.some((way) => way.with.every((part) => !foodOf(part.food)!.contains.some((hazard) => own.includes(hazard))))]).toEqual([id, true]);
+    expect([
+      id,
+      ways.some((way) => way.with.every((part) => !foodOf(part.food)!.contains.some((hazard) => own.includes(hazard)))),
+    ]).toEqual([id, true]);
   }
 });
 
@@ -61,7 +97,8 @@ test('chicken in a curry has stand-ins, a roast bird has none', () => {
 test('every line of the library that can be swapped has a job', () => {
   for (const recipe of demoRecipes) {
     for (const line of recipe.lines) {
-      if (line.food && substitutions.some((each) => each.role !== 'protein' && each.replaces.includes(line.food!))) expect([recipe.id, line.text, roleOf(recipe, line) !== undefined]).toEqual([recipe.id, line.text, true]);
+      if (line.food && substitutions.some((each) => each.role !== 'protein' && each.replaces.includes(line.food!)))
+        expect([recipe.id, line.text, roleOf(recipe, line) !== undefined]).toEqual([recipe.id, line.text, true]);
     }
   }
 });

@@ -18,8 +18,20 @@ const { plan } = made;
 const chicken = sunday.dishes.find((dish) => dish.id === 'chicken')!;
 const version = chicken.versions[0]!.id;
 const whole = asPlanned(plan, 10);
-const box = (more: Partial<Leftover> = {}): Leftover => ({ id: 'box-1', dish: chicken.id, version, portions: 2, where: 'fridge', box: 'glass box', keptBack: true, warmRoom: false, putMin: 60, ...more });
-const judged = (nowMin: number, ...more: readonly (readonly [number, Happening])[]) => leftoversOf({ occasion: sunday, plan, begun: sunday, progress: progressOf(events(...whole, ...more)), nowMin });
+const box = (more: Partial<Leftover> = {}): Leftover => ({
+  id: 'box-1',
+  dish: chicken.id,
+  version,
+  portions: 2,
+  where: 'fridge',
+  box: 'glass box',
+  keptBack: true,
+  warmRoom: false,
+  putMin: 60,
+  ...more,
+});
+const judged = (nowMin: number, ...more: readonly (readonly [number, Happening])[]) =>
+  leftoversOf({ occasion: sunday, plan, begun: sunday, progress: progressOf(events(...whole, ...more)), nowMin });
 const put = (leftover: Leftover): readonly [number, Happening] => [leftover.putMin, { kind: 'leftover', leftover }];
 const ready = standingOf(sunday, plan, progressOf(events(...whole)), 30).find((each) => each.dish === chicken.id)!;
 
@@ -27,8 +39,21 @@ describe('leftovers', () => {
   test('what was put away in time is kept: three days from when it was ready, or as long as the recipe says if that is less', () => {
     const [kept] = judged(90, put(box()));
     expect(kept).toMatchObject({ verdict: 'keep', stoodMin: 60 - ready.readyMin, eatBy: dayLater(sunday.date, 3) });
-    const shorter = { ...sunday, recipes: sunday.recipes.map((recipe) => (recipe.id === chicken.recipe ? { ...recipe, keeps: [{ where: 'fridge' as const, days: 1 }] } : recipe)) };
-    expect(leftoversOf({ occasion: shorter, plan, begun: shorter, progress: progressOf(events(...whole, put(box()))), nowMin: 90 })[0]!.eatBy).toBe(dayLater(sunday.date, 1));
+    const shorter = {
+      ...sunday,
+      recipes: sunday.recipes.map((recipe) =>
+        recipe.id === chicken.recipe ? { ...recipe, keeps: [{ where: 'fridge' as const, days: 1 }] } : recipe,
+      ),
+    };
+    expect(
+      leftoversOf({
+        occasion: shorter,
+        plan,
+        begun: shorter,
+        progress: progressOf(events(...whole, put(box()))),
+        nowMin: 90,
+      })[0]!.eatBy,
+    ).toBe(dayLater(sunday.date, 1));
   });
 
   test('over two hours between hot and cold it is thrown away; in a warm room over one', () => {
@@ -41,10 +66,15 @@ describe('leftovers', () => {
   });
 
   test('a reading hot enough starts the clock again; after one that was not, none does', () => {
-    const measured = (atMin: number, celsius: number): readonly [number, Happening] => [atMin, { kind: 'measure', entry: keepEntry(chicken.id, version), measured: 'hot', celsius }];
+    const measured = (atMin: number, celsius: number): readonly [number, Happening] => [
+      atMin,
+      { kind: 'measure', entry: keepEntry(chicken.id, version), measured: 'hot', celsius },
+    ];
     const late = put(box({ putMin: ready.readyMin + 150 }));
     expect(judged(300, measured(ready.readyMin + 60, 61), late)[0]).toMatchObject({ verdict: 'keep', stoodMin: 90 });
-    expect(judged(300, measured(ready.readyMin + 40, 50), measured(ready.readyMin + 60, 61), late)[0]!.verdict).toBe('throw-away');
+    expect(judged(300, measured(ready.readyMin + 40, 50), measured(ready.readyMin + 60, 61), late)[0]!.verdict).toBe(
+      'throw-away',
+    );
   });
 
   test('on the counter it waits for the fridge, and not for ever', () => {
@@ -53,28 +83,73 @@ describe('leftovers', () => {
   });
 
   test('a box that cools too slowly is thrown away; one that is cold says so', () => {
-    const measured = (after: number, celsius: number): readonly [number, Happening] => [60 + after, { kind: 'measure', entry: boxEntry('box-1'), measured: 'cooling', celsius }];
+    const measured = (after: number, celsius: number): readonly [number, Happening] => [
+      60 + after,
+      { kind: 'measure', entry: boxEntry('box-1'), measured: 'cooling', celsius },
+    ];
     expect(judged(400, put(box()), measured(100, 30))[0]!.cooling.state).toBe('on-its-way');
-    expect(judged(400, put(box()), measured(130, 30))[0]).toMatchObject({ verdict: 'throw-away', cooling: { state: 'too-slow' } });
-    expect(judged(400, put(box()), measured(100, 20), measured(300, 4))[0]).toMatchObject({ verdict: 'keep', cooling: { state: 'cold' } });
+    expect(judged(400, put(box()), measured(130, 30))[0]).toMatchObject({
+      verdict: 'throw-away',
+      cooling: { state: 'too-slow' },
+    });
+    expect(judged(400, put(box()), measured(100, 20), measured(300, 4))[0]).toMatchObject({
+      verdict: 'keep',
+      cooling: { state: 'cold' },
+    });
     expect(judged(600, put(box()), measured(100, 20), measured(370, 8))[0]!.cooling.state).toBe('too-slow');
   });
 
   test('what stood on the table may hold what stood beside it, and is not clear for who may have no trace of that', () => {
     const lantern = demo('lantern-supper');
     const table = fit(lantern);
-    const progress = (keptBack: boolean) => progressOf(events(...lantern.dishes.filter((dish) => dish.course === 'mains' || dish.course === 'sides').map((dish, at) => put(box({ id: `box-${at + 1}`, dish: dish.id, version: dish.versions[0]!.id, keptBack })))));
-    const boxes = (keptBack: boolean) => leftoversOf({ occasion: lantern, plan: { ...plan, tasks: [], batches: [] }, begun: lantern, progress: progress(keptBack), nowMin: 90 }, table);
+    const progress = (keptBack: boolean) =>
+      progressOf(
+        events(
+          ...lantern.dishes
+            .filter((dish) => dish.course === 'mains' || dish.course === 'sides')
+            .map((dish, at) =>
+              put(box({ id: `box-${at + 1}`, dish: dish.id, version: dish.versions[0]!.id, keptBack })),
+            ),
+        ),
+      );
+    const boxes = (keptBack: boolean) =>
+      leftoversOf(
+        {
+          occasion: lantern,
+          plan: { ...plan, tasks: [], batches: [] },
+          begun: lantern,
+          progress: progress(keptBack),
+          nowMin: 90,
+        },
+        table,
+      );
     const clear = (keptBack: boolean) => boxes(keptBack).reduce((sum, each) => sum + each.clearFor.length, 0);
     expect(boxes(false).length).toBeGreaterThan(3);
     expect(clear(false)).toBeLessThan(clear(true));
-    expect(boxes(false).some((each) => each.mayContain.length > boxes(true).find((other) => other.leftover.id === each.leftover.id)!.mayContain.length)).toBe(true);
+    expect(
+      boxes(false).some(
+        (each) =>
+          each.mayContain.length >
+          boxes(true).find((other) => other.leftover.id === each.leftover.id)!.mayContain.length,
+      ),
+    ).toBe(true);
   });
 
   test('a plate that the day lost is not clear in the box either', () => {
     // Nobody ticked it ready: counted from the plan, and said so.
-    const taken = { ...sunday, dishes: sunday.dishes.map((dish) => (dish.id === chicken.id ? { ...dish, notFor: [sunday.guests[0]!.id] } : dish)) };
-    const [lost] = leftoversOf({ occasion: taken, plan, begun: sunday, progress: progressOf(events(put(box()))), nowMin: 90 });
+    const taken = {
+      ...sunday,
+      dishes: sunday.dishes.map((dish) =>
+        dish.id === chicken.id ? { ...dish, notFor: [sunday.guests[0]!.id] } : dish,
+      ),
+    };
+    const [lost] = leftoversOf({
+      occasion: taken,
+      plan,
+      begun: sunday,
+      progress: progressOf(events(put(box()))),
+      nowMin: 90,
+    });
     expect(lost!.notAnyMoreFor).toContain(sunday.guests[0]!.id);
     expect(lost!.why.join(' ')).toContain('not ticked');
   });
@@ -87,7 +162,8 @@ describe('leftovers', () => {
 
 describe('times learned', () => {
   const written = { least: 40, likely: 50, most: 60 };
-  const days = (...minutes: number[]) => minutes.map((each, at) => ({ day: `day-${at}`, on: '2026-11-01', minutes: each }));
+  const days = (...minutes: number[]) =>
+    minutes.map((each, at) => ({ day: `day-${at}`, on: '2026-11-01', minutes: each }));
 
   test('one odd day moves it little, many days move it nearly all the way', () => {
     expect(learnedMin(written, [])).toEqual(written);
@@ -102,13 +178,27 @@ describe('times learned', () => {
   });
 
   test('only what was ticked at both ends says anything, at the size of its recipe', () => {
-    expect(timedOn(sunday, plan, progressOf(events(...whole.filter(([, what]) => what.kind !== 'tick' || !what.entry.includes('@')))))).toEqual([]);
-    const roast = plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && endingLook(task) !== undefined)!;
+    expect(
+      timedOn(
+        sunday,
+        plan,
+        progressOf(events(...whole.filter(([, what]) => what.kind !== 'tick' || !what.entry.includes('@')))),
+      ),
+    ).toEqual([]);
+    const roast = plan.tasks.find(
+      (task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && endingLook(task) !== undefined,
+    )!;
     const ends = lookId(roast.id, endingLook(roast)!);
-    const longer = whole.map(([at, what]): readonly [number, Happening] => (what.kind === 'tick' && what.entry === ends ? [at + 20, what] : [at, what]));
+    const longer = whole.map(([at, what]): readonly [number, Happening] =>
+      what.kind === 'tick' && what.entry === ends ? [at + 20, what] : [at, what],
+    );
     const step = roast.id.split('.').at(-1)!;
     const recipe = sunday.dishes.find((dish) => roast.batch.startsWith(dish.id))!.recipe;
-    const [was, is] = [whole, longer].map((list) => timedOn(sunday, plan, progressOf(events(...[...list].sort((a, b) => a[0] - b[0])))).find((each) => each.recipe === recipe && each.step === step)!);
+    const [was, is] = [whole, longer].map((list) =>
+      timedOn(sunday, plan, progressOf(events(...[...list].sort((a, b) => a[0] - b[0])))).find(
+        (each) => each.recipe === recipe && each.step === step,
+      )!,
+    );
     expect(is!.tookMin).toBe(was!.tookMin + 20);
     expect(is!.minutes).toBeGreaterThan(was!.minutes);
   });
@@ -131,7 +221,10 @@ describe('times learned', () => {
     const holder = lantern.recipes.find((each) => each.lines.some((line) => line.component))!;
     const line = holder.lines.find((each) => each.component)!;
     const part = find(line.component!)!;
-    expect(sourceOfStep(holder, `${line.id}--${part.steps[0]!.id}`, find)).toMatchObject({ recipe: part.id, step: { id: part.steps[0]!.id } });
+    expect(sourceOfStep(holder, `${line.id}--${part.steps[0]!.id}`, find)).toMatchObject({
+      recipe: part.id,
+      step: { id: part.steps[0]!.id },
+    });
     expect(sourceOfStep(holder, 'nowhere', find)).toBeUndefined();
   });
 });
@@ -142,18 +235,26 @@ describe('a new one from an old one', () => {
 
   test('is an occasion, with everything that was true of that day only to be confirmed again', () => {
     const next = v.parse(Occasion, anewFrom(lantern, fresh));
-    expect(next.guests.every((guest) => questionsAbout(guest, next.date).length > 0 || guest.needs.length === 0)).toBe(true);
+    expect(next.guests.every((guest) => questionsAbout(guest, next.date).length > 0 || guest.needs.length === 0)).toBe(
+      true,
+    );
     expect(next.labels.every((label) => label.carriedOver)).toBe(true);
     expect(next.shopping).toMatchObject({ ticked: [], have: [], shops: [] });
     // Doubt only grows: no plate is clearer than it was.
-    const clear = (occasion: Occasion) => fit(occasion).rows.flatMap((row) => [...row.cells.values()]).filter((cell) => cell.judgement.verdict === 'clear').length;
+    const clear = (occasion: Occasion) =>
+      fit(occasion)
+        .rows.flatMap((row) => [...row.cells.values()])
+        .filter((cell) => cell.judgement.verdict === 'clear').length;
     expect(clear(next)).toBeLessThanOrEqual(clear(lantern));
   });
 
   test('what a guest turned out to need on the day outlasts it, once', () => {
     const [first] = lantern.guests;
     const found = v.parse(Need, { id: 'found-today', kind: 'hazard', hazard: 'sesame', strictness: 'no-trace' });
-    const day = { ...lantern, guests: lantern.guests.map((guest) => (guest === first ? { ...guest, needs: [...guest.needs, found] } : guest)) };
+    const day = {
+      ...lantern,
+      guests: lantern.guests.map((guest) => (guest === first ? { ...guest, needs: [...guest.needs, found] } : guest)),
+    };
     const kept = withNeedsOf(lantern, day);
     expect(kept.guests[0]!.needs).toContainEqual(found);
     expect(kept.guests.slice(1)).toEqual(lantern.guests.slice(1));
@@ -165,7 +266,8 @@ describe('a new one from an old one', () => {
     const recipe = lantern.recipes.find((each) => each.steps.some((step) => step.hands === 'off'))!;
     const step = recipe.steps.find((each) => each.hands === 'off')!;
     const kept = withLearned(recipe, step.id, [{ day: 'a', on: '2026-12-21', minutes: step.durationMin.most + 30 }]);
-    const timeOf = (occasion: Occasion) => occasion.recipes.find((each) => each.id === recipe.id)!.steps.find((each) => each.id === step.id)!;
+    const timeOf = (occasion: Occasion) =>
+      occasion.recipes.find((each) => each.id === recipe.id)!.steps.find((each) => each.id === step.id)!;
     expect(timeOf(anewFrom(lantern, fresh, [kept])).learned).toBeDefined();
     const otherStep = { ...kept, steps: kept.steps.map((each) => ({ ...each, text: `${each.text} Otherwise.` })) };
     expect(timeOf(anewFrom(lantern, fresh, [otherStep]))).toEqual(step);
@@ -175,8 +277,27 @@ describe('a new one from an old one', () => {
 });
 
 test('a mend hides no lateness: the account is held against what the day was begun with', () => {
-  const moved = { ...plan, tasks: plan.tasks.map((task) => (task.kind === 'step' ? { ...task, startMin: task.startMin + 15, endMin: task.endMin + 15, attention: task.attention.map((point) => ({ ...point, startMin: point.startMin + 15, endMin: point.endMin + 15 })) } : { ...task, startMin: task.startMin + 15, endMin: task.endMin + 15 })) };
-  const later = { ...sunday, courses: sunday.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + 15 })) };
+  const moved = {
+    ...plan,
+    tasks: plan.tasks.map((task) =>
+      task.kind === 'step'
+        ? {
+            ...task,
+            startMin: task.startMin + 15,
+            endMin: task.endMin + 15,
+            attention: task.attention.map((point) => ({
+              ...point,
+              startMin: point.startMin + 15,
+              endMin: point.endMin + 15,
+            })),
+          }
+        : { ...task, startMin: task.startMin + 15, endMin: task.endMin + 15 },
+    ),
+  };
+  const later = {
+    ...sunday,
+    courses: sunday.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + 15 })),
+  };
   const account = accountOf(later, moved, progressOf(events(...asPlanned(moved, 60))), 60, { occasion: sunday, plan });
   expect(account.pace.length).toBeGreaterThan(5);
   expect(account.pace.filter((each) => Math.abs(each.reallyMin - each.plannedMin - 15) > 1)).toEqual([]);

@@ -11,10 +11,17 @@ interface NewOne {
  * A new occasion with an old one's guests, menu and kitchen. What was true of that day only is left behind (shopping done, absences);
  * needs ask to be confirmed again, labels to be read again, makers to be asked again. `library`: the recipes as they are now, for the times learned since.
  */
-export function anewFrom(old: Occasion, { id, name, date, serveAt }: NewOne, library: readonly Recipe[] = []): Occasion {
+export function anewFrom(
+  old: Occasion,
+  { id, name, date, serveAt }: NewOne,
+  library: readonly Recipe[] = [],
+): Occasion {
   return {
     ...old,
-    id, name, date, serveAt,
+    id,
+    name,
+    date,
+    serveAt,
     note: '',
     guests: old.guests.map(({ confirmedOn: _confirmed, ...guest }) => guest),
     labels: old.labels.map((label) => ({ ...label, carriedOver: true })),
@@ -23,7 +30,12 @@ export function anewFrom(old: Occasion, { id, name, date, serveAt }: NewOne, lib
       const { label: _label, ...brought } = dish.brought;
       return { ...dish, brought: { ...brought, answers: [] } };
     }),
-    recipes: old.recipes.map((recipe) => withTimesOf(recipe, library.find((each) => each.id === recipe.id))),
+    recipes: old.recipes.map((recipe) =>
+      withTimesOf(
+        recipe,
+        library.find((each) => each.id === recipe.id),
+      ),
+    ),
     shopping: { ...old.shopping, have: [], ticked: [], at: [], shops: [] },
     wishes: { ...old.wishes, absences: [] },
   };

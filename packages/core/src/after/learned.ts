@@ -17,7 +17,11 @@ export interface TimedStep {
 }
 
 /** The recipe and step that a step of a dish is written in: its own, or one of a component. */
-export function sourceOfStep(recipe: Recipe, id: string, find: (id: string) => Recipe | undefined): { readonly recipe: RecipeId; readonly step: Step } | undefined {
+export function sourceOfStep(
+  recipe: Recipe,
+  id: string,
+  find: (id: string) => Recipe | undefined,
+): { readonly recipe: RecipeId; readonly step: Step } | undefined {
   const own = recipe.steps.find((each) => each.id === id);
   if (own) return { recipe: recipe.id, step: own };
   for (const part of partsOf(recipe, find)) {
@@ -41,15 +45,25 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
     const inPlan = planned.get(task.id);
     if (inPlan?.kind !== 'step') continue;
     const last = endingLook(inPlan);
-    const [fromMin, toMin] = inPlan.cook === undefined
-      ? [progress.ticked.get(task.id)?.atMin, last === undefined ? undefined : progress.ticked.get(lookId(task.id, last))?.atMin]
-      : [progress.begun.get(task.id), progress.ticked.get(task.id)?.atMin];
+    const [fromMin, toMin] =
+      inPlan.cook === undefined
+        ? [
+            progress.ticked.get(task.id)?.atMin,
+            last === undefined ? undefined : progress.ticked.get(lookId(task.id, last))?.atMin,
+          ]
+        : [progress.begun.get(task.id), progress.ticked.get(task.id)?.atMin];
     if (fromMin === undefined || toMin === undefined) continue;
     const batch = batches.get(task.batch)!;
     const recipe = find(batch.recipe.id);
     const source = recipe && sourceOfStep(recipe, task.step.id, find);
     // Another way of doing it has a time of its own, which its recipe does not keep yet.
-    if (!source || occasion.dishes.some((dish) => dish.id === batch.dish && dish.choices.some((choice) => choice.step === task.step.id))) continue;
+    if (
+      !source ||
+      occasion.dishes.some(
+        (dish) => dish.id === batch.dish && dish.choices.some((choice) => choice.step === task.step.id),
+      )
+    )
+      continue;
     // Baked deeper or shallower than the recipe has it, its time says nothing of the recipe's.
     const depth = batch.vessel && bakesIn(batch.vessel, task.step) ? timesIn(batch.vessel, inPlan.units) : undefined;
     if (depth && (depth.least !== 1 || depth.most !== 1)) continue;
@@ -58,10 +72,19 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
     if (tookMin < 1 || plannedMin < 1) continue;
     const key = `${source.recipe}/${source.step.id}`;
     const minutes = (tookMin / plannedMin) * source.step.durationMin.likely;
-    found.set(key, [...(found.get(key) ?? []), { recipe: source.recipe, step: source.step.id, minutes, plannedMin, tookMin }]);
+    found.set(key, [
+      ...(found.get(key) ?? []),
+      { recipe: source.recipe, step: source.step.id, minutes, plannedMin, tookMin },
+    ]);
   }
-  const mean = (list: readonly TimedStep[], of: (each: TimedStep) => number) => list.reduce((sum, each) => sum + of(each), 0) / list.length;
-  return [...found.values()].map((list) => ({ ...list[0]!, minutes: Math.round(mean(list, (each) => each.minutes) * 10) / 10, plannedMin: Math.round(mean(list, (each) => each.plannedMin)), tookMin: Math.round(mean(list, (each) => each.tookMin)) }));
+  const mean = (list: readonly TimedStep[], of: (each: TimedStep) => number) =>
+    list.reduce((sum, each) => sum + of(each), 0) / list.length;
+  return [...found.values()].map((list) => ({
+    ...list[0]!,
+    minutes: Math.round(mean(list, (each) => each.minutes) * 10) / 10,
+    plannedMin: Math.round(mean(list, (each) => each.plannedMin)),
+    tookMin: Math.round(mean(list, (each) => each.tookMin)),
+  }));
 }
 
 /** The furthest that one day counts beyond the range, as a multiple of its ends: a forgotten tick is no bake. */
@@ -73,14 +96,26 @@ const oddFactor = 2;
  */
 export function learnedMin(written: DurationMin, timed: readonly Timed[]): DurationMin {
   if (timed.length === 0) return written;
-  const days = timed.map(({ minutes }) => Math.min(written.most * oddFactor, Math.max(written.least / oddFactor, minutes)));
+  const days = timed.map(({ minutes }) =>
+    Math.min(written.most * oddFactor, Math.max(written.least / oddFactor, minutes)),
+  );
   const weight = rules.recipeCountsDays;
-  const shrunk = (own: number, of: (minutes: number) => number) => Math.round((weight * own + days.reduce((sum, minutes) => sum + of(minutes), 0)) / (weight + days.length));
-  const likely = Math.max(1, shrunk(written.likely, (minutes) => minutes));
+  const shrunk = (own: number, of: (minutes: number) => number) =>
+    Math.round((weight * own + days.reduce((sum, minutes) => sum + of(minutes), 0)) / (weight + days.length));
+  const likely = Math.max(
+    1,
+    shrunk(written.likely, (minutes) => minutes),
+  );
   return {
-    least: Math.min(likely, shrunk(written.least, (minutes) => Math.min(written.least, minutes))),
+    least: Math.min(
+      likely,
+      shrunk(written.least, (minutes) => Math.min(written.least, minutes)),
+    ),
     likely,
-    most: Math.max(likely, shrunk(written.most, (minutes) => Math.max(written.most, minutes))),
+    most: Math.max(
+      likely,
+      shrunk(written.most, (minutes) => Math.max(written.most, minutes)),
+    ),
   };
 }
 
@@ -92,7 +127,9 @@ export function withLearned(recipe: Recipe, step: StepId, timed: readonly Timed[
       if (each.id !== step) return each;
       const { learned, ...rest } = each;
       const written = learned?.asWritten ?? each.durationMin;
-      return timed.length === 0 ? { ...rest, durationMin: written } : { ...rest, durationMin: learnedMin(written, timed), learned: { asWritten: written, days: timed.length } };
+      return timed.length === 0
+        ? { ...rest, durationMin: written }
+        : { ...rest, durationMin: learnedMin(written, timed), learned: { asWritten: written, days: timed.length } };
     }),
   };
 }

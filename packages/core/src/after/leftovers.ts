@@ -1,4 +1,12 @@
-import { judgeDay, happened, keepsDays, standingOf, type Progress, type Reading, type FoodStanding } from '../day/index.ts';
+import {
+  judgeDay,
+  happened,
+  keepsDays,
+  standingOf,
+  type Progress,
+  type Reading,
+  type FoodStanding,
+} from '../day/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { clockTime, dayOf, span, type GuestId, type Leftover, type Occasion, type Plan } from '../model/index.ts';
 import { hazards, rules, type HazardId } from '../reference/index.ts';
@@ -26,7 +34,12 @@ export interface JudgedLeftover {
   readonly eatBy?: string | undefined;
   /** The last day to freeze it. */
   readonly freezeBy?: string | undefined;
-  readonly cooling: { readonly state: 'none' | 'on-its-way' | 'cold' | 'too-slow'; readonly readings: readonly Reading[]; readonly firstByMin: number; readonly thenByMin: number };
+  readonly cooling: {
+    readonly state: 'none' | 'on-its-way' | 'cold' | 'too-slow';
+    readonly readings: readonly Reading[];
+    readonly firstByMin: number;
+    readonly thenByMin: number;
+  };
 }
 
 /** What a reading of food that cools in its box is noted under. */
@@ -48,7 +61,10 @@ interface DayToRead {
 }
 
 /** Every box of the day, judged: hazards from the dish, from what went wrong, and from the table it stood on; time from when it was ready. */
-export function leftoversOf({ occasion, plan, begun, progress, nowMin }: DayToRead, table: FitTable = fit(occasion)): readonly JudgedLeftover[] {
+export function leftoversOf(
+  { occasion, plan, begun, progress, nowMin }: DayToRead,
+  table: FitTable = fit(occasion),
+): readonly JudgedLeftover[] {
   if (progress.leftovers.length === 0) return [];
   const served = setTable(occasion, plan, table).flatMap((each) => each.dishes);
   const standing = standingOf(occasion, plan, progress, nowMin, table);
@@ -62,71 +78,135 @@ export function leftoversOf({ occasion, plan, begun, progress, nowMin }: DayToRe
     const own = served.find((each) => each.dish === dish.id && each.version === version.id);
     // A plate that was taken from its guest on the day was taken for a reason; the box has it too.
     const were = begun.dishes.find((each) => each.id === dish.id)?.notFor ?? dish.notFor;
-    const lostFor = [...new Set([...lost.filter((plate) => plate.dish === dish.id).map((plate) => plate.guest), ...dish.notFor.filter((guest) => !were.includes(guest))])];
+    const lostFor = [
+      ...new Set([
+        ...lost.filter((plate) => plate.dish === dish.id).map((plate) => plate.guest),
+        ...dish.notFor.filter((guest) => !were.includes(guest)),
+      ]),
+    ];
     const strict = (id: GuestId) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!);
     const onDay = lostFor.flatMap((guest) => everything.filter((hazard) => strict(guest).has(hazard)));
     // On a table spoons wander: what stood there may hold what stood beside it.
-    const atTable = leftover.keptBack ? [] : served.filter((each) => each.course === dish.course && each !== own).flatMap((each) => [...each.contains, ...each.mayContain]);
+    const atTable = leftover.keptBack
+      ? []
+      : served
+          .filter((each) => each.course === dish.course && each !== own)
+          .flatMap((each) => [...each.contains, ...each.mayContain]);
     const contains = own?.contains ?? [];
     const may = new Set([...(own?.mayContain ?? []), ...onDay, ...atTable]);
     const reached = (guest: GuestId) => lostFor.includes(guest) || atTable.some((hazard) => strict(guest).has(hazard));
-    return [{
-      leftover,
-      name: recipe.name,
-      versionName: dish.versions.length > 1 ? version.name : '',
-      contains,
-      mayContain: hazards.flatMap(({ id }) => (may.has(id) && !contains.includes(id) ? [id] : [])),
-      unsure: own?.unsure ?? true,
-      clearFor: (own?.clearFor ?? []).filter((guest) => !reached(guest)),
-      notAnyMoreFor: [...new Set([...lostFor, ...eatersOf(own).filter(reached)])],
-      ...judgedTime(occasion, leftover, standing.find((each) => each.dish === dish.id && each.version === version.id), progress, nowMin, {
-        fridge: keepsDays(recipe, version, ['fridge']), freezer: keepsDays(recipe, version, ['freezer']),
-      }),
-    }];
+    return [
+      {
+        leftover,
+        name: recipe.name,
+        versionName: dish.versions.length > 1 ? version.name : '',
+        contains,
+        mayContain: hazards.flatMap(({ id }) => (may.has(id) && !contains.includes(id) ? [id] : [])),
+        unsure: own?.unsure ?? true,
+        clearFor: (own?.clearFor ?? []).filter((guest) => !reached(guest)),
+        notAnyMoreFor: [...new Set([...lostFor, ...eatersOf(own).filter(reached)])],
+        ...judgedTime(
+          occasion,
+          leftover,
+          standing.find((each) => each.dish === dish.id && each.version === version.id),
+          progress,
+          nowMin,
+          {
+            fridge: keepsDays(recipe, version, ['fridge']),
+            freezer: keepsDays(recipe, version, ['freezer']),
+          },
+        ),
+      },
+    ];
   });
 }
 
-const eatersOf = (served: Served | undefined): readonly GuestId[] => (served ? [...served.clearFor, ...served.checkFor] : []);
+const eatersOf = (served: Served | undefined): readonly GuestId[] =>
+  served ? [...served.clearFor, ...served.checkFor] : [];
 
-function judgedTime(occasion: Occasion, leftover: Leftover, standing: FoodStanding | undefined, progress: Progress, nowMin: number, keeps: { readonly fridge?: number | undefined; readonly freezer?: number | undefined }): Pick<JudgedLeftover, 'stoodMin' | 'verdict' | 'why' | 'eatBy' | 'freezeBy' | 'cooling'> {
-  const course = occasion.courses.find((each) => each.id === occasion.dishes.find((dish) => dish.id === leftover.dish)!.course)!;
+function judgedTime(
+  occasion: Occasion,
+  leftover: Leftover,
+  standing: FoodStanding | undefined,
+  progress: Progress,
+  nowMin: number,
+  keeps: { readonly fridge?: number | undefined; readonly freezer?: number | undefined },
+): Pick<JudgedLeftover, 'stoodMin' | 'verdict' | 'why' | 'eatBy' | 'freezeBy' | 'cooling'> {
+  const course = occasion.courses.find(
+    (each) => each.id === occasion.dishes.find((dish) => dish.id === leftover.dish)!.course,
+  )!;
   const cooling = cooled(leftover, progress, nowMin);
   const dayAt = (moment: number) => dayLater(occasion.date, dayOf(occasion.serveAt, Math.round(moment)));
   const at = (moment: number) => clockTime(occasion.serveAt, Math.round(moment));
   const out = standing?.keepsOutDays;
   const cooked = dayAt(standing?.readyMin ?? course.offsetMin);
-  if (out !== undefined && leftover.where === 'counter') return { verdict: 'keep', why: [`The recipe says that it keeps out of the fridge for ${out} ${out === 1 ? 'day' : 'days'}.`], eatBy: dayLater(cooked, out), cooling };
+  if (out !== undefined && leftover.where === 'counter')
+    return {
+      verdict: 'keep',
+      why: [`The recipe says that it keeps out of the fridge for ${out} ${out === 1 ? 'day' : 'days'}.`],
+      eatBy: dayLater(cooked, out),
+      cooling,
+    };
   const limitMin = leftover.warmRoom ? rules.standsMostWarmMin : rules.standsMostMin;
   // What others brought has stood for longer than anybody here knows; from its serving on it is counted.
   const sinceMin = standing?.sinceMin ?? course.offsetMin;
   const stoodMin = Math.max(0, Math.round(leftover.putMin - sinceMin));
   const why: string[] = [];
   if (!standing) why.push('Others made it: how long it stood before is not known here. Ask them.');
-  else if (!standing.isTicked) why.push(`When it was ready was not ticked; it is counted from ${at(standing.readyMin)}, by the plan.`);
-  const stood = (minutes: number) => `It stood ${span(minutes)} between ${rules.coldHoldC} and ${rules.hotHoldC} °C, as far as anybody measured; the most is ${span(limitMin)}${leftover.warmRoom ? ` in a room over ${rules.warmRoomC} °C` : ''}.`;
+  else if (!standing.isTicked)
+    why.push(`When it was ready was not ticked; it is counted from ${at(standing.readyMin)}, by the plan.`);
+  const stood = (minutes: number) =>
+    `It stood ${span(minutes)} between ${rules.coldHoldC} and ${rules.hotHoldC} °C, as far as anybody measured; the most is ${span(limitMin)}${leftover.warmRoom ? ` in a room over ${rules.warmRoomC} °C` : ''}.`;
   const gone = (reason: string) => ({ stoodMin, verdict: 'throw-away' as const, why: [...why, reason], cooling });
   if (out === undefined) {
     if (leftover.where === 'counter') {
       const soFar = Math.round(nowMin - sinceMin);
       if (soFar > limitMin) return gone(stood(soFar));
-      return { stoodMin, verdict: 'put-away', why: [...why, `It does not keep on the counter: into the fridge by ${at(sinceMin + limitMin)}.`], cooling };
+      return {
+        stoodMin,
+        verdict: 'put-away',
+        why: [...why, `It does not keep on the counter: into the fridge by ${at(sinceMin + limitMin)}.`],
+        cooling,
+      };
     }
     if (stoodMin > limitMin) return gone(stood(stoodMin));
-    if (cooling.state === 'too-slow') return gone(`It cooled too slowly: ${rules.coolsFirstC} °C within ${span(rules.coolsFirstMin)}, ${rules.coldHoldC} °C within ${span(rules.coolsThenMin)} more.`);
+    if (cooling.state === 'too-slow')
+      return gone(
+        `It cooled too slowly: ${rules.coolsFirstC} °C within ${span(rules.coolsFirstMin)}, ${rules.coldHoldC} °C within ${span(rules.coolsThenMin)} more.`,
+      );
     why.push(`It stood ${span(stoodMin)} before it was put away; up to ${span(limitMin)} is well.`);
   }
   const put = dayAt(leftover.putMin);
   const inFridge = dayLater(cooked, Math.min(rules.leftoverFridgeDays, keeps.fridge ?? Infinity));
-  if (leftover.where === 'freezer') return { stoodMin, verdict: 'keep', why: [...why, ...(keeps.freezer === undefined ? ['The recipe does not say how it takes to the freezer.'] : [])], eatBy: dayLater(put, Math.min(rules.leftoverFreezerDays, keeps.freezer ?? Infinity)), cooling };
+  if (leftover.where === 'freezer')
+    return {
+      stoodMin,
+      verdict: 'keep',
+      why: [...why, ...(keeps.freezer === undefined ? ['The recipe does not say how it takes to the freezer.'] : [])],
+      eatBy: dayLater(put, Math.min(rules.leftoverFreezerDays, keeps.freezer ?? Infinity)),
+      cooling,
+    };
   return { stoodMin, verdict: 'keep', why, eatBy: inFridge, freezeBy: inFridge, cooling };
 }
 
 /** How a box cools, from when it was put away, as far as it was measured. */
 function cooled(leftover: Leftover, progress: Progress, nowMin: number): JudgedLeftover['cooling'] {
-  const readings = progress.readings.filter((each) => each.counts && each.measured === 'cooling' && each.entry === boxEntry(leftover.id) && each.atMin <= nowMin);
+  const readings = progress.readings.filter(
+    (each) =>
+      each.counts && each.measured === 'cooling' && each.entry === boxEntry(leftover.id) && each.atMin <= nowMin,
+  );
   const firstByMin = leftover.putMin + rules.coolsFirstMin;
   const thenByMin = firstByMin + rules.coolsThenMin;
-  const isSlow = readings.some((each) => (each.atMin > firstByMin && each.celsius > rules.coolsFirstC) || (each.atMin > thenByMin && each.celsius > rules.coldHoldC));
+  const isSlow = readings.some(
+    (each) =>
+      (each.atMin > firstByMin && each.celsius > rules.coolsFirstC) ||
+      (each.atMin > thenByMin && each.celsius > rules.coldHoldC),
+  );
   const last = readings.at(-1);
-  return { state: last === undefined ? 'none' : isSlow ? 'too-slow' : last.celsius <= rules.coldHoldC ? 'cold' : 'on-its-way', readings, firstByMin, thenByMin };
+  return {
+    state: last === undefined ? 'none' : isSlow ? 'too-slow' : last.celsius <= rules.coldHoldC ? 'cold' : 'on-its-way',
+    readings,
+    firstByMin,
+    thenByMin,
+  };
 }

@@ -12,15 +12,26 @@ const longDay = (date: string): string => {
  * A message to one guest, in plain text to copy or print: reads back what was noted, asks what is missing, and nothing about anybody else.
  */
 export function guestMessage(occasion: Pick<Occasion, 'name' | 'date' | 'serveAt'>, guest: Guest): string {
-  const parts = [`Dear ${guest.name},`, `I am planning ${occasion.name} on ${longDay(occasion.date)}, at the table at ${occasion.serveAt}, and I want you to be able to eat without worry.`];
+  const parts = [
+    `Dear ${guest.name},`,
+    `I am planning ${occasion.name} on ${longDay(occasion.date)}, at the table at ${occasion.serveAt}, and I want you to be able to eat without worry.`,
+  ];
   const known = guest.needs.filter((need) => need.kind !== 'open');
-  if (known.length > 0) parts.push(['This is what I have noted for you:', ...known.map((need) => `- ${readBack(need)}`)].join('\n'), 'Is that right, and is it all?');
+  if (known.length > 0)
+    parts.push(
+      ['This is what I have noted for you:', ...known.map((need) => `- ${readBack(need)}`)].join('\n'),
+      'Is that right, and is it all?',
+    );
   else parts.push('I have nothing noted for you. Is there anything you must not eat, or would rather not?');
-  const open = questionsAbout(guest, occasion.date).filter((question) => question.kind === 'not-understood' || question.kind === 'contradiction');
+  const open = questionsAbout(guest, occasion.date).filter(
+    (question) => question.kind === 'not-understood' || question.kind === 'contradiction',
+  );
   const asks = [
     ...open.map((question) => question.words),
     'For each of these: must there be no trace (a crumb, a shared spoon, “may contain”), or only none as an ingredient?',
-    ...(avoids(known, 'gluten') ? ['Are oats certified gluten-free all right for you? Malt vinegar? Food labelled “may contain wheat”?'] : []),
+    ...(avoids(known, 'gluten')
+      ? ['Are oats certified gluten-free all right for you? Malt vinegar? Food labelled “may contain wheat”?']
+      : []),
     ...(avoids(known, 'milk') ? ['Does it go for goat’s and sheep’s milk, ghee and lactose-free milk too?'] : []),
     ...(avoids(known, 'tree-nut') ? ['Which nuts? Are coconut, pine nuts, chestnut and sesame all right?'] : []),
     ...(avoids(known, 'egg') ? ['Is egg baked into a cake all right, or none at all?'] : []),
@@ -28,7 +39,9 @@ export function guestMessage(occasion: Pick<Occasion, 'name' | 'date' | 'serveAt
     'What should I do if something goes wrong, and where will your medicine be?',
   ];
   parts.push(['Please tell me:', ...asks.map((ask, index) => `${index + 1}. ${ask}`)].join('\n'));
-  parts.push('What you and your doctor say comes first. If you would rather bring something of your own, do; I will keep it apart and heat it on its own.');
+  parts.push(
+    'What you and your doctor say comes first. If you would rather bring something of your own, do; I will keep it apart and heat it on its own.',
+  );
   return parts.join('\n\n');
 }
 
@@ -37,11 +50,26 @@ function readBack(need: Exclude<Need, { kind: 'open' }>): string {
   return [needWords(need), need.note.trim(), ...said].filter(Boolean).join('; ');
 }
 
-const avoids = (needs: readonly Need[], group: string): boolean => needs.some((need) => avoidedBy(need).some((hazard) => hazard === group || hazardOf(hazard).groups.includes(group as HazardId)));
+const avoids = (needs: readonly Need[], group: string): boolean =>
+  needs.some((need) =>
+    avoidedBy(need).some((hazard) => hazard === group || hazardOf(hazard).groups.includes(group as HazardId)),
+  );
 
 /** What to ask whoever brings or sells a dish: plain text, nobody's name or illness in it, only the hazards that matter at this table. */
-export function makerMessage(occasion: Pick<Occasion, 'name' | 'date' | 'guests'>, dish: Pick<Dish, 'brought'>, dishName: string): string {
-  const matter = [...new Set(occasion.guests.flatMap((guest) => guest.needs.flatMap((need) => (need.kind === 'open' || need.strictness === 'prefers-not' ? [] : avoidedBy(need)))))].map((hazard) => hazardOf(hazard).name);
+export function makerMessage(
+  occasion: Pick<Occasion, 'name' | 'date' | 'guests'>,
+  dish: Pick<Dish, 'brought'>,
+  dishName: string,
+): string {
+  const matter = [
+    ...new Set(
+      occasion.guests.flatMap((guest) =>
+        guest.needs.flatMap((need) =>
+          need.kind === 'open' || need.strictness === 'prefers-not' ? [] : avoidedBy(need),
+        ),
+      ),
+    ),
+  ].map((hazard) => hazardOf(hazard).name);
   return [
     `Dear ${dish.brought?.by ?? 'friend'},`,
     `thank you for “${dishName}” for ${occasion.name} on ${longDay(occasion.date)}. Some of us react to certain food, so please answer as exactly as you can; “I do not know” is a good answer too.`,

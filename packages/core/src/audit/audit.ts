@@ -33,11 +33,23 @@ export interface AuditReport {
 export function audit(occasion: Occasion, plan: Plan): AuditReport {
   const facts = gather(occasion, plan);
   const replay = replayResidues(facts);
-  const stale: Finding[] = plan.basis === basisOf(occasion) && plan.occasion === occasion.id ? [] : [{ code: 'stale', message: 'The occasion has changed since this plan was made.', tasks: [], guests: [] }];
-  const findings = [...stale, ...auditTiming(facts), ...auditResources(facts), ...auditOven(facts, replay), ...auditPins(facts), ...replay.findings];
+  const stale: Finding[] =
+    plan.basis === basisOf(occasion) && plan.occasion === occasion.id
+      ? []
+      : [{ code: 'stale', message: 'The occasion has changed since this plan was made.', tasks: [], guests: [] }];
+  const findings = [
+    ...stale,
+    ...auditTiming(facts),
+    ...auditResources(facts),
+    ...auditOven(facts, replay),
+    ...auditPins(facts),
+    ...replay.findings,
+  ];
   const table = fit(occasion);
   const openPlates = occasion.guests.flatMap((guest) => {
-    const dishes = table.rows.filter((row) => row.cells.get(guest.id)!.served && row.cells.get(guest.id)!.judgement.verdict === 'check').map((row) => row.dish.id as string);
+    const dishes = table.rows
+      .filter((row) => row.cells.get(guest.id)!.served && row.cells.get(guest.id)!.judgement.verdict === 'check')
+      .map((row) => row.dish.id as string);
     return dishes.length > 0 ? [{ guest: guest.id, dishes }] : [];
   });
   const codes = Object.keys(rulesOfAudit) as FindingCode[];
@@ -49,7 +61,11 @@ export function audit(occasion: Occasion, plan: Plan): AuditReport {
       washes: facts.washes.length,
       surfaces: replay.followed,
       plates: occasion.guests.length,
-      rules: codes.map((code) => ({ code, rule: rulesOfAudit[code], findings: findings.filter((finding) => finding.code === code).length })),
+      rules: codes.map((code) => ({
+        code,
+        rule: rulesOfAudit[code],
+        findings: findings.filter((finding) => finding.code === code).length,
+      })),
     },
     openPlates,
     surfaces: replay.surfaces,

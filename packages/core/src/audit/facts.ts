@@ -1,5 +1,18 @@
 import { bentTimeFactor, hazardOf, membersOf, rules, type HazardId } from '../reference/index.ts';
-import type { Dish, Guest, Occasion, Plan, PlannedBatch, PlannedOven, PlannedStep, PlannedWash, Recipe, ResidueMark, Step, StepId } from '../model/index.ts';
+import type {
+  Dish,
+  Guest,
+  Occasion,
+  Plan,
+  PlannedBatch,
+  PlannedOven,
+  PlannedStep,
+  PlannedWash,
+  Recipe,
+  ResidueMark,
+  Step,
+  StepId,
+} from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
 import { inVessels, vesselNeed, type VesselNeed } from '../scale/index.ts';
@@ -17,7 +30,11 @@ export interface BatchFacts {
   /** A component cooked once, and what was lost, is served to nobody by itself. */
   readonly served: boolean;
   /** Components that come from a batch of their own: what that batch calls their steps and their kit. */
-  readonly from: readonly { readonly batch: string; readonly steps: ReadonlyMap<StepId, StepId>; readonly kit: ReadonlyMap<string, string> }[];
+  readonly from: readonly {
+    readonly batch: string;
+    readonly steps: ReadonlyMap<StepId, StepId>;
+    readonly kit: ReadonlyMap<string, string>;
+  }[];
   readonly factor: number;
   /** What its amount must be baked in; undefined where the recipe does not say. */
   readonly vessel: VesselNeed | undefined;
@@ -33,11 +50,22 @@ export interface StepFacts {
 
 /** The step in the way the plan names; undefined where the recipe has no such way. */
 function doneThisWay(written: Step, task: PlannedStep): Step | undefined {
-  if (task.way === undefined) return written.oven && task.bentC !== 0 ? { ...written, oven: { ...written.oven, temperatureC: written.oven.temperatureC + task.bentC } } : written;
+  if (task.way === undefined)
+    return written.oven && task.bentC !== 0
+      ? { ...written, oven: { ...written.oven, temperatureC: written.oven.temperatureC + task.bentC } }
+      : written;
   const way = written.alternatives.find((each) => each.id === task.way);
   if (!way) return undefined;
   const { oven: _none, cold: _warm, ...rest } = written;
-  return { ...rest, title: way.name, durationMin: way.durationMin, hands: way.hands, kit: way.kit, burner: way.burner, attention: [] };
+  return {
+    ...rest,
+    title: way.name,
+    durationMin: way.durationMin,
+    hands: way.hands,
+    kit: way.kit,
+    burner: way.burner,
+    attention: [],
+  };
 }
 
 export interface Facts {
@@ -63,7 +91,8 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
   const eaten = new Map<string, { dish: Dish; recipe: Recipe; name: string }>();
   for (const row of table.rows) {
     for (const made of row.versions) {
-      if (made.eaters.length > 0) eaten.set(`${row.dish.id}/${made.version.id}`, { dish: row.dish, recipe: made.recipe, name: made.recipe.name });
+      if (made.eaters.length > 0)
+        eaten.set(`${row.dish.id}/${made.version.id}`, { dish: row.dish, recipe: made.recipe, name: made.recipe.name });
     }
   }
   const unlike: string[] = [];
@@ -78,9 +107,31 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
         continue;
       }
       const recipe = parts[0]!.made;
-      if (parts.length < here.length || parts.some((part) => part.recipe.id !== planned.component!.recipe || part.sameAs !== parts[0]!.sameAs)) unlike.push(recipe.name);
-      const eaters = new Set(here.flatMap((each) => table.rows.find((row) => row.dish.id === each.dish)?.versions.find((made) => made.version.id === each.version)?.eaters ?? []));
-      batches.set(planned.id, { planned, dish, recipe, dishName: recipe.name, eaters: occasion.guests.filter((guest) => eaters.has(guest.id)), lineage: new Set([planned.id]), served: false, from: [], factor: planned.portions / recipe.portions, vessel: undefined });
+      if (
+        parts.length < here.length ||
+        parts.some((part) => part.recipe.id !== planned.component!.recipe || part.sameAs !== parts[0]!.sameAs)
+      )
+        unlike.push(recipe.name);
+      const eaters = new Set(
+        here.flatMap(
+          (each) =>
+            table.rows
+              .find((row) => row.dish.id === each.dish)
+              ?.versions.find((made) => made.version.id === each.version)?.eaters ?? [],
+        ),
+      );
+      batches.set(planned.id, {
+        planned,
+        dish,
+        recipe,
+        dishName: recipe.name,
+        eaters: occasion.guests.filter((guest) => eaters.has(guest.id)),
+        lineage: new Set([planned.id]),
+        served: false,
+        from: [],
+        factor: planned.portions / recipe.portions,
+        vessel: undefined,
+      });
       continue;
     }
     const row = table.rows.find((each) => each.dish.id === planned.dish);
@@ -90,12 +141,26 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       continue;
     }
     // A base is made as the dish's first version: what differs between versions is only added after it.
-    const written = versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
+    const written =
+      versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
     const factor = planned.portions / written.portions;
     const vessel = vesselNeed(written, factor, occasion.kitchen);
     const recipe = inVessels(written, vessel);
-    const from = places.filter((each) => each.part && each.dish === planned.dish && each.version === versions[0]!.version.id
-      && versions.every(({ version }) => places.some((other) => other.batch === each.batch && other.dish === each.dish && other.version === version.id && other.path === each.path)));
+    const from = places.filter(
+      (each) =>
+        each.part &&
+        each.dish === planned.dish &&
+        each.version === versions[0]!.version.id &&
+        versions.every(({ version }) =>
+          places.some(
+            (other) =>
+              other.batch === each.batch &&
+              other.dish === each.dish &&
+              other.version === version.id &&
+              other.path === each.path,
+          ),
+        ),
+    );
     batches.set(planned.id, {
       planned,
       dish: row.dish,
@@ -144,7 +209,8 @@ function partPlaces(occasion: Occasion, planned: PlannedBatch): PartPlace[] {
   return (planned.component?.into ?? []).map(({ dish: id, version: versionId, path }) => {
     const dish = occasion.dishes.find((each) => each.id === id);
     const version = dish?.versions.find((each) => each.id === versionId);
-    const part = dish && version && versionParts(occasion, dish, version).find((each) => each.path.join() === path.join());
+    const part =
+      dish && version && versionParts(occasion, dish, version).find((each) => each.path.join() === path.join());
     return { batch: planned.id, dish: id, version: versionId, path: path.join(), part };
   });
 }
@@ -153,7 +219,9 @@ function partPlaces(occasion: Occasion, planned: PlannedBatch): PartPlace[] {
 export function residueOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] {
   const line = recipe.lines.find((each) => each.id === lineId);
   if (!line) return [];
-  const strange = occasion.dishes.some(({ recipe: id, brought }) => id === recipe.id && brought !== undefined && !brought.sealed);
+  const strange = occasion.dishes.some(
+    ({ recipe: id, brought }) => id === recipe.id && brought !== undefined && !brought.sealed,
+  );
   const marks: ResidueMark[] = strange ? ['unread'] : [];
   for (const { about } of lineEvidence(line, knowledgeOf(occasion))) {
     if (about.kind === 'unread' || about.kind === 'unknown') marks.push('unread');
@@ -168,7 +236,12 @@ export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
   for (const need of guest.needs) {
     if (need.kind === 'open' || need.strictness !== 'no-trace') continue;
     for (const avoided of avoidedBy(need)) {
-      const near: HazardId[] = [avoided, ...membersOf(avoided), ...hazardOf(avoided).groups, ...hazardOf(avoided).related];
+      const near: HazardId[] = [
+        avoided,
+        ...membersOf(avoided),
+        ...hazardOf(avoided).groups,
+        ...hazardOf(avoided).related,
+      ];
       for (const mark of near) marks.add(mark);
     }
   }
@@ -181,7 +254,10 @@ export const isRaw = (mark: ResidueMark): boolean => mark !== 'unread' && hazard
 export const markName = (mark: ResidueMark): string => (mark === 'unread' ? 'something unread' : hazardOf(mark).name);
 
 /** The steps a step must follow; those of the recipe's list order where it names none. */
-export function linksOf(recipe: Recipe, step: Step): readonly { readonly step: StepId; readonly leastMin: number; readonly mostMin?: number | undefined }[] {
+export function linksOf(
+  recipe: Recipe,
+  step: Step,
+): readonly { readonly step: StepId; readonly leastMin: number; readonly mostMin?: number | undefined }[] {
   if (step.after) return step.after;
   const before = recipe.steps[recipe.steps.findIndex((each) => each.id === step.id) - 1];
   return before ? [{ step: before.id, leastMin: 0 }] : [];
@@ -191,7 +267,7 @@ export function linksOf(recipe: Recipe, step: Step): readonly { readonly step: S
 export function allDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
   return facts.steps.filter((each) => {
     const id = each.batch.planned.id;
-    if (each.step.id === step && (each.batch === batch || (batch.planned.base === id))) return true;
+    if (each.step.id === step && (each.batch === batch || batch.planned.base === id)) return true;
     return batch.from.some((component) => component.batch === id && component.steps.get(step) === each.step.id);
   });
 }
@@ -212,7 +288,10 @@ export function heldAs(batch: BatchFacts, kind: string, as: string): string {
 export function leastMin({ step, batch, written, task }: StepFacts): number {
   const grow = step.grows && step.hands === 'on' ? Math.max(0.5, batch.factor ** rules.handsOnExponent) : 1;
   // In a cooler oven it takes longer, in a hotter one less long.
-  const bent = written.oven && task.way === undefined && task.bentC !== 0 ? bentTimeFactor(written.oven.temperatureC, task.bentC) : 1;
+  const bent =
+    written.oven && task.way === undefined && task.bentC !== 0
+      ? bentTimeFactor(written.oven.temperatureC, task.bentC)
+      : 1;
   return Math.max(1, Math.floor(step.durationMin.least * Math.min(1, grow) * bent));
 }
 
@@ -223,8 +302,15 @@ export function clock(occasion: Occasion, moment: number): string {
   const day = Math.floor(total / 1440);
   const within = ((total % 1440) + 1440) % 1440;
   const text = `${String(Math.floor(within / 60)).padStart(2, '0')}:${String(within % 60).padStart(2, '0')}`;
-  return day === 0 ? text : day === -1 ? `${text} the day before` : day < 0 ? `${text}, ${-day} days before` : `${text} the day after`;
+  return day === 0
+    ? text
+    : day === -1
+      ? `${text} the day before`
+      : day < 0
+        ? `${text}, ${-day} days before`
+        : `${text} the day after`;
 }
 
 /** A step in words: “Peel and slice” of the gratin at 14:05. */
-export const named = (occasion: Occasion, { task, step, batch }: StepFacts): string => `“${step.title}” (${batch.dishName}, ${clock(occasion, task.startMin)})`;
+export const named = (occasion: Occasion, { task, step, batch }: StepFacts): string =>
+  `“${step.title}” (${batch.dishName}, ${clock(occasion, task.startMin)})`;

@@ -13,20 +13,44 @@ export function auditOven(facts: Facts, replay: Replay): Finding[] {
     const { task, step } = each;
     const use = step.oven!;
     const oven = ovens[task.oven];
-    const wrong = (code: Finding['code'], message: string) => void findings.push({ code, message: `${named(occasion, each)} ${message}`, tasks: [task.id], guests: [] });
+    const wrong = (code: Finding['code'], message: string) =>
+      void findings.push({ code, message: `${named(occasion, each)} ${message}`, tasks: [task.id], guests: [] });
     if (!oven || oven.racks === 0) {
       wrong('unknown-name', 'is for an oven that the kitchen has not.');
       continue;
     }
-    const now = facts.ovens.find((turned) => turned.oven === task.oven && turned.endMin <= task.startMin && turned.untilMin >= task.endMin);
+    const now = facts.ovens.find(
+      (turned) => turned.oven === task.oven && turned.endMin <= task.startMin && turned.untilMin >= task.endMin,
+    );
     if (!now) wrong('oven-temperature', 'needs the oven, which is not on, or not yet hot.');
-    else if (Math.abs(now.temperatureC - use.temperatureC) > use.toleranceC || now.temperatureC > oven.mostC || now.temperatureC < oven.leastC) wrong('oven-temperature', `wants ${use.temperatureC} °C; the oven is at ${now.temperatureC} °C.`);
+    else if (
+      Math.abs(now.temperatureC - use.temperatureC) > use.toleranceC ||
+      now.temperatureC > oven.mostC ||
+      now.temperatureC < oven.leastC
+    )
+      wrong('oven-temperature', `wants ${use.temperatureC} °C; the oven is at ${now.temperatureC} °C.`);
     if (use.grill && !oven.grill) wrong('oven-temperature', `wants a grill; ${oven.name} has none.`);
-    if (task.racks.length < Math.min(use.racks, oven.racks) || task.racks.some((rack) => rack >= oven.racks) || new Set(task.racks).size !== task.racks.length) wrong('oven-room', 'has no rack in the oven.');
+    if (
+      task.racks.length < Math.min(use.racks, oven.racks) ||
+      task.racks.some((rack) => rack >= oven.racks) ||
+      new Set(task.racks).size !== task.racks.length
+    )
+      wrong('oven-room', 'has no rack in the oven.');
     findings.push(...bent(occasion, each));
   }
-  for (const each of facts.steps) if (!each.written.oven && each.task.bentC !== 0) findings.push({ code: 'way', message: `${named(occasion, each)} is not baked, and cannot be baked hotter or cooler.`, tasks: [each.task.id], guests: [] });
-  loads.forEach((one, i) => loads.slice(i + 1).forEach((two) => { if (one.task.oven === two.task.oven) findings.push(...together(facts, one, two, replay)); }));
+  for (const each of facts.steps)
+    if (!each.written.oven && each.task.bentC !== 0)
+      findings.push({
+        code: 'way',
+        message: `${named(occasion, each)} is not baked, and cannot be baked hotter or cooler.`,
+        tasks: [each.task.id],
+        guests: [],
+      });
+  loads.forEach((one, i) =>
+    loads.slice(i + 1).forEach((two) => {
+      if (one.task.oven === two.task.oven) findings.push(...together(facts, one, two, replay));
+    }),
+  );
   ovens.forEach((_, number) => findings.push(...heating(facts, number)));
   return findings;
 }
@@ -36,11 +60,20 @@ function bent(occasion: Facts['occasion'], each: StepFacts): Finding[] {
   const { task, written } = each;
   if (task.bentC === 0) return [];
   const use = written.oven!;
-  const said = (why: string): Finding[] => [{ code: 'way', message: `${named(occasion, each)} is baked ${Math.abs(task.bentC)} °C ${task.bentC < 0 ? 'cooler' : 'hotter'} than written: ${why}.`, tasks: [task.id], guests: [] }];
-  if (Math.abs(task.bentC) > rules.ovenBendsC) return said(`more than the ${rules.ovenBendsC} °C for which a time can be guessed`);
+  const said = (why: string): Finding[] => [
+    {
+      code: 'way',
+      message: `${named(occasion, each)} is baked ${Math.abs(task.bentC)} °C ${task.bentC < 0 ? 'cooler' : 'hotter'} than written: ${why}.`,
+      tasks: [task.id],
+      guests: [],
+    },
+  ];
+  if (Math.abs(task.bentC) > rules.ovenBendsC)
+    return said(`more than the ${rules.ovenBendsC} °C for which a time can be guessed`);
   if (use.grill) return said('under the grill there is no slack');
   if (use.toleranceC < 10) return said('its recipe is strict about the heat');
-  if (written.coreC !== undefined && use.temperatureC + task.bentC - use.toleranceC < rules.meatRoastsAtC) return said(`what must be cooked through does not go under ${rules.meatRoastsAtC} °C`);
+  if (written.coreC !== undefined && use.temperatureC + task.bentC - use.toleranceC < rules.meatRoastsAtC)
+    return said(`what must be cooked through does not go under ${rules.meatRoastsAtC} °C`);
   return [];
 }
 
@@ -52,12 +85,27 @@ function heating({ occasion, ovens }: Facts, number: number): Finding[] {
     // Left alone long enough it is cold again; otherwise it starts from where it was.
     const cold = !before || oven.startMin - before.untilMin > 90;
     const from = cold ? rules.roomC : before.temperatureC;
-    const [heats, cools] = [kitchen.heatsCPerMin ?? rules.ovenHeatsCPerMin, kitchen.coolsCPerMin ?? rules.ovenCoolsCPerMin];
+    const [heats, cools] = [
+      kitchen.heatsCPerMin ?? rules.ovenHeatsCPerMin,
+      kitchen.coolsCPerMin ?? rules.ovenCoolsCPerMin,
+    ];
     const needed = oven.temperatureC >= from ? (oven.temperatureC - from) / heats : (from - oven.temperatureC) / cools;
     const has = oven.endMin - Math.max(oven.startMin, before && !cold ? before.untilMin : -Infinity);
     const found: Finding[] = [];
-    if (before && oven.endMin < before.untilMin) found.push({ code: 'oven-temperature', message: `At ${clock(occasion, oven.endMin)} the oven would be at ${before.temperatureC} and ${oven.temperatureC} °C at once.`, tasks: [before.id, oven.id], guests: [] });
-    else if (has + 1 <= needed) found.push({ code: 'oven-temperature', message: `At ${clock(occasion, oven.startMin)} the oven has ${has} min to get from ${from} to ${oven.temperatureC} °C; it takes ${Math.ceil(needed)}.`, tasks: [oven.id], guests: [] });
+    if (before && oven.endMin < before.untilMin)
+      found.push({
+        code: 'oven-temperature',
+        message: `At ${clock(occasion, oven.endMin)} the oven would be at ${before.temperatureC} and ${oven.temperatureC} °C at once.`,
+        tasks: [before.id, oven.id],
+        guests: [],
+      });
+    else if (has + 1 <= needed)
+      found.push({
+        code: 'oven-temperature',
+        message: `At ${clock(occasion, oven.startMin)} the oven has ${has} min to get from ${from} to ${oven.temperatureC} °C; it takes ${Math.ceil(needed)}.`,
+        tasks: [oven.id],
+        guests: [],
+      });
     return found;
   });
 }
@@ -70,7 +118,14 @@ function doors({ occasion }: Facts, shut: StepFacts, other: StepFacts): Finding[
   const moments = [other.task.startMin, other.task.endMin, ...other.task.attention.map((look) => look.startMin)];
   const opened = moments.find((moment) => moment > shut.task.startMin && moment < until);
   if (opened === undefined) return [];
-  return [{ code: 'oven-door', message: `${named(occasion, shut)} needs the oven shut until ${clock(occasion, until)}; at ${clock(occasion, opened)} it is opened for ${named(occasion, other)}.`, tasks: [shut.task.id, other.task.id], guests: [] }];
+  return [
+    {
+      code: 'oven-door',
+      message: `${named(occasion, shut)} needs the oven shut until ${clock(occasion, until)}; at ${clock(occasion, opened)} it is opened for ${named(occasion, other)}.`,
+      tasks: [shut.task.id, other.task.id],
+      guests: [],
+    },
+  ];
 }
 
 function together(facts: Facts, one: StepFacts, two: StepFacts, replay: Replay): Finding[] {
@@ -78,14 +133,32 @@ function together(facts: Facts, one: StepFacts, two: StepFacts, replay: Replay):
   const tasks = [one.task.id, two.task.id];
   const findings: Finding[] = [...doors(facts, one, two), ...doors(facts, two, one)];
   if (one.task.startMin >= two.task.endMin || two.task.startMin >= one.task.endMin) return findings;
-  if (one.task.racks.some((rack) => two.task.racks.includes(rack))) findings.push({ code: 'oven-room', message: `${named(occasion, one)} and ${named(occasion, two)} are on one rack.`, tasks, guests: [] });
-  if (one.step.oven!.grill || two.step.oven!.grill) findings.push({ code: 'oven-room', message: `${named(occasion, one)} and ${named(occasion, two)} share the oven while the grill is on.`, tasks, guests: [] });
+  if (one.task.racks.some((rack) => two.task.racks.includes(rack)))
+    findings.push({
+      code: 'oven-room',
+      message: `${named(occasion, one)} and ${named(occasion, two)} are on one rack.`,
+      tasks,
+      guests: [],
+    });
+  if (one.step.oven!.grill || two.step.oven!.grill)
+    findings.push({
+      code: 'oven-room',
+      message: `${named(occasion, one)} and ${named(occasion, two)} share the oven while the grill is on.`,
+      tasks,
+      guests: [],
+    });
   const [above, below] = Math.min(...one.task.racks) < Math.min(...two.task.racks) ? [one, two] : [two, one];
   if (!above.step.oven!.covered) {
     const drips = replay.foodOf(above.task.id).filter((token) => !below.batch.lineage.has(token.origin));
     for (const guest of below.batch.eaters) {
       const bad = drips.filter((token) => forbiddenTo(guest).has(token.mark));
-      if (bad.length > 0) findings.push({ code: 'oven-drip', message: `${named(occasion, above)} stands uncovered above ${named(occasion, below)}: ${bad.map((token) => markName(token.mark)).join(', ')} could drip on ${guest.name}'s plate.`, tasks, guests: [guest.id] });
+      if (bad.length > 0)
+        findings.push({
+          code: 'oven-drip',
+          message: `${named(occasion, above)} stands uncovered above ${named(occasion, below)}: ${bad.map((token) => markName(token.mark)).join(', ')} could drip on ${guest.name}'s plate.`,
+          tasks,
+          guests: [guest.id],
+        });
     }
   }
   return findings;

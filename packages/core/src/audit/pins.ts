@@ -9,17 +9,28 @@ export function auditPins(facts: Facts): Finding[] {
     if (!each) return [];
     const { task, step } = each;
     const wrong: string[] = [];
-    if (pin.startsAtMin !== undefined && task.startMin !== pin.startsAtMin) wrong.push(`was fixed to ${clock(occasion, pin.startsAtMin)}`);
-    if (pin.notBeforeMin !== undefined && task.startMin < pin.notBeforeMin) wrong.push(`was not to begin before ${clock(occasion, pin.notBeforeMin)}`);
-    if (pin.endsByMin !== undefined && task.endMin > pin.endsByMin) wrong.push(`was to be done by ${clock(occasion, pin.endsByMin)}`);
+    if (pin.startsAtMin !== undefined && task.startMin !== pin.startsAtMin)
+      wrong.push(`was fixed to ${clock(occasion, pin.startsAtMin)}`);
+    if (pin.notBeforeMin !== undefined && task.startMin < pin.notBeforeMin)
+      wrong.push(`was not to begin before ${clock(occasion, pin.notBeforeMin)}`);
+    if (pin.endsByMin !== undefined && task.endMin > pin.endsByMin)
+      wrong.push(`was to be done by ${clock(occasion, pin.endsByMin)}`);
     const hands = [...(task.cook ? [task.cook] : []), ...task.attention.map((point) => point.cook)];
     if (pin.cook !== undefined && hands.some((cook) => cook !== pin.cook)) wrong.push('was given to another cook');
     if (pin.oven !== undefined && step.oven && task.oven !== pin.oven) wrong.push('was fixed to another oven');
-    if (pin.rack !== undefined && step.oven && Math.min(...task.racks) !== pin.rack) wrong.push('was fixed to another rack');
-    if (pin.spareMin !== undefined && shortOf(facts, each, pin.spareMin)) wrong.push(`was to have ${pin.spareMin} min to spare after it`);
+    if (pin.rack !== undefined && step.oven && Math.min(...task.racks) !== pin.rack)
+      wrong.push('was fixed to another rack');
+    if (pin.spareMin !== undefined && shortOf(facts, each, pin.spareMin))
+      wrong.push(`was to have ${pin.spareMin} min to spare after it`);
     const kind = occasion.kitchen.kit.find((unit) => unit.id === pin.unit)?.kind;
-    if (kind !== undefined && step.kit.some((use) => use.kind === kind) && !task.units.includes(pin.unit!)) wrong.push('was fixed to another piece of kit');
-    return wrong.map((what) => ({ code: 'pin', message: `${named(occasion, each)} ${what}.`, tasks: [task.id], guests: [] }));
+    if (kind !== undefined && step.kit.some((use) => use.kind === kind) && !task.units.includes(pin.unit!))
+      wrong.push('was fixed to another piece of kit');
+    return wrong.map((what) => ({
+      code: 'pin',
+      message: `${named(occasion, each)} ${what}.`,
+      tasks: [task.id],
+      guests: [],
+    }));
   });
 }
 
@@ -34,5 +45,7 @@ function shortOf(facts: Facts, { task, batch }: StepFacts, spareMin: number): bo
     }
   }
   const course = facts.occasion.courses.find((each) => each.id === batch.dish.course);
-  return !followed && course !== undefined && course.offsetMin - task.endMin < Math.min(spareMin, batch.recipe.hold.mostMin);
+  return (
+    !followed && course !== undefined && course.offsetMin - task.endMin < Math.min(spareMin, batch.recipe.hold.mostMin)
+  );
 }

@@ -1,6 +1,18 @@
 import { cleaningOf, hazardOf, hazards, rules } from '../reference/index.ts';
 import type { GuestId, PlannedWash, ResidueMark } from '../model/index.ts';
-import { allDoing, clock, doing, forbiddenTo, isRaw, linksOf, markName, named, residueOf, type Facts, type StepFacts } from './facts.ts';
+import {
+  allDoing,
+  clock,
+  doing,
+  forbiddenTo,
+  isRaw,
+  linksOf,
+  markName,
+  named,
+  residueOf,
+  type Facts,
+  type StepFacts,
+} from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** A residue, the batch it came from, and the step that brought it. */
@@ -48,7 +60,10 @@ export function replayResidues(facts: Facts): Replay {
   const anything = hazards.filter((hazard) => hazard.kind !== 'raw').map((hazard) => hazard.id);
   for (const unit of occasion.kitchen.kit) {
     if (cleaningOf(unit.material).comesClean || unit.keptFreeOf.length > 0) continue;
-    on.set(unit.id, [...anything, 'unread' as const].map((mark) => ({ mark, origin: past, from: past })));
+    on.set(
+      unit.id,
+      [...anything, 'unread' as const].map((mark) => ({ mark, origin: past, from: past })),
+    );
   }
   const set = (surface: string, tokens: Token[], at: number, by: string) => {
     on.set(surface, tokens);
@@ -57,14 +72,17 @@ export function replayResidues(facts: Facts): Replay {
   };
 
   const events: { readonly at: number; readonly order: number; readonly run: () => void }[] = [];
-  for (const wash of facts.washes) for (const cleaned of washUp(occasion, wash, on, set)) events.push({ ...cleaned, order: 0 });
+  for (const wash of facts.washes)
+    for (const cleaned of washUp(occasion, wash, on, set)) events.push({ ...cleaned, order: 0 });
   for (const each of facts.steps) events.push({ at: each.task.startMin, order: 1, run: () => use(each) });
   events.sort((a, b) => a.at - b.at || a.order - b.order);
 
   function use(each: StepFacts): void {
     const { task, step, batch } = each;
     const surfaces = [...task.units, ...(task.cook ? [`hands:${task.cook}`] : [])];
-    const own = step.uses.flatMap((line) => residueOf(batch.recipe, line, occasion).map((mark): Token => ({ mark, origin: batch.planned.id, from: task.id })));
+    const own = step.uses.flatMap((line) =>
+      residueOf(batch.recipe, line, occasion).map((mark): Token => ({ mark, origin: batch.planned.id, from: task.id })),
+    );
     const before = linksOf(batch.recipe, step).flatMap((link) => {
       const earlier = doing(facts, batch, link.step);
       return earlier ? [food.get(earlier.task.id) ?? []] : [];
@@ -82,7 +100,9 @@ export function replayResidues(facts: Facts): Replay {
   function check(each: StepFacts, surface: string, tokens: readonly Token[]): void {
     const { batch } = each;
     for (const guest of batch.eaters) {
-      const bad = tokens.filter((token) => !isRaw(token.mark) && !batch.lineage.has(token.origin) && forbiddenTo(guest).has(token.mark));
+      const bad = tokens.filter(
+        (token) => !isRaw(token.mark) && !batch.lineage.has(token.origin) && forbiddenTo(guest).has(token.mark),
+      );
       if (bad.length > 0) report(bad[0]!.origin === past ? 'unclean-past' : 'crossing', each, surface, bad, [guest.id]);
     }
     const raw = tokens.filter((token) => {
@@ -90,27 +110,48 @@ export function replayResidues(facts: Facts): Replay {
       if (!batch.lineage.has(token.origin) && token.mark !== 'unread' && hazardOf(token.mark).washAlways) return true;
       return !cookedLater(facts, each, token.mark);
     });
-    if (raw.length > 0) report('raw-crossing', each, surface, raw, batch.eaters.map((guest) => guest.id));
+    if (raw.length > 0)
+      report(
+        'raw-crossing',
+        each,
+        surface,
+        raw,
+        batch.eaters.map((guest) => guest.id),
+      );
   }
 
   /** Kit kept free of something must not meet it: not in the food by then, not from hands or other kit of the same step. */
   function checkKept(each: StepFacts, tokens: readonly Token[]): void {
     for (const unit of occasion.kitchen.kit) {
       if (unit.keptFreeOf.length === 0 || !each.task.units.includes(unit.id)) continue;
-      const barred = tokens.filter(({ mark }) => mark !== 'unread' && unit.keptFreeOf.some((kept) => kept === mark || hazardOf(mark).groups.includes(kept)));
+      const barred = tokens.filter(
+        ({ mark }) =>
+          mark !== 'unread' && unit.keptFreeOf.some((kept) => kept === mark || hazardOf(mark).groups.includes(kept)),
+      );
       if (barred.length > 0) report('kept-free', each, unit.id, barred, []);
     }
   }
 
-  function report(code: Finding['code'], each: StepFacts, surface: string, bad: readonly Token[], guests: readonly GuestId[]): void {
+  function report(
+    code: Finding['code'],
+    each: StepFacts,
+    surface: string,
+    bad: readonly Token[],
+    guests: readonly GuestId[],
+  ): void {
     const marks = [...new Set(bad.map((token) => markName(token.mark)))];
     const from = bad[0]!.from;
     const once = `${code}/${each.task.id}/${surface}/${guests.join()}`;
     if (reported.has(once)) return;
     reported.add(once);
     const source = facts.steps.find((other) => other.task.id === from);
-    const names = guests.length > 0 && guests.length <= 4 ? ` for ${guests.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id).join(', ')}` : '';
-    const where = surface.startsWith('hands:') ? `the hands of ${occasion.kitchen.cooks.find((cook) => `hands:${cook.id}` === surface)?.name ?? surface}` : occasion.kitchen.kit.find((unit) => unit.id === surface)?.name ?? surface;
+    const names =
+      guests.length > 0 && guests.length <= 4
+        ? ` for ${guests.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id).join(', ')}`
+        : '';
+    const where = surface.startsWith('hands:')
+      ? `the hands of ${occasion.kitchen.cooks.find((cook) => `hands:${cook.id}` === surface)?.name ?? surface}`
+      : (occasion.kitchen.kit.find((unit) => unit.id === surface)?.name ?? surface);
     const some = marks.length > 5 ? `${marks.slice(0, 5).join(', ')} and more` : marks.join(', ');
     findings.push({
       code,
@@ -127,12 +168,22 @@ export function replayResidues(facts: Facts): Replay {
     const raw = tokens.filter((token) => isRaw(token.mark) && batch.lineage.has(token.origin));
     if (raw.length > 0) {
       const names = [...new Set(raw.map((token) => markName(token.mark)))].join(', ');
-      findings.push({ code: 'raw-served', message: `${batch.dishName} goes out at ${clock(occasion, task.endMin)} with ${names} that no step has cooked.`, tasks: [task.id], guests: batch.eaters.map((guest) => guest.id) });
+      findings.push({
+        code: 'raw-served',
+        message: `${batch.dishName} goes out at ${clock(occasion, task.endMin)} with ${names} that no step has cooked.`,
+        tasks: [task.id],
+        guests: batch.eaters.map((guest) => guest.id),
+      });
     }
   }
 
   for (const event of events) event.run();
-  return { findings: [...findings, ...auditFlour(facts, food)], surfaces: timeline, followed: on.size, foodOf: (task) => food.get(task) ?? [] };
+  return {
+    findings: [...findings, ...auditFlour(facts, food)],
+    surfaces: timeline,
+    followed: on.size,
+    foodOf: (task) => food.get(task) ?? [],
+  };
 }
 
 const cooked = (token: Token, coreC: number | undefined): boolean => {
@@ -145,26 +196,41 @@ const cooked = (token: Token, coreC: number | undefined): boolean => {
 function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean {
   const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
   if (safeC === undefined) return false;
-  const takers = [...facts.batches.values()].filter((batch) => batch !== each.batch && batch.lineage.has(each.batch.planned.id));
-  const finishing = takers.length === 0 ? [each.batch] : takers.filter((batch) => !takers.some((other) => other !== batch && other.lineage.has(batch.planned.id)));
+  const takers = [...facts.batches.values()].filter(
+    (batch) => batch !== each.batch && batch.lineage.has(each.batch.planned.id),
+  );
+  const finishing =
+    takers.length === 0
+      ? [each.batch]
+      : takers.filter((batch) => !takers.some((other) => other !== batch && other.lineage.has(batch.planned.id)));
   return finishing.every((batch) => {
     const { recipe } = batch;
     // A step of a component cooked once has another name in each recipe it goes into, and may stand there more than once.
     const here = recipe.steps.filter((step) => allDoing(facts, batch, step.id).includes(each));
-    return here.length > 0 && here.every((from) => {
-      const reached = new Set<string>([from.id]);
-      for (const step of recipe.steps) {
-        if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
-      }
-      return recipe.steps.some((step) => reached.has(step.id) && step.coreC !== undefined && step.coreC >= safeC);
-    });
+    return (
+      here.length > 0 &&
+      here.every((from) => {
+        const reached = new Set<string>([from.id]);
+        for (const step of recipe.steps) {
+          if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
+        }
+        return recipe.steps.some((step) => reached.has(step.id) && step.coreC !== undefined && step.coreC >= safeC);
+      })
+    );
   });
 }
 
 /** The moments at which a wash has cleaned something: hands and kit at its end, what is in the dishwasher when that has run. */
-function washUp(occasion: Facts['occasion'], wash: PlannedWash, on: ReadonlyMap<string, Token[]>, set: (surface: string, tokens: Token[], at: number, by: string) => void): readonly { readonly at: number; readonly run: () => void }[] {
+function washUp(
+  occasion: Facts['occasion'],
+  wash: PlannedWash,
+  on: ReadonlyMap<string, Token[]>,
+  set: (surface: string, tokens: Token[], at: number, by: string) => void,
+): readonly { readonly at: number; readonly run: () => void }[] {
   const kitAt = Math.max(wash.endMin, wash.machineUntilMin ?? wash.endMin);
-  const hands = () => { if (wash.hands) set(`hands:${wash.cook}`, [], wash.endMin, wash.id); };
+  const hands = () => {
+    if (wash.hands) set(`hands:${wash.cook}`, [], wash.endMin, wash.id);
+  };
   const kit = () => {
     for (const id of wash.units) {
       const unit = occasion.kitchen.kit.find((each) => each.id === id);
@@ -172,21 +238,47 @@ function washUp(occasion: Facts['occasion'], wash: PlannedWash, on: ReadonlyMap<
       set(id, clean ? [] : [...(on.get(id) ?? [])], kitAt, wash.id);
     }
   };
-  return [{ at: wash.endMin, run: hands }, { at: kitAt, run: kit }];
+  return [
+    { at: wash.endMin, run: hands },
+    { at: kitAt, run: kit },
+  ];
 }
 
 /** Loose flour in the air, over open work that must stay free of it, until it has settled. */
 function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): Finding[] {
   const { occasion } = facts;
-  return facts.steps.filter((each) => each.step.looseFlour).flatMap((cloud) => {
-    const dust = (food.get(cloud.task.id) ?? []).concat(cloud.step.uses.flatMap((line) => residueOf(cloud.batch.recipe, line, occasion).map((mark) => ({ mark, origin: cloud.batch.planned.id, from: cloud.task.id }))))
-      .filter((token) => token.origin === cloud.batch.planned.id && token.mark !== 'unread');
-    return facts.steps.flatMap((open): Finding[] => {
-      if (open.step.hands !== 'on' || open.task.startMin >= cloud.task.endMin + rules.flourSettlesMin || open.task.endMin <= cloud.task.startMin) return [];
-      const bad = dust.filter((token) => !isRaw(token.mark) && !open.batch.lineage.has(token.origin));
-      const guests = open.batch.eaters.filter((guest) => bad.some((token) => forbiddenTo(guest).has(token.mark)));
-      if (guests.length === 0) return [];
-      return [{ code: 'flour', message: `Flour from ${named(occasion, cloud)} is in the air over ${named(occasion, open)}, which ${guests.map((guest) => guest.name).join(', ')} eat.`, tasks: [cloud.task.id, open.task.id], guests: guests.map((guest) => guest.id) }];
+  return facts.steps
+    .filter((each) => each.step.looseFlour)
+    .flatMap((cloud) => {
+      const dust = (food.get(cloud.task.id) ?? [])
+        .concat(
+          cloud.step.uses.flatMap((line) =>
+            residueOf(cloud.batch.recipe, line, occasion).map((mark) => ({
+              mark,
+              origin: cloud.batch.planned.id,
+              from: cloud.task.id,
+            })),
+          ),
+        )
+        .filter((token) => token.origin === cloud.batch.planned.id && token.mark !== 'unread');
+      return facts.steps.flatMap((open): Finding[] => {
+        if (
+          open.step.hands !== 'on' ||
+          open.task.startMin >= cloud.task.endMin + rules.flourSettlesMin ||
+          open.task.endMin <= cloud.task.startMin
+        )
+          return [];
+        const bad = dust.filter((token) => !isRaw(token.mark) && !open.batch.lineage.has(token.origin));
+        const guests = open.batch.eaters.filter((guest) => bad.some((token) => forbiddenTo(guest).has(token.mark)));
+        if (guests.length === 0) return [];
+        return [
+          {
+            code: 'flour',
+            message: `Flour from ${named(occasion, cloud)} is in the air over ${named(occasion, open)}, which ${guests.map((guest) => guest.name).join(', ')} eat.`,
+            tasks: [cloud.task.id, open.task.id],
+            guests: guests.map((guest) => guest.id),
+          },
+        ];
+      });
     });
-  });
 }

@@ -25,24 +25,38 @@ function soupAndSalad(simmers: readonly [number, number, number]): Occasion {
     guests: [guest('ana')],
     burners: 1,
     recipes: [
-      recipe('soup', [line('leek', 'leek')], [step('cut', { uses: ['leek'], ...minutes(10, 10, 10) }), step('simmer', { hands: 'off', burner: true, until: 'soft', ...minutes(...simmers) })]),
+      recipe(
+        'soup',
+        [line('leek', 'leek')],
+        [
+          step('cut', { uses: ['leek'], ...minutes(10, 10, 10) }),
+          step('simmer', { hands: 'off', burner: true, until: 'soft', ...minutes(...simmers) }),
+        ],
+      ),
       recipe('salad', [line('cress', 'potato')], [step('chop', { uses: ['cress'], ...minutes(5, 5, 5) })]),
     ],
   });
 }
 
 describe('a day that goes as planned', () => {
-  test.each(['sunday-lunch', 'lantern-supper', 'allotment-lunch'] as const)('%s: everything happens at its minute, and waits only for what comes before it', (name) => {
-    const one = demo(name);
-    const net = netFor(one, planOf(one));
-    net.pieces.forEach((piece, at) => piece.waits.forEach((wait) => expect(wait.piece).toBeLessThan(at)));
-    const played = playDay(net, net.pieces.map((piece) => Float64Array.of(piece.plannedMin)), 0);
-    net.pieces.forEach((piece, at) => {
-      expect([piece.id, played.startMin[at]]).toEqual([piece.id, piece.plannedStartMin]);
-      expect([piece.id, played.endMin[at]]).toEqual([piece.id, piece.plannedStartMin + piece.plannedMin]);
-    });
-    expect(net.pieces.reduce((sum, piece) => sum + piece.waits.length, 0)).toBeGreaterThan(net.pieces.length);
-  });
+  test.each(['sunday-lunch', 'lantern-supper', 'allotment-lunch'] as const)(
+    '%s: everything happens at its minute, and waits only for what comes before it',
+    (name) => {
+      const one = demo(name);
+      const net = netFor(one, planOf(one));
+      net.pieces.forEach((piece, at) => piece.waits.forEach((wait) => expect(wait.piece).toBeLessThan(at)));
+      const played = playDay(
+        net,
+        net.pieces.map((piece) => Float64Array.of(piece.plannedMin)),
+        0,
+      );
+      net.pieces.forEach((piece, at) => {
+        expect([piece.id, played.startMin[at]]).toEqual([piece.id, piece.plannedStartMin]);
+        expect([piece.id, played.endMin[at]]).toEqual([piece.id, piece.plannedStartMin + piece.plannedMin]);
+      });
+      expect(net.pieces.reduce((sum, piece) => sum + piece.waits.length, 0)).toBeGreaterThan(net.pieces.length);
+    },
+  );
 
   test('what takes exactly as long as its recipe says is on time every day', () => {
     const one = soupAndSalad([30, 30, 30]);
@@ -78,7 +92,10 @@ describe('a day that does not', () => {
     expect(made.tasks.find((task) => task.id === 'soup.plain.simmer')!.endMin).toBeLessThanOrEqual(-10);
     expect(countChances(spared, made, { days: 1000, spareSeconds: 0 }).allOnTime).toBeGreaterThan(allOnTime);
     // Time to spare that a plan does not give is found out.
-    expect(audit(spared, { ...made, tasks: plan.tasks }).findings).toMatchObject([{ code: 'pin', tasks: ['soup.plain.simmer'] }, { code: 'pin', tasks: ['salad.plain.chop'] }]);
+    expect(audit(spared, { ...made, tasks: plan.tasks }).findings).toMatchObject([
+      { code: 'pin', tasks: ['soup.plain.simmer'] },
+      { code: 'pin', tasks: ['salad.plain.chop'] },
+    ]);
   });
 
   test('the same plan, days and seed give the same answer; another seed nearly the same', () => {
@@ -102,11 +119,26 @@ test('made surer: spare time is given until it is sure enough, and the plan it e
   expect(made.allOnTime).toBeGreaterThanOrEqual(0.85);
   expect(made.occasion.wishes.pins.some((pin) => (pin.spareMin ?? 0) >= 20)).toBe(true);
   expect(audit(made.occasion, made.plan).findings).toEqual([]);
-  expect(countChances(made.occasion, made.plan, { days: 400, spareSeconds: 0 }).allOnTime).toBeCloseTo(made.allOnTime, 6);
+  expect(countChances(made.occasion, made.plan, { days: 400, spareSeconds: 0 }).allOnTime).toBeCloseTo(
+    made.allOnTime,
+    6,
+  );
 });
 
 test('what only stands is ready after its least time: a late start eats into it and makes nothing late', () => {
-  const one = occasion({ guests: [guest('ana')], recipes: [recipe('jelly', [line('pear', 'pear')], [step('stir', { uses: ['pear'], ...minutes(5, 5, 25) }), step('chill', { hands: 'off', ...minutes(60, 120, 900) })])] });
+  const one = occasion({
+    guests: [guest('ana')],
+    recipes: [
+      recipe(
+        'jelly',
+        [line('pear', 'pear')],
+        [
+          step('stir', { uses: ['pear'], ...minutes(5, 5, 25) }),
+          step('chill', { hands: 'off', ...minutes(60, 120, 900) }),
+        ],
+      ),
+    ],
+  });
   const chances = countChances(one, planOf(one), { days: 500, spareSeconds: 0 });
   expect(chances.allOnTime).toBe(1);
   expect(chances.dishes[0]!.late.worstMin).toBeLessThanOrEqual(0);
@@ -115,11 +147,30 @@ test('what only stands is ready after its least time: a late start eats into it 
 test('food that waits for what is late waits too long, and it is said by how much', () => {
   const one = occasion({
     guests: [guest('ana')],
-    recipes: [recipe('tart', [line('pear', 'pear'), line('rice', 'rice')], [
-      step('whip', { uses: ['pear'], ...minutes(5, 5, 5), after: [] }),
-      step('boil', { uses: ['rice'], hands: 'off', burner: true, until: 'soft', ...minutes(20, 20, 50), after: [] }),
-      step('fold', { ...minutes(5, 5, 5), after: [{ step: 'whip', leastMin: 0, mostMin: 5 }, { step: 'boil', leastMin: 0 }] }),
-    ])],
+    recipes: [
+      recipe(
+        'tart',
+        [line('pear', 'pear'), line('rice', 'rice')],
+        [
+          step('whip', { uses: ['pear'], ...minutes(5, 5, 5), after: [] }),
+          step('boil', {
+            uses: ['rice'],
+            hands: 'off',
+            burner: true,
+            until: 'soft',
+            ...minutes(20, 20, 50),
+            after: [],
+          }),
+          step('fold', {
+            ...minutes(5, 5, 5),
+            after: [
+              { step: 'whip', leastMin: 0, mostMin: 5 },
+              { step: 'boil', leastMin: 0 },
+            ],
+          }),
+        ],
+      ),
+    ],
   });
   const { longWaits } = countChances(one, planOf(one), { days: 500, spareSeconds: 0 });
   expect(longWaits).toMatchObject([{ after: 'tart.plain.whip', task: 'tart.plain.fold', mostMin: 5 }]);
@@ -127,14 +178,32 @@ test('food that waits for what is late waits too long, and it is said by how muc
 });
 
 test('one cook’s times on one day go together; two cooks’ do not', () => {
-  const piece = (id: string, cook: number) => ({ id, kind: 'step' as const, plannedStartMin: 0, plannedMin: 10, range: { least: 5, likely: 10, most: 15 }, cook, calls: [], waits: [] });
-  const drawn = drawDurations({ pieces: [piece('a', 0), piece('b', 0), piece('c', 1)], limits: [], outcomes: [], cooks: 2 }, 4000, 3);
+  const piece = (id: string, cook: number) => ({
+    id,
+    kind: 'step' as const,
+    plannedStartMin: 0,
+    plannedMin: 10,
+    range: { least: 5, likely: 10, most: 15 },
+    cook,
+    calls: [],
+    waits: [],
+  });
+  const drawn = drawDurations(
+    { pieces: [piece('a', 0), piece('b', 0), piece('c', 1)], limits: [], outcomes: [], cooks: 2 },
+    4000,
+    3,
+  );
   const correlation = (one: string, two: string) => {
     const [x, y] = [drawn.get(one)!, drawn.get(two)!];
     const mean = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0) / values.length;
     const [mx, my] = [mean(x), mean(y)];
     const co = x.reduce((sum, value, at) => sum + (value - mx) * (y[at]! - my), 0);
-    return co / Math.sqrt(x.reduce((sum, value) => sum + (value - mx) ** 2, 0) * y.reduce((sum, value) => sum + (value - my) ** 2, 0));
+    return (
+      co /
+      Math.sqrt(
+        x.reduce((sum, value) => sum + (value - mx) ** 2, 0) * y.reduce((sum, value) => sum + (value - my) ** 2, 0),
+      )
+    );
   };
   expect(correlation('a', 'b')).toBeCloseTo(0.3, 1);
   expect(Math.abs(correlation('a', 'c'))).toBeLessThan(0.06);

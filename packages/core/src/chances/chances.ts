@@ -34,8 +34,7 @@ export interface Chances extends DaySummary {
 
 export type ChanceEvent =
   /** The plan itself is counted; what spare time buys is not known yet. */
-  | { readonly kind: 'counted'; readonly summary: DaySummary }
-  | { readonly kind: 'progress'; readonly share: number };
+  { readonly kind: 'counted'; readonly summary: DaySummary } | { readonly kind: 'progress'; readonly share: number };
 
 /** Less than this gained, in share of days, is not worth telling. */
 const leastGain = 0.03;
@@ -47,7 +46,12 @@ const daysAtOnce = 250;
  * minutes to spare would help, each time with a plan made around them. Yields the count as soon as it stands, and progress. The plan must have passed the
  * audit. Same plan, days and seed: same answer.
  */
-export function* chancesOf(occasion: Occasion, plan: Plan, { days = 2000, seed = 1, spareSeconds = 0.5 }: ChanceOptions = {}, table: FitTable = fit(occasion)): Generator<ChanceEvent, Chances> {
+export function* chancesOf(
+  occasion: Occasion,
+  plan: Plan,
+  { days = 2000, seed = 1, spareSeconds = 0.5 }: ChanceOptions = {},
+  table: FitTable = fit(occasion),
+): Generator<ChanceEvent, Chances> {
   const network = tasksOf(occasion, table);
   const net = netOf(occasion, network, plan);
   const played = yield* play(net, days, seed, 0);
@@ -62,13 +66,15 @@ export function* chancesOf(occasion: Occasion, plan: Plan, { days = 2000, seed =
     const holding = toEnd(auditedPlanning(spared, { seconds: spareSeconds, from: plan }));
     if (holding.kind === 'none') continue;
     const { allOnTime } = yield* play(netOf(spared, network, holding.plan), days, seed, done);
-    if (allOnTime >= played.allOnTime + leastGain) buffers.push({ at, spareMin: rules.spareTriedMin, allOnTime, pins: spared.wishes.pins, plan: holding.plan });
+    if (allOnTime >= played.allOnTime + leastGain)
+      buffers.push({ at, spareMin: rules.spareTriedMin, allOnTime, pins: spared.wishes.pins, plan: holding.plan });
   }
   return { ...played, buffers: buffers.sort((a, b) => b.allOnTime - a.allOnTime) };
 }
 
 /** The same to the end, without progress. */
-export const countChances = (occasion: Occasion, plan: Plan, options: ChanceOptions = {}): Chances => toEnd(chancesOf(occasion, plan, options));
+export const countChances = (occasion: Occasion, plan: Plan, options: ChanceOptions = {}): Chances =>
+  toEnd(chancesOf(occasion, plan, options));
 
 function* play(net: DayNet, days: number, seed: number, share: number): Generator<ChanceEvent, DaySummary> {
   const tally = tallyOf(net);

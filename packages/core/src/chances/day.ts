@@ -22,7 +22,10 @@ export function drawDurations(net: DayNet, days: number, seed: number): Readonly
     const pace = Array.from({ length: net.cooks }, () => normalDraw(random));
     for (const piece of pieces) {
       const luck = normalDraw(random);
-      durations.get(piece.id)![day] = fromTriangle(piece.range, normalShare(piece.cook >= 0 ? common * pace[piece.cook]! + own * luck : luck));
+      durations.get(piece.id)![day] = fromTriangle(
+        piece.range,
+        normalShare(piece.cook >= 0 ? common * pace[piece.cook]! + own * luck : luck),
+      );
     }
   }
   return durations;
@@ -37,7 +40,11 @@ const nearly = 1e-6;
  */
 export function playDay(net: DayNet, durations: readonly Float64Array[], day: number): PlayedDay {
   const size = net.pieces.length;
-  const played = { startMin: new Float64Array(size), endMin: new Float64Array(size), heldBy: new Int32Array(size).fill(-1) };
+  const played = {
+    startMin: new Float64Array(size),
+    endMin: new Float64Array(size),
+    heldBy: new Int32Array(size).fill(-1),
+  };
   const called = Array.from({ length: net.cooks }, (): { readonly at: number; readonly takesMin: number }[] => []);
   net.pieces.forEach((piece, index) => {
     let start = piece.plannedStartMin;
@@ -48,9 +55,11 @@ export function playDay(net: DayNet, durations: readonly Float64Array[], day: nu
     const takes = durations[index]![day]!;
     let end = start + takes;
     if (piece.cook >= 0) {
-      for (const call of called[piece.cook]!) if (call.at >= start - nearly && call.at < end - nearly) end += call.takesMin;
+      for (const call of called[piece.cook]!)
+        if (call.at >= start - nearly && call.at < end - nearly) end += call.takesMin;
     }
-    for (const call of piece.calls) if (call.cook >= 0) called[call.cook]!.push({ at: start + call.share * takes, takesMin: call.takesMin });
+    for (const call of piece.calls)
+      if (call.cook >= 0) called[call.cook]!.push({ at: start + call.share * takes, takesMin: call.takesMin });
     played.startMin[index] = start;
     played.endMin[index] = end;
   });

@@ -1,5 +1,13 @@
 import { rules } from '../reference/index.ts';
-import type { Occasion, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash, ResidueMark } from '../model/index.ts';
+import type {
+  Occasion,
+  Plan,
+  PlannedOven,
+  PlannedStep,
+  PlannedTask,
+  PlannedWash,
+  ResidueMark,
+} from '../model/index.ts';
 import type { Range } from '../numbers/index.ts';
 import { inKit, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
 
@@ -69,8 +77,18 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   const known = new Map(network.tasks.map((task) => [task.id, task]));
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const waits = planned.map((): Wait[] => []);
-  const before: Before = (first, second, because, leastMin = 0, unit, fromStart) => void waits[number.get(second.id)!]!.push({ piece: number.get(first.id)!, leastMin, because, unit, ...(fromStart ? { fromStart } : {}) });
-  const inTurn: InTurn = (users, because, unit) => users.slice(1).forEach((user, at) => before(users[at]!, user, because, because === 'kit' ? awayMin(users[at]!) : 0, unit));
+  const before: Before = (first, second, because, leastMin = 0, unit, fromStart) =>
+    void waits[number.get(second.id)!]!.push({
+      piece: number.get(first.id)!,
+      leastMin,
+      because,
+      unit,
+      ...(fromStart ? { fromStart } : {}),
+    });
+  const inTurn: InTurn = (users, because, unit) =>
+    users
+      .slice(1)
+      .forEach((user, at) => before(users[at]!, user, because, because === 'kit' ? awayMin(users[at]!) : 0, unit));
 
   const steps = planned.filter((task): task is PlannedStep => task.kind === 'step');
   const washes = planned.filter((task): task is PlannedWash => task.kind === 'wash');
@@ -79,10 +97,16 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
   for (const step of steps) {
     for (const link of known.get(step.id)?.after ?? []) {
       const first = number.get(link.task);
-      if (first !== undefined) waits[number.get(step.id)!]!.push({ piece: first, leastMin: link.leastMin, because: 'recipe' });
+      if (first !== undefined)
+        waits[number.get(step.id)!]!.push({ piece: first, leastMin: link.leastMin, because: 'recipe' });
     }
   }
-  for (const unit of occasion.kitchen.kit) inTurn(planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.units.includes(unit.id)), 'kit', unit.id);
+  for (const unit of occasion.kitchen.kit)
+    inTurn(
+      planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.units.includes(unit.id)),
+      'kit',
+      unit.id,
+    );
   inTurn(washes, 'sink');
   const loads = washes.filter((wash) => wash.machineUntilMin !== undefined);
   loads.slice(1).forEach((load, at) => before(loads[at]!, load, 'sink', awayMin(loads[at]!)));
@@ -96,8 +120,19 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
       if (last) before(last, step, 'hands');
     }
   }
-  ovens(steps.filter((step) => known.get(step.id)?.step.oven), heats, known, before, inTurn);
-  burners(steps.filter((step) => (wayOf(known.get(step.id), step)?.burners ?? 0) > 0), occasion.kitchen.burners, (step) => wayOf(known.get(step.id), step)!.burners, before);
+  ovens(
+    steps.filter((step) => known.get(step.id)?.step.oven),
+    heats,
+    known,
+    before,
+    inTurn,
+  );
+  burners(
+    steps.filter((step) => (wayOf(known.get(step.id), step)?.burners ?? 0) > 0),
+    occasion.kitchen.burners,
+    (step) => wayOf(known.get(step.id), step)!.burners,
+    before,
+  );
   dust(steps, known, before);
 
   const cookNumber = (id: string | undefined) => occasion.kitchen.cooks.findIndex((cook) => cook.id === id);
@@ -110,31 +145,57 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
       plannedMin: task.endMin - task.startMin,
       range: rangeOf(task, known.get(task.id), batches),
       cook: task.kind === 'oven' ? -1 : cookNumber(task.cook),
-      calls: task.kind === 'step' ? task.attention.map((point) => ({ cook: cookNumber(point.cook), takesMin: point.endMin - point.startMin, share: (point.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin) })) : [],
+      calls:
+        task.kind === 'step'
+          ? task.attention.map((point) => ({
+              cook: cookNumber(point.cook),
+              takesMin: point.endMin - point.startMin,
+              share: (point.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin),
+            }))
+          : [],
       waits: waits[index]!,
     })),
-    limits: steps.flatMap((step) => (known.get(step.id)?.after ?? []).flatMap((link): Limit[] => {
-      const from = number.get(link.task);
-      return link.mostMin === undefined || from === undefined ? [] : [{ from, to: number.get(step.id)!, mostMin: link.mostMin }];
-    })),
+    limits: steps.flatMap((step) =>
+      (known.get(step.id)?.after ?? []).flatMap((link): Limit[] => {
+        const from = number.get(link.task);
+        return link.mostMin === undefined || from === undefined
+          ? []
+          : [{ from, to: number.get(step.id)!, mostMin: link.mostMin }];
+      }),
+    ),
     outcomes: steps.flatMap((step): Outcome[] => {
       const serve = known.get(step.id)?.serve;
-      return serve ? [{ piece: number.get(step.id)!, batch: step.batch, atMin: serve.atMin, mostHoldMin: serve.mostHoldMin }] : [];
+      return serve
+        ? [{ piece: number.get(step.id)!, batch: step.batch, atMin: serve.atMin, mostHoldMin: serve.mostHoldMin }]
+        : [];
     }),
   };
 }
 
 /** For how many minutes after its end what it used cannot be used: while the dishwasher runs. */
-const awayMin = (task: PlannedTask): number => (task.kind === 'wash' && task.machineUntilMin !== undefined ? Math.max(0, task.machineUntilMin - task.endMin) : 0);
+const awayMin = (task: PlannedTask): number =>
+  task.kind === 'wash' && task.machineUntilMin !== undefined ? Math.max(0, task.machineUntilMin - task.endMin) : 0;
 
-type Before = (first: PlannedTask, second: PlannedTask, because: WaitsFor, leastMin?: number, unit?: string, fromStart?: boolean) => void;
+type Before = (
+  first: PlannedTask,
+  second: PlannedTask,
+  because: WaitsFor,
+  leastMin?: number,
+  unit?: string,
+  fromStart?: boolean,
+) => void;
 type InTurn = (users: readonly PlannedTask[], because: WaitsFor, unit?: string) => void;
 
-const wayOf = (task: Task | undefined, step: PlannedStep) => task?.ways.find((way) => way.id === step.way && way.bentC === step.bentC);
+const wayOf = (task: Task | undefined, step: PlannedStep) =>
+  task?.ways.find((way) => way.id === step.way && way.bentC === step.bentC);
 
 function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMap<string, Batch>): Range {
   const planned = task.endMin - task.startMin;
-  const times = (varies: Range): Range => ({ least: planned * varies.least, likely: planned * varies.likely, most: planned * varies.most });
+  const times = (varies: Range): Range => ({
+    least: planned * varies.least,
+    likely: planned * varies.likely,
+    most: planned * varies.most,
+  });
   switch (task.kind) {
     case 'wash':
       return times(rules.washVaries);
@@ -148,7 +209,9 @@ function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMa
       const most = Math.max(minutes.most, planned);
       if (way.hands === 'on' || way.oven || way.burners > 0) return { least, likely: planned, most };
       // What only stands, soaks or chills is ready after the least; the most says how long it may be left. Only a sign to wait for can keep a cook waiting.
-      return known.step.until === '' ? { least, likely: least, most: least } : { least, likely: planned, most: Math.min(most, planned * rules.signComesWithin) };
+      return known.step.until === ''
+        ? { least, likely: least, most: least }
+        : { least, likely: planned, most: Math.min(most, planned * rules.signComesWithin) };
     }
     default:
       return task satisfies never;
@@ -156,10 +219,20 @@ function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMa
 }
 
 /** Racks one after the other, the grill alone, and no load before the oven has its temperature or while one before needs another. */
-function ovens(loads: readonly PlannedStep[], heats: readonly PlannedOven[], known: ReadonlyMap<string, Task>, before: Before, inTurn: InTurn): void {
+function ovens(
+  loads: readonly PlannedStep[],
+  heats: readonly PlannedOven[],
+  known: ReadonlyMap<string, Task>,
+  before: Before,
+  inTurn: InTurn,
+): void {
   for (const oven of new Set(loads.map((load) => load.oven))) {
     const mine = loads.filter((load) => load.oven === oven);
-    for (let rack = 0; rack < 6; rack++) inTurn(mine.filter((load) => load.racks.includes(rack)), 'rack');
+    for (let rack = 0; rack < 6; rack++)
+      inTurn(
+        mine.filter((load) => load.racks.includes(rack)),
+        'rack',
+      );
     for (const grilled of mine.filter((load) => known.get(load.id)!.step.oven!.grill)) {
       for (const load of mine) {
         if (load.endMin <= grilled.startMin) before(load, grilled, 'heat');
@@ -181,17 +254,30 @@ function ovens(loads: readonly PlannedStep[], heats: readonly PlannedOven[], kno
       const until = phases[at - 1]?.untilMin;
       for (const load of mine) {
         if (load.startMin >= phase.endMin && load.endMin <= phase.untilMin) before(phase, load, 'heat');
-        else if (until !== undefined && load.endMin <= Math.max(until, phase.startMin) && load.startMin >= phases[at - 1]!.endMin) before(load, phase, 'heat');
+        else if (
+          until !== undefined &&
+          load.endMin <= Math.max(until, phase.startMin) &&
+          load.startMin >= phases[at - 1]!.endMin
+        )
+          before(load, phase, 'heat');
       }
     });
   }
 }
 
 /** Which burners each step's pans stand on: those that have been free longest. */
-function burners(hot: readonly PlannedStep[], count: number, needs: (step: PlannedStep) => number, before: Before): void {
+function burners(
+  hot: readonly PlannedStep[],
+  count: number,
+  needs: (step: PlannedStep) => number,
+  before: Before,
+): void {
   const last: (PlannedStep | undefined)[] = new Array<undefined>(count).fill(undefined);
   for (const step of hot) {
-    const free = last.map((each, burner) => ({ burner, until: each?.endMin ?? -Infinity })).sort((a, b) => a.until - b.until).slice(0, needs(step));
+    const free = last
+      .map((each, burner) => ({ burner, until: each?.endMin ?? -Infinity }))
+      .sort((a, b) => a.until - b.until)
+      .slice(0, needs(step));
     for (const { burner } of free) {
       const previous = last[burner];
       if (previous) before(previous, step, 'burner');
@@ -205,10 +291,16 @@ function dust(steps: readonly PlannedStep[], known: ReadonlyMap<string, Task>, b
   for (const floury of steps) {
     const task = known.get(floury.id);
     if (!task?.step.looseFlour) continue;
-    const airborne = (mark: ResidueMark, origin: string) => (each: Task['guards'][number]) => each.mark === mark && !each.exempt.includes(origin);
+    const airborne = (mark: ResidueMark, origin: string) => (each: Task['guards'][number]) =>
+      each.mark === mark && !each.exempt.includes(origin);
     for (const open of steps) {
       const other = known.get(open.id);
-      if (!other || open.cook === undefined || !task.dust.some(({ mark, origin }) => other.guards.some(airborne(mark, origin)))) continue;
+      if (
+        !other ||
+        open.cook === undefined ||
+        !task.dust.some(({ mark, origin }) => other.guards.some(airborne(mark, origin)))
+      )
+        continue;
       // Also where the day has come closer than that: what is to come has to wait for it.
       if (open.startMin >= floury.endMin) before(floury, open, 'flour', rules.flourSettlesMin);
       else if (open.endMin <= floury.startMin) before(open, floury, 'flour');

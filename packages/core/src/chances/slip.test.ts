@@ -10,14 +10,44 @@ const minutes = (likely: number) => ({ durationMin: { least: likely, likely, mos
 const one = occasion({
   guests: [guest('ana')],
   recipes: [
-    recipe('soup', [line('leek', 'leek')], [step('cut', { uses: ['leek'], ...minutes(10) }), step('simmer', { hands: 'off', burner: true, ...minutes(30) })]),
+    recipe(
+      'soup',
+      [line('leek', 'leek')],
+      [step('cut', { uses: ['leek'], ...minutes(10) }), step('simmer', { hands: 'off', burner: true, ...minutes(30) })],
+    ),
     recipe('salad', [line('cress', 'potato')], [step('chop', { uses: ['cress'], ...minutes(5) })]),
   ],
 });
-const at = (startMin: number, endMin: number, id: string, more: object = {}) => ({ kind: 'step', id, batch: id.split('.').slice(0, 2).join('.'), step: id.split('.')[2], startMin, endMin, cook: 'cook', units: [], oven: 0, racks: [], bentC: 0, attention: [], ...more });
+const at = (startMin: number, endMin: number, id: string, more: object = {}) => ({
+  kind: 'step',
+  id,
+  batch: id.split('.').slice(0, 2).join('.'),
+  step: id.split('.')[2],
+  startMin,
+  endMin,
+  cook: 'cook',
+  units: [],
+  oven: 0,
+  racks: [],
+  bentC: 0,
+  attention: [],
+  ...more,
+});
 const plan = {
-  format: 'lupin.plan/1', occasion: 'test', basis: '', seed: 1, lowerBoundMin: 0, batches: [],
-  tasks: [at(-50, -45, 'salad.plain.chop'), at(-45, -35, 'soup.plain.cut'), at(-32, -2, 'soup.plain.simmer', { cook: undefined, attention: [{ startMin: -32, endMin: -31, cook: 'cook', what: 'on' }] })],
+  format: 'lupin.plan/1',
+  occasion: 'test',
+  basis: '',
+  seed: 1,
+  lowerBoundMin: 0,
+  batches: [],
+  tasks: [
+    at(-50, -45, 'salad.plain.chop'),
+    at(-45, -35, 'soup.plain.cut'),
+    at(-32, -2, 'soup.plain.simmer', {
+      cook: undefined,
+      attention: [{ startMin: -32, endMin: -31, cook: 'cook', what: 'on' }],
+    }),
+  ],
 } as unknown as Plan;
 
 test('what it begins right after, what begins right after it, and what comes late if it slips', () => {
@@ -28,9 +58,16 @@ test('what it begins right after, what begins right after it, and what comes lat
     slackMin: 5,
     slips: [{ batch: 'soup.plain', lateMin: 5 }],
   });
-  expect(standing('soup.plain.simmer')).toMatchObject({ heldBy: [], slackMin: 2, slips: [{ batch: 'soup.plain', lateMin: 8 }] });
+  expect(standing('soup.plain.simmer')).toMatchObject({
+    heldBy: [],
+    slackMin: 2,
+    slips: [{ batch: 'soup.plain', lateMin: 8 }],
+  });
   // Late with the salad, the cook is late with the leeks.
-  expect(standing('salad.plain.chop')).toMatchObject({ holds: [{ id: 'soup.plain.cut', because: 'hands' }], slackMin: 5 });
+  expect(standing('salad.plain.chop')).toMatchObject({
+    holds: [{ id: 'soup.plain.cut', because: 'hands' }],
+    slackMin: 5,
+  });
   expect(standing('soup.plain.nothing')).toBeUndefined();
 });
 

@@ -30,7 +30,11 @@ export const slipMin = 10;
  * What holds each task where it is, what it holds, and what comes of it if it runs over, all else going as planned. The function it
  * gives answers for one task; undefined for what is not in the plan.
  */
-export function standings(occasion: Occasion, plan: Plan, table: FitTable = fit(occasion)): (task: string) => Standing | undefined {
+export function standings(
+  occasion: Occasion,
+  plan: Plan,
+  table: FitTable = fit(occasion),
+): (task: string) => Standing | undefined {
   const net = netOf(occasion, tasksOf(occasion, table), plan);
   const numbers = new Map(net.pieces.map((piece, index) => [piece.id, index]));
   return (task) => {
@@ -42,7 +46,8 @@ export function standings(occasion: Occasion, plan: Plan, table: FitTable = fit(
 function standingIn(net: DayNet, at: number): Standing {
   const piece = net.pieces[at]!;
   const end = (index: number) => net.pieces[index]!.plannedStartMin + net.pieces[index]!.plannedMin;
-  const touching = (wait: Wait, startMin: number) => (wait.fromStart ? net.pieces[wait.piece]!.plannedStartMin : end(wait.piece)) + wait.leastMin >= startMin;
+  const touching = (wait: Wait, startMin: number) =>
+    (wait.fromStart ? net.pieces[wait.piece]!.plannedStartMin : end(wait.piece)) + wait.leastMin >= startMin;
   // Running over more never makes anything less late: the most that does no harm is found by halving.
   let [slackMin, harmful] = [0, mostTriedMin + 1];
   while (harmful - slackMin > 1) {
@@ -51,8 +56,18 @@ function standingIn(net: DayNet, at: number): Standing {
     else harmful = tried;
   }
   return {
-    heldBy: once(piece.waits.filter((wait) => touching(wait, piece.plannedStartMin)).map((wait) => ({ id: net.pieces[wait.piece]!.id, because: wait.because, unit: wait.unit }))),
-    holds: once(net.pieces.flatMap((other) => other.waits.filter((wait) => wait.piece === at && touching(wait, other.plannedStartMin)).map((wait) => ({ id: other.id, because: wait.because, unit: wait.unit })))),
+    heldBy: once(
+      piece.waits
+        .filter((wait) => touching(wait, piece.plannedStartMin))
+        .map((wait) => ({ id: net.pieces[wait.piece]!.id, because: wait.because, unit: wait.unit })),
+    ),
+    holds: once(
+      net.pieces.flatMap((other) =>
+        other.waits
+          .filter((wait) => wait.piece === at && touching(wait, other.plannedStartMin))
+          .map((wait) => ({ id: other.id, because: wait.because, unit: wait.unit })),
+      ),
+    ),
     slackMin,
     slips: latenessAfter(net, at, slipMin),
   };
@@ -65,8 +80,16 @@ function once(neighbours: readonly Neighbour[]): readonly Neighbour[] {
 }
 
 /** What comes late, by whole minutes, where one piece takes so many minutes longer than planned. */
-function latenessAfter(net: DayNet, at: number, overMin: number): readonly { readonly batch: string; readonly lateMin: number }[] {
-  const played = playDay(net, net.pieces.map((piece, index) => Float64Array.of(piece.plannedMin + (index === at ? overMin : 0))), 0);
+function latenessAfter(
+  net: DayNet,
+  at: number,
+  overMin: number,
+): readonly { readonly batch: string; readonly lateMin: number }[] {
+  const played = playDay(
+    net,
+    net.pieces.map((piece, index) => Float64Array.of(piece.plannedMin + (index === at ? overMin : 0))),
+    0,
+  );
   return net.outcomes.flatMap((outcome) => {
     const lateMin = Math.ceil(played.endMin[outcome.piece]! - outcome.atMin - 1e-9);
     return lateMin > 0 ? [{ batch: outcome.batch, lateMin }] : [];

@@ -85,9 +85,21 @@ export function tallyOf(net: DayNet): Tally {
       if (!worst || min > worst.min) worst = { piece: outcome.piece, min };
     });
     net.outcomes.forEach((outcome, at) => {
-      if (out[times.indexOf(outcome.atMin)]! - played.endMin[outcome.piece]! > outcome.mostHoldMin + rules.onTimeWithinMin) stood[at]!++;
+      if (
+        out[times.indexOf(outcome.atMin)]! - played.endMin[outcome.piece]! >
+        outcome.mostHoldMin + rules.onTimeWithinMin
+      )
+        stood[at]!++;
     });
-    times.forEach((atMin, at) => servings[at]!.push(Math.max(...net.outcomes.map((outcome) => (outcome.atMin === atMin ? played.endMin[outcome.piece]! - atMin : -Infinity)))));
+    times.forEach((atMin, at) =>
+      servings[at]!.push(
+        Math.max(
+          ...net.outcomes.map((outcome) =>
+            outcome.atMin === atMin ? played.endMin[outcome.piece]! - atMin : -Infinity,
+          ),
+        ),
+      ),
+    );
     net.limits.forEach(({ from, to, mostMin }, at) => {
       const over = played.startMin[to]! - played.endMin[from]! - mostMin;
       if (over >= 1) waited[at]!.push(over);
@@ -96,16 +108,50 @@ export function tallyOf(net: DayNet): Tally {
     else blame(net, played, worst.piece, blamed);
   };
   const share = (count: number) => (days === 0 ? 0 : count / days);
-  const middle = (values: readonly number[]) => quantile([...values].sort((a, b) => a - b), 0.5);
+  const middle = (values: readonly number[]) =>
+    quantile(
+      [...values].sort((a, b) => a - b),
+      0.5,
+    );
   return {
     add,
     summary: () => ({
       days,
       allOnTime: share(good),
-      servings: times.map((atMin, at) => ({ atMin, onTime: share(inTime(servings[at]!)), late: latenessOf(servings[at]!) })),
-      dishes: net.outcomes.map((outcome, at) => ({ batch: outcome.batch, atMin: outcome.atMin, onTime: share(inTime(late[at]!)), late: latenessOf(late[at]!), standsTooLong: share(stood[at]!) })),
-      breaks: [...blamed].map(([piece, overs]) => ({ task: net.pieces[piece]!.id, share: overs.length / Math.max(1, days - good), overMin: middle(overs) })).sort((a, b) => b.share - a.share),
-      longWaits: net.limits.flatMap(({ from, to, mostMin }, at) => (waited[at]!.length === 0 ? [] : [{ after: net.pieces[from]!.id, task: net.pieces[to]!.id, mostMin, share: share(waited[at]!.length), overMin: middle(waited[at]!) }])).sort((a, b) => b.share - a.share),
+      servings: times.map((atMin, at) => ({
+        atMin,
+        onTime: share(inTime(servings[at]!)),
+        late: latenessOf(servings[at]!),
+      })),
+      dishes: net.outcomes.map((outcome, at) => ({
+        batch: outcome.batch,
+        atMin: outcome.atMin,
+        onTime: share(inTime(late[at]!)),
+        late: latenessOf(late[at]!),
+        standsTooLong: share(stood[at]!),
+      })),
+      breaks: [...blamed]
+        .map(([piece, overs]) => ({
+          task: net.pieces[piece]!.id,
+          share: overs.length / Math.max(1, days - good),
+          overMin: middle(overs),
+        }))
+        .sort((a, b) => b.share - a.share),
+      longWaits: net.limits
+        .flatMap(({ from, to, mostMin }, at) =>
+          waited[at]!.length === 0
+            ? []
+            : [
+                {
+                  after: net.pieces[from]!.id,
+                  task: net.pieces[to]!.id,
+                  mostMin,
+                  share: share(waited[at]!.length),
+                  overMin: middle(waited[at]!),
+                },
+              ],
+        )
+        .sort((a, b) => b.share - a.share),
     }),
   };
 }
@@ -114,7 +160,12 @@ const inTime = (late: readonly number[]): number => late.filter((min) => min <= 
 
 function latenessOf(late: readonly number[]): Lateness {
   const sorted = Float64Array.from(late).sort();
-  return { tenthMin: quantile(sorted, 0.1), middleMin: quantile(sorted, 0.5), nineTenthsMin: quantile(sorted, 0.9), worstMin: quantile(sorted, 1) };
+  return {
+    tenthMin: quantile(sorted, 0.1),
+    middleMin: quantile(sorted, 0.5),
+    nineTenthsMin: quantile(sorted, 0.9),
+    worstMin: quantile(sorted, 1),
+  };
 }
 
 /** From a late dish back along what held it up: what ran over most on that way is where the day broke. */

@@ -21,28 +21,70 @@ const askAgainSeconds = 300;
  * A plan of another state of the occasion gives one event that says so, for its times no longer hold.
  * @source RFC 5545; RFC 7986 for how often to ask again
  */
-export function toCalendar(occasion: Occasion, plan: Plan, { writtenAt, cook, alarmMin = 0 }: CalendarOptions, table: FitTable = fit(occasion)): string {
+export function toCalendar(
+  occasion: Occasion,
+  plan: Plan,
+  { writtenAt, cook, alarmMin = 0 }: CalendarOptions,
+  table: FitTable = fit(occasion),
+): string {
   const cookName = occasion.kitchen.cooks.find((each) => each.id === cook)?.name;
-  const calendar = ical({ name: cookName ? `${occasion.name}: ${cookName}` : occasion.name, prodId: { company: 'Lupin', product: 'Lupin', language: 'EN' }, method: ICalCalendarMethod.PUBLISH, ttl: askAgainSeconds });
-  const at = (moment: number): Date => new Date(Date.parse(`${occasion.date}T00:00:00Z`) + (minutesOfClock(occasion.serveAt) + moment) * 60_000);
-  const add = (id: string, startMin: number, endMin: number, summary: string, description: string, busy: boolean): void => {
-    const event = calendar.createEvent({ id: `${occasion.id}/${id}${cook ? `/${cook}` : ''}@lupin`, start: at(startMin), end: at(endMin), floating: true, stamp: writtenAt, summary, description, transparency: busy ? ICalEventTransparency.OPAQUE : ICalEventTransparency.TRANSPARENT });
+  const calendar = ical({
+    name: cookName ? `${occasion.name}: ${cookName}` : occasion.name,
+    prodId: { company: 'Lupin', product: 'Lupin', language: 'EN' },
+    method: ICalCalendarMethod.PUBLISH,
+    ttl: askAgainSeconds,
+  });
+  const at = (moment: number): Date =>
+    new Date(Date.parse(`${occasion.date}T00:00:00Z`) + (minutesOfClock(occasion.serveAt) + moment) * 60_000);
+  const add = (
+    id: string,
+    startMin: number,
+    endMin: number,
+    summary: string,
+    description: string,
+    busy: boolean,
+  ): void => {
+    const event = calendar.createEvent({
+      id: `${occasion.id}/${id}${cook ? `/${cook}` : ''}@lupin`,
+      start: at(startMin),
+      end: at(endMin),
+      floating: true,
+      stamp: writtenAt,
+      summary,
+      description,
+      transparency: busy ? ICalEventTransparency.OPAQUE : ICalEventTransparency.TRANSPARENT,
+    });
     event.createAlarm({ type: ICalAlarmType.display, trigger: alarmMin * 60, description: summary });
   };
   if (plan.basis !== basisOf(occasion)) {
-    add('changed', -60, 0, `${occasion.name} has changed: earlier times no longer hold`, 'Open Lupin and let it plan again.', false);
+    add(
+      'changed',
+      -60,
+      0,
+      `${occasion.name} has changed: earlier times no longer hold`,
+      'Open Lupin and let it plan again.',
+      false,
+    );
     return calendar.toString();
   }
   for (const entry of runSheet(occasion, plan, table)) {
     if (cook !== undefined && !minds(entry, cook)) continue;
     const busy = entry.cook !== undefined;
-    add(entry.id, entry.startMin, Math.max(entry.endMin, entry.startMin + 1), summaryOf(entry), descriptionOf(occasion, entry), busy);
+    add(
+      entry.id,
+      entry.startMin,
+      Math.max(entry.endMin, entry.startMin + 1),
+      summaryOf(entry),
+      descriptionOf(occasion, entry),
+      busy,
+    );
   }
   return calendar.toString();
 }
 
 /** The oven is everybody's. */
-const minds = (entry: RunSheetEntry, cook: CookId): boolean => entry.kind === 'oven' || entry.cook === cook || (entry.kind === 'step' && entry.setBy === cook);
+const minds = (entry: RunSheetEntry, cook: CookId): boolean =>
+  entry.kind === 'oven' || entry.cook === cook || (entry.kind === 'step' && entry.setBy === cook);
 
 function summaryOf(entry: RunSheetEntry): string {
   switch (entry.kind) {
@@ -64,13 +106,24 @@ function descriptionOf(occasion: Occasion, entry: RunSheetEntry): string {
   if (ahead) lines.push(`Done ahead: ${ahead}.`);
   switch (entry.kind) {
     case 'step':
-      lines.push(entry.versionName !== '' && `For: ${entry.versionName}.`, entry.text, entry.until !== '' && `Until ${entry.until}.`, entry.kit.length > 0 && `With ${listed(entry.kit)}.`, entry.freeFrom.length > 0 && `Kept free from ${listed(entry.freeFrom)}.`, entry.raw && 'Raw: what it touches is washed before anything else.');
+      lines.push(
+        entry.versionName !== '' && `For: ${entry.versionName}.`,
+        entry.text,
+        entry.until !== '' && `Until ${entry.until}.`,
+        entry.kit.length > 0 && `With ${listed(entry.kit)}.`,
+        entry.freeFrom.length > 0 && `Kept free from ${listed(entry.freeFrom)}.`,
+        entry.raw && 'Raw: what it touches is washed before anything else.',
+      );
       break;
     case 'look':
       lines.push(entry.until !== '' && `Until ${entry.until}.`);
       break;
     case 'wash':
-      lines.push(`${entry.how} On it: ${listed(entry.carries)}.`, entry.next.length > 0 && `Before ${listed([...new Set(entry.next.map((next) => `“${next.title}” (${next.dishName})`))])}.`);
+      lines.push(
+        `${entry.how} On it: ${listed(entry.carries)}.`,
+        entry.next.length > 0 &&
+          `Before ${listed([...new Set(entry.next.map((next) => `“${next.title}” (${next.dishName})`))])}.`,
+      );
       break;
     case 'oven':
       lines.push('Hot at the end of this.');

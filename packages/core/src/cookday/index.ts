@@ -1,3 +1,12 @@
-export { runSheet, markWords, type EntryAmount, type LookEntry, type OvenEntry, type RunSheetEntry, type StepEntry, type WashEntry } from './runSheet.ts';
+export {
+  runSheet,
+  markWords,
+  type EntryAmount,
+  type LookEntry,
+  type OvenEntry,
+  type RunSheetEntry,
+  type StepEntry,
+  type WashEntry,
+} from './runSheet.ts';
 export { endingLook, lookId, looksOf } from './looks.ts';
 export { toCalendar, type CalendarOptions } from './calendar.ts';

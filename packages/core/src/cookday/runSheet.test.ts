@@ -17,14 +17,24 @@ test('every task of the plan is on the sheet, in time order', () => {
 
 test('a step brings its amounts for these portions, its sign, its rack, and for whom it is kept free', () => {
   const roast = entries.find((entry): entry is StepEntry => entry.id === 'potatoes.as-written.roast')!;
-  expect(roast).toMatchObject({ hands: 'off', until: 'deep gold all round', freeFrom: ['tree nuts', 'gluten'], freeFor: ['nell', 'hugo'] });
-  expect(roast.oven).toMatchObject({ temperatureC: expect.any(Number) as number, rack: expect.stringMatching(/rack/) as string });
+  expect(roast).toMatchObject({
+    hands: 'off',
+    until: 'deep gold all round',
+    freeFrom: ['tree nuts', 'gluten'],
+    freeFor: ['nell', 'hugo'],
+  });
+  expect(roast.oven).toMatchObject({
+    temperatureC: expect.any(Number) as number,
+    rack: expect.stringMatching(/rack/) as string,
+  });
   const cut = entries.find((entry): entry is StepEntry => entry.id === 'potatoes.as-written.cut')!;
   expect(cut.amounts[0]!.massG).toBeCloseTo((1000 * 3.6) / 4, 6);
 });
 
 test('turning and taking out stand on the sheet as moments of their own', () => {
-  const looks = entries.filter((entry) => entry.kind === 'look' && entry.of === 'potatoes.as-written.roast').map((entry) => entry.title);
+  const looks = entries
+    .filter((entry) => entry.kind === 'look' && entry.of === 'potatoes.as-written.roast')
+    .map((entry) => entry.title);
   expect(looks).toEqual(['Roast the potatoes: turn the potatoes', 'Roast the potatoes: look, and out of the oven']);
 });
 
@@ -38,7 +48,12 @@ test('a wash says what is on hands and kit, and what comes next', () => {
   }
 });
 
-test.each([[-85, '16:35', ''], [-1110, '23:30', 'the day before'], [-1300, '20:20', 'the day before'], [400, '00:40', 'the day after']])('%d min from 18:00', (moment, clock, day) => {
+test.each([
+  [-85, '16:35', ''],
+  [-1110, '23:30', 'the day before'],
+  [-1300, '20:20', 'the day before'],
+  [400, '00:40', 'the day after'],
+])('%d min from 18:00', (moment, clock, day) => {
   expect([clockTime('18:00', moment), dayWords('18:00', moment)]).toEqual([clock, day]);
 });
 

@@ -1,5 +1,20 @@
 import { hazardOf } from '../reference/index.ts';
-import { clockTime, listed, ovensOf, rackName, type CookId, type DishId, type GuestId, type Occasion, type Amount, type Plan, type PlannedStep, type PlannedWash, type ResidueMark, type Step } from '../model/index.ts';
+import {
+  clockTime,
+  listed,
+  ovensOf,
+  rackName,
+  type CookId,
+  type DishId,
+  type GuestId,
+  type Occasion,
+  type Amount,
+  type Plan,
+  type PlannedStep,
+  type PlannedWash,
+  type ResidueMark,
+  type Step,
+} from '../model/index.ts';
 import { endingLook, lookId, looksOf } from './looks.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
@@ -42,7 +57,16 @@ export interface StepEntry extends EntryBase {
   readonly amounts: readonly EntryAmount[];
   readonly kit: readonly string[];
   /** `temperatureC` in the oven; `dialC` what its dial is set to; `shutMin` how long the door then stays shut; `bentC` by how much hotter or cooler than the recipe says. */
-  readonly oven?: { readonly name: string; readonly rack: string; readonly temperatureC: number; readonly dialC: number; readonly bentC: number; readonly shutMin?: number | undefined } | undefined;
+  readonly oven?:
+    | {
+        readonly name: string;
+        readonly rack: string;
+        readonly temperatureC: number;
+        readonly dialC: number;
+        readonly bentC: number;
+        readonly shutMin?: number | undefined;
+      }
+    | undefined;
   /** Allergens that must stay out of it, for the guests who eat it. */
   readonly freeFrom: readonly string[];
   readonly freeFor: readonly GuestId[];
@@ -73,7 +97,12 @@ export interface WashEntry extends EntryBase {
   /** Guests who must not have a trace of what is on it and eat what comes next. */
   readonly guests: readonly GuestId[];
   /** What each piece is wanted for next. */
-  readonly next: readonly { readonly item: string; readonly title: string; readonly dishName: string; readonly atMin: number }[];
+  readonly next: readonly {
+    readonly item: string;
+    readonly title: string;
+    readonly dishName: string;
+    readonly atMin: number;
+  }[];
 }
 
 export interface OvenEntry extends EntryBase {
@@ -85,7 +114,8 @@ export interface OvenEntry extends EntryBase {
 
 export type RunSheetEntry = StepEntry | LookEntry | WashEntry | OvenEntry;
 
-export const markWords = (mark: ResidueMark): string => (mark === 'unread' ? 'something whose label is unread' : hazardOf(mark).name);
+export const markWords = (mark: ResidueMark): string =>
+  mark === 'unread' ? 'something whose label is unread' : hazardOf(mark).name;
 
 /** What a component that is cooked once goes into: the dishes, and the versions where it is not for all of them. */
 function intoWords(occasion: Occasion, batch: Batch): readonly string[] {
@@ -93,16 +123,19 @@ function intoWords(occasion: Occasion, batch: Batch): readonly string[] {
     const dish = occasion.dishes.find((each) => each.id === id)!;
     const name = occasion.recipes.find((each) => each.id === dish.recipe)!.name;
     const versions = new Set(batch.into.filter((use) => use.dish === id).flatMap((use) => use.versions));
-    return versions.size === dish.versions.length ? name : `${name} (${listed(dish.versions.filter((each) => versions.has(each.id)).map((each) => each.name))})`;
+    return versions.size === dish.versions.length
+      ? name
+      : `${name} (${listed(dish.versions.filter((each) => versions.has(each.id)).map((each) => each.name))})`;
   });
 }
 
 /** What goes into a step; of a component cooked once, the amounts of all it is for together. */
 function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<string, Batch>): readonly EntryAmount[] {
-  const own = (from: Batch, uses: Step['uses']) => uses.flatMap((id): EntryAmount[] => {
-    const line = from.recipe.lines.find((each) => each.id === id);
-    return line ? [scaleLine(from.recipe, line, from.factor, from.dishFactor)] : [];
-  });
+  const own = (from: Batch, uses: Step['uses']) =>
+    uses.flatMap((id): EntryAmount[] => {
+      const line = from.recipe.lines.find((each) => each.id === id);
+      return line ? [scaleLine(from.recipe, line, from.factor, from.dishFactor)] : [];
+    });
   if (batch.into.length === 0) return own(batch, step.uses);
   const shares = batch.into.map(({ batch: id, part }) => {
     const user = batches.get(id)!;
@@ -116,17 +149,32 @@ function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<string, Batch>
 }
 
 /** What a step takes from components that are cooked once: how much of each is for its batch. */
-function takenBy(task: Task, batch: Batch, batches: ReadonlyMap<string, Batch>, tasks: readonly Task[]): readonly EntryAmount[] {
-  const follows = (each: Task, from: Batch) => each.after.some((link) => tasks.find((one) => one.id === link.task)?.batch === from.id);
+function takenBy(
+  task: Task,
+  batch: Batch,
+  batches: ReadonlyMap<string, Batch>,
+  tasks: readonly Task[],
+): readonly EntryAmount[] {
+  const follows = (each: Task, from: Batch) =>
+    each.after.some((link) => tasks.find((one) => one.id === link.task)?.batch === from.id);
   return [...batches.values()].flatMap((from) => {
     // Taken where it is first asked for, and not again.
     if (tasks.find((each) => each.batch === batch.id && follows(each, from)) !== task) return [];
-    return from.into.filter((use) => use.batch === batch.id).map(({ part }): EntryAmount => {
-      const times = part.batches * batch.factor;
-      const { makes } = from.recipe;
-      const amount: Amount = makes && makes.kind !== 'words' && makes.kind !== 'batches' ? scaleAmount(makes, times) : { kind: 'words', words: `${Math.round((times / from.factor) * 100)} % of the` };
-      return { line: { id: part.path.at(-1)!, text: from.recipe.name, amount, part: 'body', canOmit: false }, amount, massG: amount.kind === 'mass' ? amount.massG : undefined };
-    });
+    return from.into
+      .filter((use) => use.batch === batch.id)
+      .map(({ part }): EntryAmount => {
+        const times = part.batches * batch.factor;
+        const { makes } = from.recipe;
+        const amount: Amount =
+          makes && makes.kind !== 'words' && makes.kind !== 'batches'
+            ? scaleAmount(makes, times)
+            : { kind: 'words', words: `${Math.round((times / from.factor) * 100)} % of the` };
+        return {
+          line: { id: part.path.at(-1)!, text: from.recipe.name, amount, part: 'body', canOmit: false },
+          amount,
+          massG: amount.kind === 'mass' ? amount.massG : undefined,
+        };
+      });
   });
 }
 
@@ -143,7 +191,14 @@ function effective(step: Step, planned: PlannedStep): Step {
   return way ? inOtherWay(step, way) : step;
 }
 
-function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, batches: ReadonlyMap<string, Batch>, tasks: readonly Task[]): StepEntry | undefined {
+function stepEntry(
+  occasion: Occasion,
+  plan: Plan,
+  task: Task,
+  batch: Batch,
+  batches: ReadonlyMap<string, Batch>,
+  tasks: readonly Task[],
+): StepEntry | undefined {
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
   const step = effective(task.step, planned);
@@ -151,8 +206,16 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
   const ovens = ovensOf(occasion.kitchen);
   const inOven = ovens[planned.oven] ?? occasion.kitchen.oven;
   const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
-  const oven = plan.tasks.find((each) => each.kind === 'oven' && each.oven === planned.oven && each.endMin <= planned.startMin && each.untilMin >= planned.endMin);
-  const freeFor = batch.eaters.filter((id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0);
+  const oven = plan.tasks.find(
+    (each) =>
+      each.kind === 'oven' &&
+      each.oven === planned.oven &&
+      each.endMin <= planned.startMin &&
+      each.untilMin >= planned.endMin,
+  );
+  const freeFor = batch.eaters.filter(
+    (id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0,
+  );
   return {
     kind: 'step',
     id: task.id,
@@ -176,16 +239,43 @@ function stepEntry(occasion: Occasion, plan: Plan, task: Task, batch: Batch, bat
     coreC: step.coreC,
     amounts: [...takenBy(task, batch, batches, tasks), ...amountsOf(step, batch, batches)],
     kit: planned.units.map((id) => unitName.get(id) ?? id),
-    oven: step.oven && oven?.kind === 'oven' ? { name: ovens.length > 1 ? inOven.name : '', rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))), temperatureC: oven.temperatureC, dialC: oven.temperatureC - inOven.offsetC, bentC: planned.bentC, ...(step.oven.shutMin === undefined ? {} : { shutMin: step.oven.shutMin }) } : undefined,
-    freeFrom: [...new Set(freeFor.flatMap((id) => occasion.guests.find((guest) => guest.id === id)!.needs.flatMap((need) => (need.kind === 'hazard' && need.strictness === 'no-trace' ? [hazardOf(need.hazard).name] : need.kind === 'diet' && need.strictness === 'no-trace' ? [need.diet] : []))))],
+    oven:
+      step.oven && oven?.kind === 'oven'
+        ? {
+            name: ovens.length > 1 ? inOven.name : '',
+            rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))),
+            temperatureC: oven.temperatureC,
+            dialC: oven.temperatureC - inOven.offsetC,
+            bentC: planned.bentC,
+            ...(step.oven.shutMin === undefined ? {} : { shutMin: step.oven.shutMin }),
+          }
+        : undefined,
+    freeFrom: [
+      ...new Set(
+        freeFor.flatMap((id) =>
+          occasion.guests
+            .find((guest) => guest.id === id)!
+            .needs.flatMap((need) =>
+              need.kind === 'hazard' && need.strictness === 'no-trace'
+                ? [hazardOf(need.hazard).name]
+                : need.kind === 'diet' && need.strictness === 'no-trace'
+                  ? [need.diet]
+                  : [],
+            ),
+        ),
+      ),
+    ],
     freeFor,
     raw: task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways),
   };
 }
 
 function howToWash(occasion: Occasion, { units, machineUntilMin }: PlannedWash): string {
-  if (machineUntilMin !== undefined) return `The full programme, with detergent; what is in it is clean at ${clockTime(occasion.serveAt, machineUntilMin)}. Hands with soap, clean towel.`;
-  return units.length === 0 ? 'Soap and running water, 20 seconds, clean towel.' : 'Hot water and detergent, rinse, clean towel.';
+  if (machineUntilMin !== undefined)
+    return `The full programme, with detergent; what is in it is clean at ${clockTime(occasion.serveAt, machineUntilMin)}. Hands with soap, clean towel.`;
+  return units.length === 0
+    ? 'Soap and running water, 20 seconds, clean towel.'
+    : 'Hot water and detergent, rinse, clean towel.';
 }
 
 /** Everything that happens, in time order, in the words a cook needs at the bench. */
@@ -206,11 +296,31 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     looksOf(planned).forEach((index) => {
       const point = planned.attention[index]!;
       const last = index === ends;
-      entries.push({ kind: 'look', id: lookId(task.id, index), startMin: point.startMin, endMin: point.endMin, cook: point.cook, title: `${entry.title}: ${point.what}`, dishName: batch.recipe.name, until: last ? task.step.until : '', of: task.id, last });
+      entries.push({
+        kind: 'look',
+        id: lookId(task.id, index),
+        startMin: point.startMin,
+        endMin: point.endMin,
+        cook: point.cook,
+        title: `${entry.title}: ${point.what}`,
+        dishName: batch.recipe.name,
+        until: last ? task.step.until : '',
+        of: task.id,
+        last,
+      });
     });
   }
   for (const planned of plan.tasks) {
-    if (planned.kind === 'oven') entries.push({ kind: 'oven', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, title: ovens.length > 1 ? `${ovens[planned.oven]?.name ?? 'Oven'} to` : 'Oven to', temperatureC: planned.temperatureC, dialC: planned.temperatureC - (ovens[planned.oven]?.offsetC ?? 0) });
+    if (planned.kind === 'oven')
+      entries.push({
+        kind: 'oven',
+        id: planned.id,
+        startMin: planned.startMin,
+        endMin: planned.endMin,
+        title: ovens.length > 1 ? `${ovens[planned.oven]?.name ?? 'Oven'} to` : 'Oven to',
+        temperatureC: planned.temperatureC,
+        dialC: planned.temperatureC - (ovens[planned.oven]?.offsetC ?? 0),
+      });
     if (planned.kind !== 'wash') continue;
     const kit = planned.units.map((id) => unitName.get(id) ?? id);
     const items = ['hands', ...kit];
@@ -218,17 +328,43 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     const next = planned.because.flatMap((why) => {
       const task = network.tasks.find((each) => each.id === why.before);
       const at = plan.tasks.find((each) => each.id === why.before);
-      return task && at ? [{ item: why.unit === 'hands' ? 'hands' : unitName.get(why.unit) ?? why.unit, title: task.title, dishName: batches.get(task.batch)!.recipe.name, atMin: at.startMin, eaters: batches.get(task.batch)!.eaters, hazards: why.hazards }] : [];
+      return task && at
+        ? [
+            {
+              item: why.unit === 'hands' ? 'hands' : (unitName.get(why.unit) ?? why.unit),
+              title: task.title,
+              dishName: batches.get(task.batch)!.recipe.name,
+              atMin: at.startMin,
+              eaters: batches.get(task.batch)!.eaters,
+              hazards: why.hazards,
+            },
+          ]
+        : [];
     });
     entries.push({
-      kind: 'wash', id: planned.id, startMin: planned.startMin, endMin: planned.endMin, cook: planned.cook,
-      title: planned.machineUntilMin === undefined ? `Wash ${listed(items.map((item) => item.toLowerCase()))}` : `Start the dishwasher with ${listed(kit.map((item) => item.toLowerCase()))}; wash hands`,
+      kind: 'wash',
+      id: planned.id,
+      startMin: planned.startMin,
+      endMin: planned.endMin,
+      cook: planned.cook,
+      title:
+        planned.machineUntilMin === undefined
+          ? `Wash ${listed(items.map((item) => item.toLowerCase()))}`
+          : `Start the dishwasher with ${listed(kit.map((item) => item.toLowerCase()))}; wash hands`,
       ...(planned.machineUntilMin === undefined ? {} : { machineUntilMin: planned.machineUntilMin }),
       items,
       how: howToWash(occasion, planned),
       carries: marks.map(markWords),
       raw: marks.some((mark) => mark !== 'unread' && hazardOf(mark).kind === 'raw'),
-      guests: occasion.guests.filter((guest) => next.some((one) => one.eaters.includes(guest.id) && one.hazards.some((mark) => mark !== 'unread' && noTraceHazards(guest).has(mark)))).map((guest) => guest.id),
+      guests: occasion.guests
+        .filter((guest) =>
+          next.some(
+            (one) =>
+              one.eaters.includes(guest.id) &&
+              one.hazards.some((mark) => mark !== 'unread' && noTraceHazards(guest).has(mark)),
+          ),
+        )
+        .map((guest) => guest.id),
       next: next.map(({ item, title, dishName, atMin }) => ({ item, title, dishName, atMin })),
     });
   }

@@ -4,7 +4,15 @@ import { asPlanned, events } from '../../test-support/day.ts';
 import { guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
 import { fit } from '../fit/index.ts';
-import { Need, type DayEvent, type Happening, type Occasion, type Plan, type PlannedStep, type PlannedWash } from '../model/index.ts';
+import {
+  Need,
+  type DayEvent,
+  type Happening,
+  type Occasion,
+  type Plan,
+  type PlannedStep,
+  type PlannedWash,
+} from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { gateItems, happened } from './happened.ts';
@@ -20,24 +28,66 @@ const planOf = (one: Occasion): Plan => {
 };
 const sunday = demo('sunday-lunch');
 const lunch = planOf(sunday);
-const standing = (plan: Plan, list: readonly DayEvent[], nowMin: number) => ({ ...happened(plan, progressOf(list), nowMin), nowMin });
-const step1 = (plan: Plan, id: string) => plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.id === id)!;
+const standing = (plan: Plan, list: readonly DayEvent[], nowMin: number) => ({
+  ...happened(plan, progressOf(list), nowMin),
+  nowMin,
+});
+const step1 = (plan: Plan, id: string) =>
+  plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.id === id)!;
 
 type Moment = readonly [number, Happening];
 
 /** Two dishes on one board: bread for everybody but Ada, then Ada's salad; a wash stands between. */
-const kitchen = [unit('board-1', 'board', 'plastic'), unit('knife-1', 'knife'), unit('bowl-1', 'bowl'), unit('bowl-2', 'bowl')];
+const kitchen = [
+  unit('board-1', 'board', 'plastic'),
+  unit('knife-1', 'knife'),
+  unit('bowl-1', 'bowl'),
+  unit('bowl-2', 'bowl'),
+];
 const shared = occasion({
   guests: [guest('ada', noTrace('wheat')), guest('bo')],
   recipes: [
-    recipe('toast', [line('bread', 'bread')], [step('slice', { uses: ['bread'], after: [], kit: [{ kind: 'board' }, { kind: 'knife' }] }), step('pile', { hands: 'on', kit: [{ kind: 'bowl' }] })], { hold: { mostMin: 30, how: 'covered' } }),
-    recipe('salad', [line('plum', 'plum')], [step('cut', { uses: ['plum'], after: [], kit: [{ kind: 'board' }, { kind: 'knife' }] }), step('toss', { after: [{ step: 'cut', leastMin: 0, mostMin: 5 }], kit: [{ kind: 'bowl', as: 'salad' }] })], { hold: { mostMin: 5, how: 'cool' } }),
+    recipe(
+      'toast',
+      [line('bread', 'bread')],
+      [
+        step('slice', { uses: ['bread'], after: [], kit: [{ kind: 'board' }, { kind: 'knife' }] }),
+        step('pile', { hands: 'on', kit: [{ kind: 'bowl' }] }),
+      ],
+      { hold: { mostMin: 30, how: 'covered' } },
+    ),
+    recipe(
+      'salad',
+      [line('plum', 'plum')],
+      [
+        step('cut', { uses: ['plum'], after: [], kit: [{ kind: 'board' }, { kind: 'knife' }] }),
+        step('toss', { after: [{ step: 'cut', leastMin: 0, mostMin: 5 }], kit: [{ kind: 'bowl', as: 'salad' }] }),
+      ],
+      { hold: { mostMin: 5, how: 'cool' } },
+    ),
   ],
-  dishes: [{ id: 'toast', course: 'main', recipe: 'toast', notFor: ['ada'], versions: [{ id: 'plain', name: 'as written', swaps: [], guests: [] }] }, { id: 'salad', course: 'main', recipe: 'salad', versions: [{ id: 'plain', name: 'as written', swaps: [], guests: [] }] }],
+  dishes: [
+    {
+      id: 'toast',
+      course: 'main',
+      recipe: 'toast',
+      notFor: ['ada'],
+      versions: [{ id: 'plain', name: 'as written', swaps: [], guests: [] }],
+    },
+    {
+      id: 'salad',
+      course: 'main',
+      recipe: 'salad',
+      versions: [{ id: 'plain', name: 'as written', swaps: [], guests: [] }],
+    },
+  ],
   kit: kitchen,
 });
 /** The bread first, in spite of the wash: a pin holds it there. */
-const bread: Occasion = { ...shared, wishes: { ...shared.wishes, pins: [{ task: 'toast.plain.slice', endsByMin: -20 }] } };
+const bread: Occasion = {
+  ...shared,
+  wishes: { ...shared.wishes, pins: [{ task: 'toast.plain.slice', endsByMin: -20 }] },
+};
 const breadFirst = planOf(bread);
 const gate = breadFirst.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.units.length > 0)!;
 
@@ -45,7 +95,10 @@ describe('what happened', () => {
   test('the same event twice is one; of two ticks the first counts; an untick takes both back', () => {
     const list = events([-50, { kind: 'tick', entry: 'a' }], [-45, { kind: 'tick', entry: 'a' }]);
     expect(progressOf([...list, ...list]).ticked.get('a')).toMatchObject({ atMin: -50 });
-    expect(progressOf([...list, { seq: 9, id: 'event-9', device: 'b', atMin: -40, what: { kind: 'untick', entry: 'a' } }]).ticked.size).toBe(0);
+    expect(
+      progressOf([...list, { seq: 9, id: 'event-9', device: 'b', atMin: -40, what: { kind: 'untick', entry: 'a' } }])
+        .ticked.size,
+    ).toBe(0);
     // The order that counts is the server's, however they arrive.
     expect(progressOf([...list].reverse()).ticked.get('a')).toMatchObject({ atMin: -50 });
   });
@@ -55,30 +108,54 @@ describe('what happened', () => {
     expect(done.size).toBe(lunch.tasks.length);
     expect(audit(sunday, plan).findings).toEqual([]);
     // A pan is off the heat with the last look at it, within the minute.
-    for (const task of lunch.tasks) if (task.kind === 'step') expect(Math.abs(step1(plan, task.id).endMin - task.endMin)).toBeLessThanOrEqual(1);
+    for (const task of lunch.tasks)
+      if (task.kind === 'step') expect(Math.abs(step1(plan, task.id).endMin - task.endMin)).toBeLessThanOrEqual(1);
   });
 
   test('what goes by itself is under way from its tick, longer by what it was given, and over at the last look', () => {
     const bake = lunch.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0)!;
     const look = bake.attention.length - 1;
-    const upTo = events([bake.startMin + 5, { kind: 'tick', entry: bake.id }], [bake.endMin, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 12 }]);
+    const upTo = events(
+      [bake.startMin + 5, { kind: 'tick', entry: bake.id }],
+      [bake.endMin, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 12 }],
+    );
     const under = standing(lunch, upTo, bake.endMin);
     expect(under.running.has(bake.id)).toBe(true);
     expect(step1(under.plan, bake.id)).toMatchObject({ startMin: bake.startMin + 5, endMin: bake.endMin + 12 });
-    const out = standing(lunch, [...upTo, { seq: 8, id: 'event-8', device: 'bench', atMin: bake.endMin + 9, what: { kind: 'tick', entry: `${bake.id}@${look}` } }], bake.endMin + 10);
+    const out = standing(
+      lunch,
+      [
+        ...upTo,
+        {
+          seq: 8,
+          id: 'event-8',
+          device: 'bench',
+          atMin: bake.endMin + 9,
+          what: { kind: 'tick', entry: `${bake.id}@${look}` },
+        },
+      ],
+      bake.endMin + 10,
+    );
     expect(out.done.has(bake.id)).toBe(true);
     expect(step1(out.plan, bake.id).endMin).toBe(bake.endMin + 9);
   });
 
   test('hands do one thing at a time: two ticks together are one after the other', () => {
-    const { plan } = happened(breadFirst, progressOf(events([-30, { kind: 'tick', entry: 'toast.plain.slice' }], [-29, { kind: 'tick', entry: 'toast.plain.pile' }])), -20);
+    const { plan } = happened(
+      breadFirst,
+      progressOf(
+        events([-30, { kind: 'tick', entry: 'toast.plain.slice' }], [-29, { kind: 'tick', entry: 'toast.plain.pile' }]),
+      ),
+      -20,
+    );
     expect(step1(plan, 'toast.plain.pile')).toMatchObject({ startMin: -30, endMin: -29 });
   });
 });
 
 describe('a gate', () => {
   const upToGate = asPlanned(breadFirst, gate.startMin);
-  const cleaned = (items: readonly string[]): Moment[] => items.map((item) => [gate.endMin, { kind: 'clean', wash: gate.id, item: item as never }]);
+  const cleaned = (items: readonly string[]): Moment[] =>
+    items.map((item) => [gate.endMin, { kind: 'clean', wash: gate.id, item: item as never }]);
 
   test('is passed item by item, water and cloth and hands among them', () => {
     expect(gateItems(gate)).toEqual(['water', ...gate.units, 'cloth', 'hands']);
@@ -89,10 +166,17 @@ describe('a gate', () => {
     expect(judgeDay(bread, all)).toMatchObject({ lost: [], ahead: [], objections: [] });
   });
 
-  const skip = (items: readonly string[]): Moment => [gate.endMin, { kind: 'skip', wash: gate.id, items: items as never, reason: 'no time' }];
+  const skip = (items: readonly string[]): Moment => [
+    gate.endMin,
+    { kind: 'skip', wash: gate.id, items: items as never, reason: 'no time' },
+  ];
 
   test('skipped names at once whose plate is not clear any more, if nothing else is done', () => {
-    const skipped = standing(breadFirst, events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)), gate.endMin);
+    const skipped = standing(
+      breadFirst,
+      events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)),
+      gate.endMin,
+    );
     const { lost, ahead } = judgeDay(bread, skipped);
     expect(lost).toEqual([]);
     expect(ahead).toMatchObject([{ guest: 'ada', dish: 'salad' }]);
@@ -100,29 +184,47 @@ describe('a gate', () => {
   });
 
   test('in old water nothing is clean, the hands neither', () => {
-    const skipped = standing(breadFirst, events(...upToGate, ...cleaned([...gate.units, 'cloth', 'hands']), skip(['water'])), gate.endMin);
+    const skipped = standing(
+      breadFirst,
+      events(...upToGate, ...cleaned([...gate.units, 'cloth', 'hands']), skip(['water'])),
+      gate.endMin,
+    );
     expect(skipped.plan.tasks.find((task) => task.id === gate.id)).toMatchObject({ units: [], hands: false });
     expect(judgeDay(bread, skipped).ahead).toMatchObject([{ guest: 'ada', dish: 'salad' }]);
   });
 
   test('left open, and nobody has said that the work went on: nothing is called lost that may not be', () => {
     const cut = step1(breadFirst, 'salad.plain.cut');
-    const later = standing(breadFirst, events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)), cut.endMin + 5);
+    const later = standing(
+      breadFirst,
+      events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)),
+      cut.endMin + 5,
+    );
     expect(judgeDay(bread, later)).toMatchObject({ lost: [], ahead: [{ guest: 'ada', dish: 'salad' }] });
   });
 
   test('is mended by another wash before it matters, and nobody loses a plate', () => {
-    const skipped = standing(breadFirst, events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)), gate.endMin);
+    const skipped = standing(
+      breadFirst,
+      events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)),
+      gate.endMin,
+    );
     const mend = mends(bread, skipped).find((each) => each.kind === 'same-order');
     expect(mend).toMatchObject({ lost: [], otherwise: 0 });
-    const washes = mend!.plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash' && task.startMin >= gate.endMin);
+    const washes = mend!.plan.tasks.filter(
+      (task): task is PlannedWash => task.kind === 'wash' && task.startMin >= gate.endMin,
+    );
     expect(new Set(washes.flatMap((wash) => wash.units))).toEqual(new Set(gate.units));
     expect(washes.map((wash) => wash.id)).not.toContain(gate.id);
   });
 
   test('skipped and gone on with, the plate is lost: the mend takes it from its guest', () => {
     const cut = step1(breadFirst, 'salad.plain.cut');
-    const wrong = standing(breadFirst, events(...upToGate, skip(gateItems(gate)), [cut.endMin, { kind: 'tick', entry: cut.id }]), cut.endMin);
+    const wrong = standing(
+      breadFirst,
+      events(...upToGate, skip(gateItems(gate)), [cut.endMin, { kind: 'tick', entry: cut.id }]),
+      cut.endMin,
+    );
     expect(judgeDay(bread, wrong).lost).toMatchObject([{ guest: 'ada', dish: 'salad' }]);
     const [mend] = mends(bread, wrong);
     expect(mend!.lost).toMatchObject([{ guest: 'ada', dish: 'salad' }]);
@@ -136,8 +238,27 @@ describe('a gate', () => {
 function expectSound(mend: Mend, from: Slipped['standpoint'], noted: readonly DayEvent[]): void {
   const now = from.nowMin;
   // Read again with all that was noted, as every device and the server will, it is the same day.
-  const back = mend.again.flatMap((task): Moment[] => [[now, { kind: 'untick', entry: task }], ...[0, 1, 2, 3].map((look): Moment => [now, { kind: 'untick', entry: `${task}@${look}` }])]);
-  const reread = { ...happened(mend.plan, progressOf([...noted, ...back.map(([atMin, what], at): DayEvent => ({ seq: 10_000 + at, id: `again-${at}`, device: 'a mend', atMin, what }))]), now), nowMin: now };
+  const back = mend.again.flatMap((task): Moment[] => [
+    [now, { kind: 'untick', entry: task }],
+    ...[0, 1, 2, 3].map((look): Moment => [now, { kind: 'untick', entry: `${task}@${look}` }]),
+  ]);
+  const reread = {
+    ...happened(
+      mend.plan,
+      progressOf([
+        ...noted,
+        ...back.map(([atMin, what], at): DayEvent => ({
+          seq: 10_000 + at,
+          id: `again-${at}`,
+          device: 'a mend',
+          atMin,
+          what,
+        })),
+      ]),
+      now,
+    ),
+    nowMin: now,
+  };
   const rejudged = judgeDay(mend.occasion, reread);
   expect(rejudged.ahead).toEqual([]);
   expect(rejudged.objections.filter((finding) => !patienceCodes.has(finding.code))).toEqual([]);
@@ -152,10 +273,14 @@ function expectSound(mend: Mend, from: Slipped['standpoint'], noted: readonly Da
   expect(judged.objections.filter((finding) => !patienceCodes.has(finding.code))).toEqual([]);
   const tasks = new Map(mend.plan.tasks.map((task) => [task.id, task]));
   for (const task of from.plan.tasks) {
-    if (from.done.has(task.id) && task.kind !== 'oven') expect(tasks.get(task.id)).toMatchObject({ startMin: task.startMin, endMin: task.endMin });
-    if (from.running.has(task.id)) expect(tasks.get(task.id)).toMatchObject({ startMin: task.startMin, endMin: task.endMin });
+    if (from.done.has(task.id) && task.kind !== 'oven')
+      expect(tasks.get(task.id)).toMatchObject({ startMin: task.startMin, endMin: task.endMin });
+    if (from.running.has(task.id))
+      expect(tasks.get(task.id)).toMatchObject({ startMin: task.startMin, endMin: task.endMin });
   }
-  for (const task of mend.plan.tasks) if (task.kind !== 'oven' && !from.done.has(task.id) && !from.running.has(task.id)) expect(task.startMin).toBeGreaterThanOrEqual(now);
+  for (const task of mend.plan.tasks)
+    if (task.kind !== 'oven' && !from.done.has(task.id) && !from.running.has(task.id))
+      expect(task.startMin).toBeGreaterThanOrEqual(now);
   const network = tasksOf(mend.occasion, fit(mend.occasion));
   for (const task of network.tasks) expect(tasks.has(task.id)).toBe(true);
 }
@@ -201,14 +326,23 @@ describe('a mend', () => {
     expectSound(mend!, again.standpoint, sofar);
     expect(mend!.again.length).toBeGreaterThan(0);
     expect(mend!.plan.batches.find((each) => each.id === `${batch}~1`)).toMatchObject({ lost: true });
-    expect(mend!.plan.tasks.filter((task) => task.kind === 'step' && task.batch === batch).every((task) => task.startMin >= at)).toBe(true);
-    expect(mend!.plan.tasks.some((task) => task.kind === 'step' && task.batch === `${batch}~1` && task.endMin <= at)).toBe(true);
+    expect(
+      mend!.plan.tasks
+        .filter((task) => task.kind === 'step' && task.batch === batch)
+        .every((task) => task.startMin >= at),
+    ).toBe(true);
+    expect(
+      mend!.plan.tasks.some((task) => task.kind === 'step' && task.batch === `${batch}~1` && task.endMin <= at),
+    ).toBe(true);
   });
 
   test('what was said of something in the oven is not counted twice, however often the day is mended', () => {
     const bake = lunch.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0)!;
     const readyMin = bake.attention.at(-1)!.startMin + 20;
-    const list = events(...asPlanned(lunch, bake.startMin + 10), [bake.startMin + 10, { kind: 'until', entry: bake.id, atMin: readyMin }]);
+    const list = events(...asPlanned(lunch, bake.startMin + 10), [
+      bake.startMin + 10,
+      { kind: 'until', entry: bake.id, atMin: readyMin },
+    ]);
     const at = bake.startMin + 11;
     const day = standing(lunch, list, at);
     const [first] = mends(sunday, day);
@@ -219,7 +353,10 @@ describe('a mend', () => {
   });
 
   test('an oven that dies with something in it: that is baked again in the other, its ticks taken back', () => {
-    const two: Occasion = { ...sunday, kitchen: { ...sunday.kitchen, moreOvens: [{ ...sunday.kitchen.oven, name: 'Second' as never }] } };
+    const two: Occasion = {
+      ...sunday,
+      kitchen: { ...sunday.kitchen, moreOvens: [{ ...sunday.kitchen.oven, name: 'Second' as never }] },
+    };
     const plan = planOf(two);
     const bake = plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0)!;
     const at = bake.startMin + 5;
@@ -238,7 +375,9 @@ describe('a mend', () => {
     const [mend] = mends(out.occasion, out.standpoint);
     expectSound(mend!, out.standpoint, noted);
     expect(latest(mend!)).toBe(0);
-    expect(mend!.plan.tasks.some((task) => task.kind === 'step' && task.batch === id && task.startMin >= middle)).toBe(false);
+    expect(mend!.plan.tasks.some((task) => task.kind === 'step' && task.batch === id && task.startMin >= middle)).toBe(
+      false,
+    );
     expect(mend!.occasion.dishes.find((each) => each.id === dish)!.notFor.length).toBeGreaterThan(0);
   });
 
@@ -247,7 +386,11 @@ describe('a mend', () => {
     const gone = guestGone(from, one!.id);
     expect(fit(gone.occasion).rows.every((row) => !row.cells.get(one!.id)!.served)).toBe(true);
     for (const mend of mends(gone.occasion, gone.standpoint)) expectSound(mend, gone.standpoint, noted);
-    const needs = guestNeeds(from, one!.id, v.parse(Need, { id: 'late-celery', kind: 'hazard', hazard: 'celery', strictness: 'no-trace' }));
+    const needs = guestNeeds(
+      from,
+      one!.id,
+      v.parse(Need, { id: 'late-celery', kind: 'hazard', hazard: 'celery', strictness: 'no-trace' }),
+    );
     const [mend] = mends(needs.occasion, needs.standpoint);
     expectSound(mend!, needs.standpoint, noted);
     expect(mend!.occasion.guests[0]!.needs.some((need) => need.id === 'late-celery')).toBe(true);
@@ -265,6 +408,8 @@ describe('a mend', () => {
   });
 
   test('same day, same moment: the same mends', () => {
-    expect(mends(from.occasion, from.standpoint).map((mend) => mend.plan.tasks)).toEqual(mends(from.occasion, from.standpoint).map((mend) => mend.plan.tasks));
+    expect(mends(from.occasion, from.standpoint).map((mend) => mend.plan.tasks)).toEqual(
+      mends(from.occasion, from.standpoint).map((mend) => mend.plan.tasks),
+    );
   });
 });

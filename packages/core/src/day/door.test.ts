@@ -9,8 +9,27 @@ import { judgeDay } from './judge.ts';
 import { mends } from './mend.ts';
 import { progressOf } from './progress.ts';
 
-const bake = (id: string, minutes: number, oven: object) => recipe(id, [line('it', 'carrot')], [step('bake', { title: `Bake ${id}`, uses: ['it'], hands: 'off', durationMin: { least: minutes, likely: minutes, most: minutes + 5 }, kit: [{ kind: 'baking-tray' }], oven: { temperatureC: 180, ...oven } })]);
-const one = occasion({ guests: [guest('ana')], recipes: [bake('sponge', 50, { shutMin: 40 }), bake('tray', 30, {})], dishes: [dish('sponge'), dish('tray')], kit: [unit('tray-1', 'baking-tray'), unit('tray-2', 'baking-tray')] });
+const bake = (id: string, minutes: number, oven: object) =>
+  recipe(
+    id,
+    [line('it', 'carrot')],
+    [
+      step('bake', {
+        title: `Bake ${id}`,
+        uses: ['it'],
+        hands: 'off',
+        durationMin: { least: minutes, likely: minutes, most: minutes + 5 },
+        kit: [{ kind: 'baking-tray' }],
+        oven: { temperatureC: 180, ...oven },
+      }),
+    ],
+  );
+const one = occasion({
+  guests: [guest('ana')],
+  recipes: [bake('sponge', 50, { shutMin: 40 }), bake('tray', 30, {})],
+  dishes: [dish('sponge'), dish('tray')],
+  kit: [unit('tray-1', 'baking-tray'), unit('tray-2', 'baking-tray')],
+});
 const made = makePlan(one, { seconds: 0.1 });
 if (made.kind === 'none') throw new Error(made.reason.what);
 const { plan } = made;
@@ -30,8 +49,17 @@ test('while the sponge must not be disturbed, the bench says until when; its own
   const noted = events(...oven, [sponge.startMin, tick(sponge.id)]);
   const standpoint = { ...happened(plan, progressOf(noted), now), nowMin: now };
   const entryOf = (id: string) => entries.find((each) => each.id === id)!;
-  expect(doorShutFor(entryOf(tray.id), entries, standpoint)).toEqual({ untilMin: sponge.startMin + 40, dishName: 'sponge' });
-  expect(doorShutFor(entries.find((each) => each.kind === 'look' && each.of === sponge.id)!, entries, standpoint)).toBeUndefined();
+  expect(doorShutFor(entryOf(tray.id), entries, standpoint)).toEqual({
+    untilMin: sponge.startMin + 40,
+    dishName: 'sponge',
+  });
+  expect(
+    doorShutFor(
+      entries.find((each) => each.kind === 'look' && each.of === sponge.id)!,
+      entries,
+      standpoint,
+    ),
+  ).toBeUndefined();
   expect(doorShutFor(entryOf(oven[0]![1].entry), entries, standpoint)).toBeUndefined();
   expect(doorShutFor(entryOf(tray.id), entries, { ...standpoint, nowMin: sponge.startMin + 40 })).toBeUndefined();
 });
@@ -45,6 +73,11 @@ test('put in late, it is waited for: whatever way on is offered opens the door o
   expect(ways.length).toBeGreaterThan(0);
   for (const way of ways) {
     const said = judgeDay(way.occasion, { ...from, plan: way.plan });
-    expect([...said.objections, ...said.said].filter((finding) => finding.code === 'oven-door' && !finding.tasks.every((id) => from.done.has(id) || from.running.has(id)))).toEqual([]);
+    expect(
+      [...said.objections, ...said.said].filter(
+        (finding) =>
+          finding.code === 'oven-door' && !finding.tasks.every((id) => from.done.has(id) || from.running.has(id)),
+      ),
+    ).toEqual([]);
   }
 });

@@ -1,4 +1,13 @@
-import { washedAt, type GateItem, type Plan, type PlannedOven, type PlannedStep, type PlannedTask, type PlannedWash, type UnitId } from '../model/index.ts';
+import {
+  washedAt,
+  type GateItem,
+  type Plan,
+  type PlannedOven,
+  type PlannedStep,
+  type PlannedTask,
+  type PlannedWash,
+  type UnitId,
+} from '../model/index.ts';
 import { endingLook, lookId } from '../cookday/index.ts';
 import type { Progress } from './progress.ts';
 
@@ -17,7 +26,11 @@ export interface Happened {
 }
 
 /** What must be clean at a gate, in the order of a cook's hands: water, each piece of kit (or the dishwasher loaded with it and started), a cloth, and the hands last. */
-export const gateItems = (wash: PlannedWash): readonly GateItem[] => [...(wash.machineUntilMin === undefined ? ['water' as const, ...wash.units] : [...wash.units, 'machine' as const]), 'cloth', ...(wash.hands ? ['hands' as const] : [])];
+export const gateItems = (wash: PlannedWash): readonly GateItem[] => [
+  ...(wash.machineUntilMin === undefined ? ['water' as const, ...wash.units] : [...wash.units, 'machine' as const]),
+  'cloth',
+  ...(wash.hands ? ['hands' as const] : []),
+];
 
 /** Whether a gate has been passed: every item clean, or left out for a reason. */
 export function gatePassed(wash: PlannedWash, { gates }: Progress): boolean {
@@ -35,7 +48,12 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   // The end of what each pair of hands and each piece of kit did last: two things cannot have been at once.
   const free = new Map<string, number>();
   const places = new Map<string, PlannedTask>();
-  const ended = plan.tasks.flatMap((task) => { const end = endOf(task, progress, now); return end === undefined ? [] : [{ task, ...end }]; }).sort((a, b) => a.at - b.at || a.seq - b.seq || a.task.startMin - b.task.startMin);
+  const ended = plan.tasks
+    .flatMap((task) => {
+      const end = endOf(task, progress, now);
+      return end === undefined ? [] : [{ task, ...end }];
+    })
+    .sort((a, b) => a.at - b.at || a.seq - b.seq || a.task.startMin - b.task.startMin);
   const turn = new Map(ended.map(({ task }, index) => [task.id, index]));
   // What was lost is over, and stands as it was when it was lost; nobody ticks it any more.
   const lost = new Set(plan.batches.flatMap((batch) => (batch.lost ? [batch.id] : [])));
@@ -55,7 +73,10 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     const surfaces = surfacesOf(task);
     const began = beganAt(task, progress);
     const least = Math.max(...surfaces.map((each) => free.get(each) ?? -Infinity));
-    const startMin = Math.min(endMin, Math.max(began === undefined ? endMin - (task.endMin - task.startMin) : Math.round(began), least));
+    const startMin = Math.min(
+      endMin,
+      Math.max(began === undefined ? endMin - (task.endMin - task.startMin) : Math.round(began), least),
+    );
     for (const each of surfaces) free.set(each, endMin);
     done.add(task.id);
     places.set(task.id, moved(task, startMin, endMin));
@@ -67,7 +88,14 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     if (inHandSince !== undefined) {
       running.add(task.id);
       const startMin = Math.min(now, Math.round(inHandSince));
-      places.set(task.id, moved(task, startMin, Math.max(now + 1, said === undefined ? startMin + task.endMin - task.startMin : Math.round(said))));
+      places.set(
+        task.id,
+        moved(
+          task,
+          startMin,
+          Math.max(now + 1, said === undefined ? startMin + task.endMin - task.startMin : Math.round(said)),
+        ),
+      );
       continue;
     }
     if (task.cook !== undefined && said !== undefined) {
@@ -80,18 +108,31 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     if (began === undefined) continue;
     const startMin = Math.min(now, Math.round(began));
     running.add(task.id);
-    places.set(task.id, ready(moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)), endingLook(task), said, now));
+    places.set(
+      task.id,
+      ready(
+        moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)),
+        endingLook(task),
+        said,
+        now,
+      ),
+    );
   }
   const assumed = new Map<string, PlannedTask>();
   for (const [id, place] of inHand(plan, progress, { done, running, free, now })) {
     running.add(id);
-    assumed.set(id, plan.tasks.find((task) => task.id === id)!);
+    assumed.set(
+      id,
+      plan.tasks.find((task) => task.id === id)!,
+    );
     places.set(id, place);
   }
   // What is in an oven is taken to bake: the oven was on, and hot, whatever was ticked and when.
   for (const task of plan.tasks) {
     if (task.kind !== 'oven') continue;
-    const begun = loadsOf(task, plan).filter((load) => done.has(load.id) || running.has(load.id)).map((load) => places.get(load.id)!.startMin);
+    const begun = loadsOf(task, plan)
+      .filter((load) => done.has(load.id) || running.has(load.id))
+      .map((load) => places.get(load.id)!.startMin);
     if (begun.length === 0) continue;
     const here = places.get(task.id) ?? task;
     const by = Math.min(0, Math.min(...begun) - here.endMin);
@@ -101,19 +142,41 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   const tasks = plan.tasks.map((task) => {
     const here = places.get(task.id) ?? task;
     if (here.kind === 'wash') return cleaned(here, progress);
-    return here.kind === 'oven' ? { ...here, untilMin: Math.max(here.untilMin, here.endMin, ...loadsUntil(task as PlannedOven, plan, places)) } : here;
+    return here.kind === 'oven'
+      ? { ...here, untilMin: Math.max(here.untilMin, here.endMin, ...loadsUntil(task as PlannedOven, plan, places)) }
+      : here;
   });
-  return { plan: { ...plan, // Of what was in one minute, what was ticked first comes first: residues follow that order.
-    tasks: [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin || (turn.get(a.id) ?? Infinity) - (turn.get(b.id) ?? Infinity) || (a.id < b.id ? -1 : 1)) }, done, running, assumed, skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])) };
+  return {
+    plan: {
+      ...plan, // Of what was in one minute, what was ticked first comes first: residues follow that order.
+      tasks: [...tasks].sort(
+        (a, b) =>
+          a.startMin - b.startMin ||
+          a.endMin - b.endMin ||
+          (turn.get(a.id) ?? Infinity) - (turn.get(b.id) ?? Infinity) ||
+          (a.id < b.id ? -1 : 1),
+      ),
+    },
+    done,
+    running,
+    assumed,
+    skipped: plan.tasks.flatMap((task) => (task.kind === 'wash' ? leftDirty(task, tasks) : [])),
+  };
 }
 
-const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly string[] => [...task.units, ...(task.cook ? [`hands/${task.cook}`] : [])];
+const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly string[] => [
+  ...task.units,
+  ...(task.cook ? [`hands/${task.cook}`] : []),
+];
 
 /**
  * When each thing that is over ended. What the same hands or kit did is ticked one after the other in one minute only where it was done before and
  * is ticked afterwards: each of it is put a minute earlier than the next, so that what it left and what was washed off keep the order of the ticks.
  */
-function settledEnds(ended: readonly { readonly task: PlannedTask; readonly at: number }[], now: number): ReadonlyMap<string, number> {
+function settledEnds(
+  ended: readonly { readonly task: PlannedTask; readonly at: number }[],
+  now: number,
+): ReadonlyMap<string, number> {
   const before = new Map<string, number>();
   const ends = new Map<string, number>();
   for (const { task, at } of [...ended].reverse()) {
@@ -126,10 +189,18 @@ function settledEnds(ended: readonly { readonly task: PlannedTask; readonly at: 
 }
 
 const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
-  plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.oven === planned.oven && task.startMin >= planned.endMin && task.endMin <= planned.untilMin);
+  plan.tasks.filter(
+    (task): task is PlannedStep =>
+      task.kind === 'step' &&
+      task.racks.length > 0 &&
+      task.oven === planned.oven &&
+      task.startMin >= planned.endMin &&
+      task.endMin <= planned.untilMin,
+  );
 
 /** An oven keeps its temperature for as long as what was meant to be in it really is. */
-const loadsUntil = (planned: PlannedOven, plan: Plan, places: ReadonlyMap<string, PlannedTask>): number[] => loadsOf(planned, plan).map((load) => places.get(load.id)?.endMin ?? -Infinity);
+const loadsUntil = (planned: PlannedOven, plan: Plan, places: ReadonlyMap<string, PlannedTask>): number[] =>
+  loadsOf(planned, plan).map((load) => places.get(load.id)?.endMin ?? -Infinity);
 
 interface SoFar {
   readonly done: ReadonlySet<string>;
@@ -143,13 +214,18 @@ interface SoFar {
  * before is done; since that was done, or since its time.
  */
 function inHand(plan: Plan, progress: Progress, { done, running, free, now }: SoFar): ReadonlyMap<string, PlannedTask> {
-  const dirty = new Set(plan.tasks.flatMap((task) => {
-    if (task.kind !== 'wash' || !done.has(task.id)) return [];
-    const really = cleaned(task, progress);
-    return [...task.units.filter((unit) => !really.units.includes(unit)), ...(task.hands && !really.hands ? [`hands/${task.cook}`] : [])];
-  }));
+  const dirty = new Set(
+    plan.tasks.flatMap((task) => {
+      if (task.kind !== 'wash' || !done.has(task.id)) return [];
+      const really = cleaned(task, progress);
+      return [
+        ...task.units.filter((unit) => !really.units.includes(unit)),
+        ...(task.hands && !really.hands ? [`hands/${task.cook}`] : []),
+      ];
+    }),
+  );
   const found = new Map<string, PlannedTask>();
-  for (const cook of new Set(plan.tasks.flatMap((task) => (task.kind === 'oven' ? [] : task.cook ?? [])))) {
+  for (const cook of new Set(plan.tasks.flatMap((task) => (task.kind === 'oven' ? [] : (task.cook ?? []))))) {
     // Whoever said what they have in hand has nothing else in it.
     if (plan.tasks.some((task) => task.kind === 'step' && task.cook === cook && running.has(task.id))) continue;
     const next = plan.tasks.find((task) => task.kind !== 'oven' && task.cook === cook && !done.has(task.id));
@@ -157,7 +233,8 @@ function inHand(plan: Plan, progress: Progress, { done, running, free, now }: So
     // Whether a cook who left a gate open has really gone on is not for us to assume: a plate would be called lost that is not.
     if ([...next.units, `hands/${cook}`].some((each) => dirty.has(each))) continue;
     const startMin = Math.max(next.startMin, free.get(`hands/${cook}`) ?? -Infinity);
-    if (startMin < now) found.set(next.id, moved(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
+    if (startMin < now)
+      found.set(next.id, moved(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
   }
   return found;
 }
@@ -167,14 +244,24 @@ function beganAt(task: PlannedTask, { ticked, begun }: Progress): number | undef
   if (task.kind !== 'step') return undefined;
   if (task.cook !== undefined) return begun.get(task.id);
   const own = ticked.get(task.id)?.atMin;
-  const looks = task.attention.flatMap((point, index) => { const at = ticked.get(lookId(task.id, index))?.atMin; return at === undefined ? [] : [at - (point.startMin - task.startMin)]; });
+  const looks = task.attention.flatMap((point, index) => {
+    const at = ticked.get(lookId(task.id, index))?.atMin;
+    return at === undefined ? [] : [at - (point.startMin - task.startMin)];
+  });
   return own ?? (looks.length > 0 ? Math.min(...looks) : undefined);
 }
 
 /** When a task ended; undefined while it has not. */
-function endOf(task: PlannedTask, progress: Progress, now: number): { readonly at: number; readonly seq: number } | undefined {
+function endOf(
+  task: PlannedTask,
+  progress: Progress,
+  now: number,
+): { readonly at: number; readonly seq: number } | undefined {
   const { ticked, gates, until } = progress;
-  const tick = (id: string) => { const found = ticked.get(id); return found && { at: found.atMin, seq: found.seq }; };
+  const tick = (id: string) => {
+    const found = ticked.get(id);
+    return found && { at: found.atMin, seq: found.seq };
+  };
   switch (task.kind) {
     case 'oven':
       return tick(task.id);
@@ -190,7 +277,7 @@ function endOf(task: PlannedTask, progress: Progress, now: number): { readonly a
       if (last !== undefined) return tick(lookId(task.id, last));
       // Nobody takes it out of anything: it is over when its time is.
       const began = beganAt(task, progress);
-      const over = began === undefined ? undefined : until.get(task.id) ?? began + (task.endMin - task.startMin);
+      const over = began === undefined ? undefined : (until.get(task.id) ?? began + (task.endMin - task.startMin));
       return over !== undefined && over <= now ? { at: over, seq: 0 } : undefined;
     }
     default:
@@ -202,7 +289,16 @@ function moved(task: PlannedTask, startMin: number, endMin: number): PlannedTask
   if (task.kind === 'wash') return washedAt(task, startMin, endMin);
   if (task.kind !== 'step') return { ...task, startMin, endMin };
   const by = startMin - task.startMin;
-  return { ...task, startMin, endMin, attention: task.attention.map((point) => ({ ...point, startMin: Math.min(endMin, point.startMin + by), endMin: Math.min(endMin, point.endMin + by) })) };
+  return {
+    ...task,
+    startMin,
+    endMin,
+    attention: task.attention.map((point) => ({
+      ...point,
+      startMin: Math.min(endMin, point.startMin + by),
+      endMin: Math.min(endMin, point.endMin + by),
+    })),
+  };
 }
 
 function leftDirty(planned: PlannedWash, really: readonly PlannedTask[]): Happened['skipped'] {
@@ -218,19 +314,36 @@ function ready(task: PlannedTask, ends: number | undefined, said: number | undef
   if (ends === undefined) return { ...task, endMin: Math.max(now + 1, at) };
   const look = task.attention[ends]!;
   const moved = { ...look, startMin: at, endMin: at + look.endMin - look.startMin };
-  return { ...task, endMin: Math.max(now + 1, moved.endMin), attention: task.attention.map((point, index) => (index === ends ? moved : point)) };
+  return {
+    ...task,
+    endMin: Math.max(now + 1, moved.endMin),
+    attention: task.attention.map((point, index) => (index === ends ? moved : point)),
+  };
 }
 
 /** A wash with what was really cleaned in it. In old water, or dried with an old cloth, nothing is clean. */
 function cleaned(wash: PlannedWash, { gates }: Progress): PlannedWash {
-  const left = new Set((gates.get(wash.id)?.skipped ?? []).flatMap((each) => each.items.filter((item) => !gates.get(wash.id)!.clean.has(item)) as string[]));
+  const left = new Set(
+    (gates.get(wash.id)?.skipped ?? []).flatMap(
+      (each) => each.items.filter((item) => !gates.get(wash.id)!.clean.has(item)) as string[],
+    ),
+  );
   if (left.size === 0) return wash;
   if (wash.machineUntilMin !== undefined) {
     // What did not go in, or went into a machine that was not started, is as it was.
     const { machineUntilMin, ...byHand } = wash;
     const units = left.has('machine') ? [] : wash.units.filter((unit) => !left.has(unit));
-    return { ...byHand, units, ...(units.length > 0 ? { machineUntilMin } : {}), hands: wash.hands && !left.has('cloth') && !left.has('hands') };
+    return {
+      ...byHand,
+      units,
+      ...(units.length > 0 ? { machineUntilMin } : {}),
+      hands: wash.hands && !left.has('cloth') && !left.has('hands'),
+    };
   }
   const nothing = left.has('water') || left.has('cloth');
-  return { ...wash, units: nothing ? [] : wash.units.filter((unit) => !left.has(unit)), hands: wash.hands && !nothing && !left.has('hands') };
+  return {
+    ...wash,
+    units: nothing ? [] : wash.units.filter((unit) => !left.has(unit)),
+    hands: wash.hands && !nothing && !left.has('hands'),
+  };
 }

@@ -2,7 +2,17 @@ export { progressOf, type Gate, type OwnTimer, type Progress, type Reading, type
 export { gateItems, gatePassed, happened, type Happened } from './happened.ts';
 export { judgeDay, lostByBeginning, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 export { latest, mending, mends, patienceCodes, type Mend, type MendOptions } from './mend.ts';
-export { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, withNeedsOf, type Slipped } from './slips.ts';
+export {
+  dishesOut,
+  guestGone,
+  guestNeeds,
+  leftOut,
+  madeAgain,
+  ovenDead,
+  wantOven,
+  withNeedsOf,
+  type Slipped,
+} from './slips.ts';
 export { doorShutFor, type ShutDoor } from './door.ts';
 export { timersOf, type DayTimer } from './timers.ts';
 export { dueMoments, playedMoments, type DueMoment, type Moment } from './played.ts';

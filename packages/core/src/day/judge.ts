@@ -20,7 +20,14 @@ export interface DayJudgement {
   readonly objections: readonly Finding[];
 }
 
-const ofPlates: ReadonlySet<FindingCode> = new Set(['crossing', 'unclean-past', 'flour', 'oven-drip', 'raw-crossing', 'raw-served']);
+const ofPlates: ReadonlySet<FindingCode> = new Set([
+  'crossing',
+  'unclean-past',
+  'flour',
+  'oven-drip',
+  'raw-crossing',
+  'raw-served',
+]);
 
 /** Whether a finding is about what has been and cannot be planned otherwise; food that waits since before now has waited already. */
 function isPast({ code, tasks, guests }: Finding, { done, running, assumed }: Standpoint): boolean {
@@ -54,11 +61,27 @@ export function lostByBeginning(occasion: Occasion, standpoint: Standpoint, task
   if (step?.kind !== 'step' || done.has(task) || (running.has(task) && !assumed?.has(task))) return [];
   const has = (id: string) => done.has(id) || (running.has(id) && !assumed?.has(id));
   const by = nowMin - step.startMin;
-  const now = { ...step, startMin: nowMin, endMin: step.endMin + by, attention: step.attention.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })) };
+  const now = {
+    ...step,
+    startMin: nowMin,
+    endMin: step.endMin + by,
+    attention: step.attention.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })),
+  };
   // An oven that is on stays on, whatever is in it.
-  const tasks = [...plan.tasks.filter((each) => each.id !== task && (has(each.id) || (each.kind === 'oven' && each.startMin <= nowMin))), now];
+  const tasks = [
+    ...plan.tasks.filter(
+      (each) => each.id !== task && (has(each.id) || (each.kind === 'oven' && each.startMin <= nowMin)),
+    ),
+    now,
+  ];
   const { findings } = audit(occasion, { ...plan, tasks });
-  return platesOf(occasion, { ...plan, tasks }, findings.filter((finding) => ofPlates.has(finding.code) && finding.guests.length > 0 && finding.tasks.at(-1) === task));
+  return platesOf(
+    occasion,
+    { ...plan, tasks },
+    findings.filter(
+      (finding) => ofPlates.has(finding.code) && finding.guests.length > 0 && finding.tasks.at(-1) === task,
+    ),
+  );
 }
 
 /** Each plate once, with the first reason: of a component cooked once, every dish it goes into that the guest eats. */

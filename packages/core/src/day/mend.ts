@@ -1,7 +1,15 @@
 import type { Finding, FindingCode } from '../audit/index.ts';
 import { fit } from '../fit/index.ts';
 import { rules } from '../reference/index.ts';
-import { basisOf, clockTime, listed, type CourseId, type Occasion, type Plan, type PlannedWash } from '../model/index.ts';
+import {
+  basisOf,
+  clockTime,
+  listed,
+  type CourseId,
+  type Occasion,
+  type Plan,
+  type PlannedWash,
+} from '../model/index.ts';
 import { inTime, planningRest, type Standpoint } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { comparePlans, type StepChange } from '../whatif/index.ts';
@@ -47,7 +55,11 @@ const worthMin = 3;
  * anew. Nothing that the audit objects to is given out, but for what has been; where food can only be in time by standing longer than
  * its recipe likes, that is said, and such a mend comes after those that need it not.
  */
-export function* mending(before: Occasion, asSeen: Standpoint, { seed = 1, effort = 30_000 }: MendOptions = {}): Generator<undefined, readonly Mend[]> {
+export function* mending(
+  before: Occasion,
+  asSeen: Standpoint,
+  { seed = 1, effort = 30_000 }: MendOptions = {},
+): Generator<undefined, readonly Mend[]> {
   // Plates that are lost are nobody's any more, so that nothing is washed for them.
   const seen = judgeDay(before, asSeen);
   const standpoint = seen.ahead.length > 0 ? unassumed(asSeen) : asSeen;
@@ -64,8 +76,15 @@ export function* mending(before: Occasion, asSeen: Standpoint, { seed = 1, effor
   const clean = found.find((mend) => mend.cautions.length === 0);
   const lateMin = clean ? latest(clean) : Infinity;
   // Where the old order is only late, a new one is tried in time, and half as late; where it does not hold, later and later, and then with patience.
-  const inTime = clean ? [0, Math.round(lateMin / 2)].filter((minutes, at, all) => minutes <= lateMin - worthMin && all.indexOf(minutes) === at) : laterTried.slice(0, found.length > 0 ? 3 : 4);
-  const trials = [...inTime.map((minutes) => ({ minutes, patient: false })), ...(found.length > 0 ? [] : laterTried.map((minutes) => ({ minutes, patient: true })))];
+  const inTime = clean
+    ? [0, Math.round(lateMin / 2)].filter(
+        (minutes, at, all) => minutes <= lateMin - worthMin && all.indexOf(minutes) === at,
+      )
+    : laterTried.slice(0, found.length > 0 ? 3 : 4);
+  const trials = [
+    ...inTime.map((minutes) => ({ minutes, patient: false })),
+    ...(found.length > 0 ? [] : laterTried.map((minutes) => ({ minutes, patient: true }))),
+  ];
   for (const { minutes, patient } of trials) {
     const trial = served(occasion, standpoint, minutes);
     const run = planningRest(trial, standpoint, { seed, seconds: 0.05, firstEffort: effort, patient });
@@ -73,7 +92,8 @@ export function* mending(before: Occasion, asSeen: Standpoint, { seed = 1, effor
     for (;;) {
       const next = run.next();
       // The scheduler does not see everything that the audit sees: of its plans the last one counts that holds.
-      const held = next.value && asMend('new-order', before, trial, { ...standpoint, plan: next.value }, standpoint, lost);
+      const held =
+        next.value && asMend('new-order', before, trial, { ...standpoint, plan: next.value }, standpoint, lost);
       if (held && (patient || held.cautions.length === 0)) mend = held;
       if (next.done) break;
       yield undefined;
@@ -89,42 +109,98 @@ export function* mending(before: Occasion, asSeen: Standpoint, { seed = 1, effor
 function unassumed(standpoint: Standpoint): Standpoint {
   const { plan, running, assumed } = standpoint;
   if (!assumed || assumed.size === 0) return standpoint;
-  return { ...standpoint, assumed: new Map(), running: new Set([...running].filter((id) => !assumed.has(id))), plan: { ...plan, tasks: inTime(plan.tasks.map((task) => assumed.get(task.id) ?? task)) } };
+  return {
+    ...standpoint,
+    assumed: new Map(),
+    running: new Set([...running].filter((id) => !assumed.has(id))),
+    plan: { ...plan, tasks: inTime(plan.tasks.map((task) => assumed.get(task.id) ?? task)) },
+  };
 }
 
 /** Of each kind the best, and none that another betters in everything. */
 function best(found: readonly Mend[]): readonly Mend[] {
   const weight = (mend: Mend) => latest(mend) + 15 * mend.cautions.length + 0.2 * mend.otherwise;
   const sorted = [...found].sort((a, b) => weight(a) - weight(b));
-  return sorted.filter((mend, index) => !sorted.slice(0, index).some((other) => latest(other) <= latest(mend) && other.cautions.length <= mend.cautions.length && other.otherwise <= mend.otherwise)).slice(0, 3);
+  return sorted
+    .filter(
+      (mend, index) =>
+        !sorted
+          .slice(0, index)
+          .some(
+            (other) =>
+              latest(other) <= latest(mend) &&
+              other.cautions.length <= mend.cautions.length &&
+              other.otherwise <= mend.otherwise,
+          ),
+    )
+    .slice(0, 3);
 }
 
 /** The minutes by which the latest course is later. */
 export const latest = ({ later }: Mend): number => Math.max(0, ...later.map((each) => each.minutes));
 
 /** The old order at several paces: what has not been begun may wait for a later serving with the rest, or go on as soon as it can. */
-function sameOrder(before: Occasion, occasion: Occasion, from: Standpoint, lost: readonly LostPlate[]): readonly Mend[] {
+function sameOrder(
+  before: Occasion,
+  occasion: Occasion,
+  from: Standpoint,
+  lost: readonly LostPlate[],
+): readonly Mend[] {
   const network = tasksOf(occasion, fit(occasion));
   const steps = new Set(from.plan.tasks.flatMap((task) => (task.kind === 'step' ? [task.id] : [])));
   const wanted = new Set(network.tasks.map((task) => task.id));
   // Work that the plan does not have cannot be shifted. Work that nobody needs any more is left out; a wash too many does no harm.
   if (network.tasks.some((task) => !steps.has(task.id))) return [];
-  const standpoint: Standpoint = { ...from, plan: { ...from.plan, tasks: from.plan.tasks.filter((task) => task.kind !== 'step' || wanted.has(task.id) || from.done.has(task.id) || from.running.has(task.id)) } };
-  const courseOf = new Map(network.batches.map((batch) => [batch.id, occasion.dishes.find((dish) => dish.id === batch.dish)!.course]));
-  const begun = new Set(standpoint.plan.tasks.flatMap((task) => (task.kind === 'step' && (standpoint.done.has(task.id) || standpoint.running.has(task.id)) ? [task.batch] : [])));
+  const standpoint: Standpoint = {
+    ...from,
+    plan: {
+      ...from.plan,
+      tasks: from.plan.tasks.filter(
+        (task) => task.kind !== 'step' || wanted.has(task.id) || from.done.has(task.id) || from.running.has(task.id),
+      ),
+    },
+  };
+  const courseOf = new Map(
+    network.batches.map((batch) => [batch.id, occasion.dishes.find((dish) => dish.id === batch.dish)!.course]),
+  );
+  const begun = new Set(
+    standpoint.plan.tasks.flatMap((task) =>
+      task.kind === 'step' && (standpoint.done.has(task.id) || standpoint.running.has(task.id)) ? [task.batch] : [],
+    ),
+  );
   const delayed = new Map<CourseId, number>();
   const mends: Mend[] = [];
   for (const pace of ['soon', 'unbegun', 'all', 'all'] as const) {
-    const { plan, lateMin } = shifted(occasion, network, standpoint, (batch) => (pace === 'soon' || (pace === 'unbegun' && begun.has(batch)) ? 0 : delayed.get(courseOf.get(batch)!) ?? 0));
+    const { plan, lateMin } = shifted(occasion, network, standpoint, (batch) =>
+      pace === 'soon' || (pace === 'unbegun' && begun.has(batch)) ? 0 : (delayed.get(courseOf.get(batch)!) ?? 0),
+    );
     const minutes = new Map<CourseId, number>(delayed);
     for (const [batch, late] of lateMin) {
       if (late <= 0 || isDone(standpoint, batch)) continue;
       minutes.set(courseOf.get(batch)!, Math.max(minutes.get(courseOf.get(batch)!) ?? 0, Math.ceil(late)));
     }
     // What goes out together stays together.
-    for (const course of occasion.courses) minutes.set(course.id, Math.max(...occasion.courses.filter((each) => each.offsetMin === course.offsetMin).map((each) => minutes.get(each.id) ?? 0)));
-    const moved = { ...occasion, courses: occasion.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + minutes.get(course.id)! })) };
-    const mend = asMend('same-order', before, moved, { ...standpoint, plan: { ...plan, basis: basisOf(moved) } }, from, lost);
+    for (const course of occasion.courses)
+      minutes.set(
+        course.id,
+        Math.max(
+          ...occasion.courses
+            .filter((each) => each.offsetMin === course.offsetMin)
+            .map((each) => minutes.get(each.id) ?? 0),
+        ),
+      );
+    const moved = {
+      ...occasion,
+      courses: occasion.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + minutes.get(course.id)! })),
+    };
+    const mend = asMend(
+      'same-order',
+      before,
+      moved,
+      { ...standpoint, plan: { ...plan, basis: basisOf(moved) } },
+      from,
+      lost,
+    );
     if (mend) mends.push(mend);
     if (mend?.cautions.length === 0 || [...minutes.values()].every((each) => each === 0)) break;
     for (const [course, late] of minutes) delayed.set(course, late);
@@ -135,19 +211,39 @@ function sameOrder(before: Occasion, occasion: Occasion, from: Standpoint, lost:
 /** The day with each gate that was passed without all of it once more, for what was left as it is; undefined where nothing was. */
 function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoint | undefined {
   const { plan, done, skipped = [] } = standpoint;
-  const first = 1 + Math.max(0, ...plan.tasks.flatMap((task) => (task.kind === 'wash' ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])));
+  const first =
+    1 +
+    Math.max(
+      0,
+      ...plan.tasks.flatMap((task) => (task.kind === 'wash' ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])),
+    );
   const again = skipped.flatMap((gate, at): PlannedWash[] => {
     const wash = plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === gate.wash);
     if (!wash || !done.has(wash.id)) return [];
-    const washMin = gate.units.reduce<number>((sum, id) => sum + (occasion.kitchen.kit.find((unit) => unit.id === id)?.washMin ?? 0), rules.handWashMin);
+    const washMin = gate.units.reduce<number>(
+      (sum, id) => sum + (occasion.kitchen.kit.find((unit) => unit.id === id)?.washMin ?? 0),
+      rules.handWashMin,
+    );
     // It takes the turn of the one that was skipped: after what had dirtied it, before what must not meet it.
     const { machineUntilMin: _machine, ...byHand } = wash;
-    return [{ ...byHand, id: `wash-${first + at}`, units: [...gate.units], hands: true, startMin: wash.startMin, endMin: wash.startMin + washMin }];
+    return [
+      {
+        ...byHand,
+        id: `wash-${first + at}`,
+        units: [...gate.units],
+        hands: true,
+        startMin: wash.startMin,
+        endMin: wash.startMin + washMin,
+      },
+    ];
   });
-  return again.length === 0 ? undefined : { ...standpoint, plan: { ...plan, tasks: inTime([...plan.tasks, ...again]) } };
+  return again.length === 0
+    ? undefined
+    : { ...standpoint, plan: { ...plan, tasks: inTime([...plan.tasks, ...again]) } };
 }
 
-const isDone = ({ plan, done }: Standpoint, batch: string): boolean => plan.tasks.every((task) => task.kind !== 'step' || task.batch !== batch || done.has(task.id));
+const isDone = ({ plan, done }: Standpoint, batch: string): boolean =>
+  plan.tasks.every((task) => task.kind !== 'step' || task.batch !== batch || done.has(task.id));
 
 /** What a recipe would rather not, and a late day may have to: food that stands longer. It is said, and weighed. */
 export const patienceCodes: ReadonlySet<FindingCode> = new Set(['waits-too-long', 'stands-too-long']);
@@ -156,50 +252,127 @@ export const patienceCodes: ReadonlySet<FindingCode> = new Set(['waits-too-long'
 function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Occasion {
   if (minutes === 0) return occasion;
   const network = tasksOf(occasion, fit(occasion));
-  const waiting = new Set(network.tasks.flatMap((task) => (standpoint.done.has(task.id) ? [] : [network.batches.find((batch) => batch.id === task.batch)!.dish])));
+  const waiting = new Set(
+    network.tasks.flatMap((task) =>
+      standpoint.done.has(task.id) ? [] : [network.batches.find((batch) => batch.id === task.batch)!.dish],
+    ),
+  );
   const courses = new Set(occasion.dishes.filter((dish) => waiting.has(dish.id)).map((dish) => dish.course));
-  const moments = new Set(occasion.courses.filter((course) => courses.has(course.id)).map((course) => course.offsetMin));
-  return { ...occasion, courses: occasion.courses.map((course) => (moments.has(course.offsetMin) ? { ...course, offsetMin: course.offsetMin + minutes } : course)) };
+  const moments = new Set(
+    occasion.courses.filter((course) => courses.has(course.id)).map((course) => course.offsetMin),
+  );
+  return {
+    ...occasion,
+    courses: occasion.courses.map((course) =>
+      moments.has(course.offsetMin) ? { ...course, offsetMin: course.offsetMin + minutes } : course,
+    ),
+  };
 }
 
-function asMend(kind: Mend['kind'], before: Occasion, occasion: Occasion, after: Standpoint, from: Standpoint, lost: readonly LostPlate[]): Mend | undefined {
+function asMend(
+  kind: Mend['kind'],
+  before: Occasion,
+  occasion: Occasion,
+  after: Standpoint,
+  from: Standpoint,
+  lost: readonly LostPlate[],
+): Mend | undefined {
   const judged = judgeDay(occasion, after);
   const cautions = judged.objections.filter((finding) => patienceCodes.has(finding.code));
   if (cautions.length < judged.objections.length || judged.ahead.length > 0) return undefined;
   const later = occasion.courses.flatMap((course) => {
-    const minutes = course.offsetMin - (before.courses.find((each) => each.id === course.id)?.offsetMin ?? course.offsetMin);
+    const minutes =
+      course.offsetMin - (before.courses.find((each) => each.id === course.id)?.offsetMin ?? course.offsetMin);
     return minutes === 0 ? [] : [{ course: course.id, name: course.name, minutes }];
   });
   const { changes } = comparePlans({ occasion: before, plan: from.plan }, { occasion, plan: after.plan });
   const open = changes.filter((change) => !from.done.has(change.id) && !from.running.has(change.id));
   const otherwise = kind === 'same-order' ? 0 : movedAbout(from.plan, after.plan, from);
-  return { kind, occasion, plan: after.plan, later, changes: open, otherwise, again: from.again ?? [], lost, said: judged.said, cautions, words: wordsOf(before, later, open, { otherwise, rewashed: kind === 'same-order' && after.plan.tasks.some((task) => task.kind === 'wash' && !from.plan.tasks.some((each) => each.id === task.id)) }, cautions, lost) };
+  return {
+    kind,
+    occasion,
+    plan: after.plan,
+    later,
+    changes: open,
+    otherwise,
+    again: from.again ?? [],
+    lost,
+    said: judged.said,
+    cautions,
+    words: wordsOf(
+      before,
+      later,
+      open,
+      {
+        otherwise,
+        rewashed:
+          kind === 'same-order' &&
+          after.plan.tasks.some((task) => task.kind === 'wash' && !from.plan.tasks.some((each) => each.id === task.id)),
+      },
+      cautions,
+      lost,
+    ),
+  };
 }
 
 /** Steps that are done by somebody else, with other kit or in another way, or by the same cook after something that was to come later. */
 function movedAbout(before: Plan, after: Plan, { done, running }: Standpoint): number {
-  const steps = (plan: Plan) => plan.tasks.filter((task) => task.kind === 'step').filter((task) => !done.has(task.id) && !running.has(task.id));
+  const steps = (plan: Plan) =>
+    plan.tasks.filter((task) => task.kind === 'step').filter((task) => !done.has(task.id) && !running.has(task.id));
   const [old, now] = [steps(before), steps(after)];
   const was = new Map(old.map((task, at) => [task.id, { task, at }]));
   let furthest = -1;
-  return now.filter((task) => {
-    const known = was.get(task.id);
-    if (!known || known.task.cook !== task.cook || known.task.way !== task.way || known.task.racks.join() !== task.racks.join() || known.task.units.join() !== task.units.join()) return true;
-    const behind = known.at < furthest;
-    furthest = Math.max(furthest, known.at);
-    return behind;
-  }).length + old.filter((task) => !now.some((each) => each.id === task.id)).length;
+  return (
+    now.filter((task) => {
+      const known = was.get(task.id);
+      if (
+        !known ||
+        known.task.cook !== task.cook ||
+        known.task.way !== task.way ||
+        known.task.racks.join() !== task.racks.join() ||
+        known.task.units.join() !== task.units.join()
+      )
+        return true;
+      const behind = known.at < furthest;
+      furthest = Math.max(furthest, known.at);
+      return behind;
+    }).length + old.filter((task) => !now.some((each) => each.id === task.id)).length
+  );
 }
 
 /** What a mend means, in a sentence or two. */
-function wordsOf(before: Occasion, later: Mend['later'], changes: readonly StepChange[], { otherwise, rewashed }: { readonly otherwise: number; readonly rewashed: boolean }, cautions: readonly Finding[], lost: readonly LostPlate[]): string {
-  const serving = later.length === 0 ? 'Everything still goes out in time' : listed(later.map(({ name, minutes, course }) => `${name} ${minutes} min later, at ${clockTime(before.serveAt, before.courses.find((each) => each.id === course)!.offsetMin + minutes)}`));
+function wordsOf(
+  before: Occasion,
+  later: Mend['later'],
+  changes: readonly StepChange[],
+  { otherwise, rewashed }: { readonly otherwise: number; readonly rewashed: boolean },
+  cautions: readonly Finding[],
+  lost: readonly LostPlate[],
+): string {
+  const serving =
+    later.length === 0
+      ? 'Everything still goes out in time'
+      : listed(
+          later.map(
+            ({ name, minutes, course }) =>
+              `${name} ${minutes} min later, at ${clockTime(before.serveAt, before.courses.find((each) => each.id === course)!.offsetMin + minutes)}`,
+          ),
+        );
   const first = changes[0];
   const next = first ? `next is “${first.title}” (${first.dishName})` : '';
-  const moved = changes.length === 0 ? 'nothing else changes' : otherwise === 0 ? `the order stays, ${next}` : `${otherwise} ${otherwise === 1 ? 'thing is' : 'things are'} done otherwise, ${next}`;
+  const moved =
+    changes.length === 0
+      ? 'nothing else changes'
+      : otherwise === 0
+        ? `the order stays, ${next}`
+        : `${otherwise} ${otherwise === 1 ? 'thing is' : 'things are'} done otherwise, ${next}`;
   const names = new Map<string, string[]>();
-  for (const { guest, dish } of lost) names.set(dish, [...(names.get(dish) ?? []), before.guests.find((each) => each.id === guest)?.name ?? guest]);
-  const gone = [...names].map(([dish, guests]) => ` ${listed(guests)} ${guests.length === 1 ? 'gets' : 'get'} no ${before.recipes.find((each) => each.id === before.dishes.find((one) => one.id === dish)?.recipe)?.name.toLowerCase() ?? dish}.`);
+  for (const { guest, dish } of lost)
+    names.set(dish, [...(names.get(dish) ?? []), before.guests.find((each) => each.id === guest)?.name ?? guest]);
+  const gone = [...names].map(
+    ([dish, guests]) =>
+      ` ${listed(guests)} ${guests.length === 1 ? 'gets' : 'get'} no ${before.recipes.find((each) => each.id === before.dishes.find((one) => one.id === dish)?.recipe)?.name.toLowerCase() ?? dish}.`,
+  );
   return `${rewashed ? 'What was left is washed first. ' : ''}${serving}; ${moved}.${cautions.map((each) => ` ${each.message}`).join('')}${gone.join('')}`;
 }
 

@@ -21,26 +21,49 @@ export interface Moment {
 export function playedMoments(occasion: Occasion, plan: Plan, seed = 1): readonly Moment[] {
   const net = netOf(occasion, tasksOf(occasion, fit(occasion)), plan);
   const drawn = drawDurations(net, 1, seed);
-  const day = playDay(net, net.pieces.map((piece) => drawn.get(piece.id)!), 0);
+  const day = playDay(
+    net,
+    net.pieces.map((piece) => drawn.get(piece.id)!),
+    0,
+  );
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]));
-  return net.pieces.flatMap((piece, index): Moment[] => {
-    const [start, end] = [day.startMin[index]!, day.endMin[index]!];
-    const task = tasks.get(piece.id)!;
-    switch (task.kind) {
-      case 'oven':
-        return [{ atMin: start, task: task.id, what: { kind: 'tick', entry: task.id } }];
-      case 'wash':
-        return gateItems(task).map((item) => ({ atMin: end, task: task.id, what: { kind: 'clean', wash: task.id, item } }));
-      case 'step': {
-        if (task.cook !== undefined) return [{ atMin: start, task: task.id, what: { kind: 'begin', entry: task.id } }, { atMin: end, task: task.id, what: { kind: 'tick', entry: task.id } }];
-        const last = endingLook(task);
-        const looks = looksOf(task).map((at): Moment => ({ atMin: at === last ? end : start + ((task.attention[at]!.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin)) * (end - start), task: task.id, what: { kind: 'tick', entry: lookId(task.id, at) } }));
-        return [{ atMin: start, task: task.id, what: { kind: 'tick', entry: task.id } }, ...looks];
+  return net.pieces
+    .flatMap((piece, index): Moment[] => {
+      const [start, end] = [day.startMin[index]!, day.endMin[index]!];
+      const task = tasks.get(piece.id)!;
+      switch (task.kind) {
+        case 'oven':
+          return [{ atMin: start, task: task.id, what: { kind: 'tick', entry: task.id } }];
+        case 'wash':
+          return gateItems(task).map((item) => ({
+            atMin: end,
+            task: task.id,
+            what: { kind: 'clean', wash: task.id, item },
+          }));
+        case 'step': {
+          if (task.cook !== undefined)
+            return [
+              { atMin: start, task: task.id, what: { kind: 'begin', entry: task.id } },
+              { atMin: end, task: task.id, what: { kind: 'tick', entry: task.id } },
+            ];
+          const last = endingLook(task);
+          const looks = looksOf(task).map((at): Moment => ({
+            atMin:
+              at === last
+                ? end
+                : start +
+                  ((task.attention[at]!.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin)) *
+                    (end - start),
+            task: task.id,
+            what: { kind: 'tick', entry: lookId(task.id, at) },
+          }));
+          return [{ atMin: start, task: task.id, what: { kind: 'tick', entry: task.id } }, ...looks];
+        }
+        default:
+          return task satisfies never;
       }
-      default:
-        return task satisfies never;
-    }
-  }).sort((a, b) => a.atMin - b.atMin);
+    })
+    .sort((a, b) => a.atMin - b.atMin);
 }
 
 /** When a moment was noted; undefined while it was not. */
@@ -62,13 +85,31 @@ const notedWithinMin = 4;
  * What of a played day is to be noted by now. Each thing is as much later than its moment as what it waits for was: by the recipe, by the
  * hands that do it, by the oven it bakes in. `holds`: what cannot be yet, because a device says so. What was to be before `fromMin`, when it began to play, is due at its own moment.
  */
-export function dueMoments(network: TaskNetwork, plan: Plan, moments: readonly Moment[], progress: Progress, nowMin: number, holds: (moment: Moment) => boolean, fromMin = -Infinity): readonly DueMoment[] {
+export function dueMoments(
+  network: TaskNetwork,
+  plan: Plan,
+  moments: readonly Moment[],
+  progress: Progress,
+  nowMin: number,
+  holds: (moment: Moment) => boolean,
+  fromMin = -Infinity,
+): readonly DueMoment[] {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const waitsFor = new Map(network.tasks.map((task) => [task.id, task.after.map((each) => each.task)]));
   const lastOf = new Map<string, string>();
   for (const task of plan.tasks) {
     const before = waitsFor.get(task.id) ?? [];
-    if (task.kind === 'step' && task.racks.length > 0) before.push(...plan.tasks.flatMap((each) => (each.kind === 'oven' && each.oven === task.oven && each.endMin <= task.startMin && each.untilMin >= task.endMin ? [each.id] : [])));
+    if (task.kind === 'step' && task.racks.length > 0)
+      before.push(
+        ...plan.tasks.flatMap((each) =>
+          each.kind === 'oven' &&
+          each.oven === task.oven &&
+          each.endMin <= task.startMin &&
+          each.untilMin >= task.endMin
+            ? [each.id]
+            : [],
+        ),
+      );
     const cook = task.kind === 'oven' ? undefined : task.cook;
     if (cook !== undefined) {
       const last = lastOf.get(cook);
@@ -93,7 +134,8 @@ export function dueMoments(network: TaskNetwork, plan: Plan, moments: readonly M
     for (const task of [moment.task, ...(waitsFor.get(moment.task) ?? [])]) {
       // What another task notes only after this is nothing to wait for.
       const same = task === moment.task ? together.get(task) : undefined;
-      const here: number | undefined = same?.atMin === moment.atMin ? same.later : laterBy.has(task) ? laterBy.get(task) : 0;
+      const here: number | undefined =
+        same?.atMin === moment.atMin ? same.later : laterBy.has(task) ? laterBy.get(task) : 0;
       later = here === undefined || later === undefined ? undefined : Math.max(later, here);
     }
     if (together.get(moment.task)?.atMin !== moment.atMin) together.set(moment.task, { atMin: moment.atMin, later });
@@ -104,7 +146,8 @@ export function dueMoments(network: TaskNetwork, plan: Plan, moments: readonly M
       continue;
     }
     laterBy.set(moment.task, undefined);
-    if (later !== undefined && moment.atMin + later <= nowMin && !holds(moment)) due.push({ ...moment, dueMin: moment.atMin + later });
+    if (later !== undefined && moment.atMin + later <= nowMin && !holds(moment))
+      due.push({ ...moment, dueMin: moment.atMin + later });
   }
   return due;
 }

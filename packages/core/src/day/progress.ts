@@ -1,4 +1,13 @@
-import type { DayEvent, DeviceFault, DishId, GateItem, GuestId, Leftover, Liking, TemperatureKind } from '../model/index.ts';
+import type {
+  DayEvent,
+  DeviceFault,
+  DishId,
+  GateItem,
+  GuestId,
+  Leftover,
+  Liking,
+  TemperatureKind,
+} from '../model/index.ts';
 
 export interface Ticked {
   readonly atMin: number;
@@ -10,7 +19,13 @@ export interface Ticked {
 /** How far a gate is: what is clean, and what was left as it is, with the reason. */
 export interface Gate {
   readonly clean: ReadonlyMap<GateItem, Ticked>;
-  readonly skipped: readonly { readonly items: readonly GateItem[]; readonly reason: string; readonly atMin: number; readonly seq: number; readonly device: string }[];
+  readonly skipped: readonly {
+    readonly items: readonly GateItem[];
+    readonly reason: string;
+    readonly atMin: number;
+    readonly seq: number;
+    readonly device: string;
+  }[];
 }
 
 export interface Reading {
@@ -39,7 +54,13 @@ export interface Progress {
   readonly until: ReadonlyMap<string, number>;
   readonly readings: readonly Reading[];
   readonly timers: readonly OwnTimer[];
-  readonly notes: readonly { readonly words: string; readonly entry?: string | undefined; readonly dish?: DishId | undefined; readonly atMin: number; readonly device: string }[];
+  readonly notes: readonly {
+    readonly words: string;
+    readonly entry?: string | undefined;
+    readonly dish?: DishId | undefined;
+    readonly atMin: number;
+    readonly device: string;
+  }[];
   /** What was put away, as it was last said. */
   readonly leftovers: readonly Leftover[];
   /** What failed of the simulated devices, and when; null: it works again. */
@@ -60,7 +81,11 @@ export function progressOf(events: readonly DayEvent[]): Progress {
   const readings: Reading[] = [];
   const timers = new Map<string, OwnTimer>();
   const notes: Progress['notes'][number][] = [];
-  const gate = (id: string) => { const known: OpenGate = gates.get(id) ?? { clean: new Map(), skipped: [] }; gates.set(id, known); return known; };
+  const gate = (id: string) => {
+    const known: OpenGate = gates.get(id) ?? { clean: new Map(), skipped: [] };
+    gates.set(id, known);
+    return known;
+  };
   const faults: Progress['faults'][number][] = [];
   const leftovers = new Map<string, Leftover>();
   const liked = new Map<string, Progress['liked'][number]>();
@@ -77,7 +102,9 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         ticked.delete(what.entry);
         begun.delete(what.entry);
         until.delete(what.entry);
-        readings.forEach((reading, at) => { if (reading.entry === what.entry) readings[at] = { ...reading, counts: false }; });
+        readings.forEach((reading, at) => {
+          if (reading.entry === what.entry) readings[at] = { ...reading, counts: false };
+        });
         break;
       case 'begin':
         if (!ticked.has(what.entry)) begun.set(what.entry, begun.get(what.entry) ?? atMin);
@@ -95,7 +122,14 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         until.set(what.entry, what.atMin);
         break;
       case 'measure':
-        readings.push({ entry: what.entry, measured: what.measured, celsius: what.celsius, atMin, device, counts: true });
+        readings.push({
+          entry: what.entry,
+          measured: what.measured,
+          celsius: what.celsius,
+          atMin,
+          device,
+          counts: true,
+        });
         break;
       case 'timer':
         timers.set(what.timer, { id: what.timer, name: what.name, endsAtMin: what.endsAtMin });
@@ -123,5 +157,16 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         what satisfies never;
     }
   }
-  return { ticked, begun, gates, until, readings, timers: [...timers.values()], notes, leftovers: [...leftovers.values()], liked: [...liked.values()], faults };
+  return {
+    ticked,
+    begun,
+    gates,
+    until,
+    readings,
+    timers: [...timers.values()],
+    notes,
+    leftovers: [...leftovers.values()],
+    liked: [...liked.values()],
+    faults,
+  };
 }

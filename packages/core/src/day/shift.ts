@@ -18,7 +18,12 @@ interface Span {
  * The same plan in the same order, each thing begun as soon after its time as what it waits for allows: what is done and what goes on
  * stands where it is, nothing else begins before now; `delayMin` lets a batch wait for a later serving. The order of all uses of kit, hands and ovens stays, so that the washes hold.
  */
-export function shifted(occasion: Occasion, network: TaskNetwork, { plan, done, running, nowMin }: Standpoint, delayMin: (batch: string) => number = () => 0): Shifted {
+export function shifted(
+  occasion: Occasion,
+  network: TaskNetwork,
+  { plan, done, running, nowMin }: Standpoint,
+  delayMin: (batch: string) => number = () => 0,
+): Shifted {
   const net = netOf(occasion, network, plan);
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]));
   const places: Span[] = [];
@@ -46,31 +51,62 @@ export function shifted(occasion: Occasion, network: TaskNetwork, { plan, done, 
   const moved = plan.tasks.map((task): PlannedTask => {
     const { start, end } = at.get(task.id)!;
     const by = start - task.startMin;
-    if (task.kind === 'step') return { ...task, startMin: start, endMin: end, attention: task.attention.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })) };
+    if (task.kind === 'step')
+      return {
+        ...task,
+        startMin: start,
+        endMin: end,
+        attention: task.attention.map((point) => ({
+          ...point,
+          startMin: point.startMin + by,
+          endMin: point.endMin + by,
+        })),
+      };
     if (task.kind === 'wash') return washedAt(task, start, end);
-    const loads = plan.tasks.flatMap((load) => (load.kind === 'step' && load.racks.length > 0 && load.oven === task.oven && load.startMin >= task.endMin && load.endMin <= task.untilMin ? [at.get(load.id)!.end] : []));
-    return { ...task, startMin: start, endMin: end, untilMin: Math.max(end, ...(loads.length > 0 ? loads : [task.untilMin + by])) };
+    const loads = plan.tasks.flatMap((load) =>
+      load.kind === 'step' &&
+      load.racks.length > 0 &&
+      load.oven === task.oven &&
+      load.startMin >= task.endMin &&
+      load.endMin <= task.untilMin
+        ? [at.get(load.id)!.end]
+        : [],
+    );
+    return {
+      ...task,
+      startMin: start,
+      endMin: end,
+      untilMin: Math.max(end, ...(loads.length > 0 ? loads : [task.untilMin + by])),
+    };
   });
   return {
     plan: { ...plan, tasks: inTime(moved) },
-    lateMin: new Map(net.outcomes.map((outcome) => [outcome.batch, Math.max(0, places[outcome.piece]!.end - outcome.atMin)])),
+    lateMin: new Map(
+      net.outcomes.map((outcome) => [outcome.batch, Math.max(0, places[outcome.piece]!.end - outcome.atMin)]),
+    ),
   };
 }
 
 function callsOf(piece: DayNet['pieces'][number], start: number): (Span & { readonly cook: number })[] {
-  return piece.calls.filter((call) => call.cook >= 0).map((call) => {
-    const from = start + Math.round(call.share * piece.plannedMin);
-    return { cook: call.cook, start: from, end: from + call.takesMin };
-  });
+  return piece.calls
+    .filter((call) => call.cook >= 0)
+    .map((call) => {
+      const from = start + Math.round(call.share * piece.plannedMin);
+      return { cook: call.cook, start: from, end: from + call.takesMin };
+    });
 }
 
 /** The first moment from which nobody it needs is wanted elsewhere at the same time. */
 function freeFrom(piece: DayNet['pieces'][number], busy: readonly (readonly Span[])[], earliest: number): number {
-  for (let start = earliest; ; ) {
-    const wanted = [...(piece.cook >= 0 ? [{ cook: piece.cook, start, end: start + piece.plannedMin }] : []), ...callsOf(piece, start)];
+  for (let start = earliest; ;) {
+    const wanted = [
+      ...(piece.cook >= 0 ? [{ cook: piece.cook, start, end: start + piece.plannedMin }] : []),
+      ...callsOf(piece, start),
+    ];
     let later = start;
     for (const each of wanted) {
-      for (const other of busy[each.cook]!) if (each.start < other.end && other.start < each.end) later = Math.max(later, start + other.end - each.start);
+      for (const other of busy[each.cook]!)
+        if (each.start < other.end && other.start < each.end) later = Math.max(later, start + other.end - each.start);
     }
     if (later === start) return start;
     start = later;

@@ -11,7 +11,9 @@ export interface Slipped {
 
 const notForAnybody = (occasion: Occasion, dishes: readonly DishId[], guests: readonly GuestId[]): Occasion => ({
   ...occasion,
-  dishes: occasion.dishes.map((dish) => (dishes.includes(dish.id) ? { ...dish, notFor: [...new Set([...dish.notFor, ...guests])] } : dish)),
+  dishes: occasion.dishes.map((dish) =>
+    dishes.includes(dish.id) ? { ...dish, notFor: [...new Set([...dish.notFor, ...guests])] } : dish,
+  ),
 });
 
 /** The food of a batch is lost, and its guests do without. */
@@ -34,8 +36,10 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Sli
   const lost = network.batches.find((each) => each.id === batch);
   const planned = plan.batches.find((each) => each.id === batch);
   if (!lost || !planned || lost.base !== undefined || lost.into.length > 0) return undefined;
-  const begun = (id: string) => plan.tasks.some((task) => task.kind === 'step' && task.batch === id && (done.has(task.id) || running.has(task.id)));
-  if (network.batches.some((each) => each.id !== batch && each.lineage.includes(batch) && begun(each.id))) return undefined;
+  const begun = (id: string) =>
+    plan.tasks.some((task) => task.kind === 'step' && task.batch === id && (done.has(task.id) || running.has(task.id)));
+  if (network.batches.some((each) => each.id !== batch && each.lineage.includes(batch) && begun(each.id)))
+    return undefined;
   const again = plan.batches.filter((each) => each.id.startsWith(`${batch}~`)).length + 1;
   const old: PlannedBatch = { ...planned, id: `${batch}~${again}`, lost: true };
   const renamed = (id: string) => `${old.id}${id.slice(batch.length)}`;
@@ -44,10 +48,24 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Sli
   const tasks = plan.tasks.flatMap((task) => {
     if (task.kind !== 'step' || task.batch !== batch) return [task];
     if (!done.has(task.id) && !running.has(task.id)) return [];
-    return [{ ...task, id: renamed(task.id), batch: old.id, endMin: Math.min(task.endMin, nowMin), attention: task.attention.filter((point) => point.endMin <= nowMin) }];
+    return [
+      {
+        ...task,
+        id: renamed(task.id),
+        batch: old.id,
+        endMin: Math.min(task.endMin, nowMin),
+        attention: task.attention.filter((point) => point.endMin <= nowMin),
+      },
+    ];
   });
-  const past = new Set([...done, ...[...running].filter((id) => plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch))]);
-  const mine = (id: string) => plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch);
+  const past = new Set([
+    ...done,
+    ...[...running].filter((id) =>
+      plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch),
+    ),
+  ]);
+  const mine = (id: string) =>
+    plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch);
   return {
     occasion,
     standpoint: {
@@ -61,11 +79,23 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Sli
 }
 
 /** A guest does not come, or leaves: nothing more is made for them. */
-export const guestGone = ({ occasion, standpoint }: Slipped, guest: GuestId): Slipped => ({ occasion: notForAnybody(occasion, occasion.dishes.map((dish) => dish.id), [guest]), standpoint });
+export const guestGone = ({ occasion, standpoint }: Slipped, guest: GuestId): Slipped => ({
+  occasion: notForAnybody(
+    occasion,
+    occasion.dishes.map((dish) => dish.id),
+    [guest],
+  ),
+  standpoint,
+});
 
 /** A guest turns out to need something. */
 export const guestNeeds = ({ occasion, standpoint }: Slipped, guest: GuestId, need: Need): Slipped => ({
-  occasion: { ...occasion, guests: occasion.guests.map((each) => (each.id === guest ? { ...each, needs: [...each.needs.filter((one) => one.id !== need.id), need] } : each)) },
+  occasion: {
+    ...occasion,
+    guests: occasion.guests.map((each) =>
+      each.id === guest ? { ...each, needs: [...each.needs.filter((one) => one.id !== need.id), need] } : each,
+    ),
+  },
   standpoint,
 });
 
@@ -83,10 +113,24 @@ export function withNeedsOf(occasion: Occasion, day: Occasion): Occasion {
 export function ovenDead({ occasion, standpoint }: Slipped, oven: number): Slipped {
   const { kitchen } = occasion;
   const dead = <T extends { racks: number }>(one: T): T => ({ ...one, racks: 0 });
-  const inside = new Set(standpoint.plan.tasks.flatMap((task) => (task.kind === 'step' && task.racks.length > 0 && task.oven === oven ? [task.id] : [])));
+  const inside = new Set(
+    standpoint.plan.tasks.flatMap((task) =>
+      task.kind === 'step' && task.racks.length > 0 && task.oven === oven ? [task.id] : [],
+    ),
+  );
   return {
-    occasion: { ...occasion, kitchen: oven === 0 ? { ...kitchen, oven: dead(kitchen.oven) } : { ...kitchen, moreOvens: kitchen.moreOvens.map((each, at) => (at === oven - 1 ? dead(each) : each)) } },
-    standpoint: { ...standpoint, running: new Set([...standpoint.running].filter((id) => !inside.has(id))), again: [...(standpoint.again ?? []), ...[...standpoint.running].filter((id) => inside.has(id))] },
+    occasion: {
+      ...occasion,
+      kitchen:
+        oven === 0
+          ? { ...kitchen, oven: dead(kitchen.oven) }
+          : { ...kitchen, moreOvens: kitchen.moreOvens.map((each, at) => (at === oven - 1 ? dead(each) : each)) },
+    },
+    standpoint: {
+      ...standpoint,
+      running: new Set([...standpoint.running].filter((id) => !inside.has(id))),
+      again: [...(standpoint.again ?? []), ...[...standpoint.running].filter((id) => inside.has(id))],
+    },
   };
 }
 
@@ -94,9 +138,29 @@ export function ovenDead({ occasion, standpoint }: Slipped, oven: number): Slipp
 export function wantOven({ occasion, standpoint }: Slipped): readonly DishId[] {
   const network = tasksOf(occasion, fit(occasion));
   const { oven, moreOvens } = occasion.kitchen;
-  const stuck = network.tasks.filter((task) => !standpoint.done.has(task.id) && task.ways.every((way) => way.oven && ![oven, ...moreOvens].some((each) => each.racks > 0 && each.mostC >= way.oven!.temperatureC - way.oven!.toleranceC && (!way.oven!.grill || each.grill))));
+  const stuck = network.tasks.filter(
+    (task) =>
+      !standpoint.done.has(task.id) &&
+      task.ways.every(
+        (way) =>
+          way.oven &&
+          ![oven, ...moreOvens].some(
+            (each) =>
+              each.racks > 0 &&
+              each.mostC >= way.oven!.temperatureC - way.oven!.toleranceC &&
+              (!way.oven!.grill || each.grill),
+          ),
+      ),
+  );
   return [...new Set(stuck.map((task) => network.batches.find((batch) => batch.id === task.batch)!.dish))];
 }
 
 /** Dishes nobody gets any more. */
-export const dishesOut = ({ occasion, standpoint }: Slipped, dishes: readonly DishId[]): Slipped => ({ occasion: notForAnybody(occasion, dishes, occasion.guests.map((guest) => guest.id)), standpoint });
+export const dishesOut = ({ occasion, standpoint }: Slipped, dishes: readonly DishId[]): Slipped => ({
+  occasion: notForAnybody(
+    occasion,
+    dishes,
+    occasion.guests.map((guest) => guest.id),
+  ),
+  standpoint,
+});

@@ -24,17 +24,28 @@ export interface FoodStanding {
 export const keepEntry = (dish: DishId, version: VersionId): string => `keep:${dish}/${version}`;
 
 /** Whether food is as hot, or as cold, as it must be kept. */
-export const isHeld = ({ measured, celsius }: Reading): boolean => (measured === 'hot' ? celsius >= rules.hotHoldC : celsius <= rules.coldHoldC);
+export const isHeld = ({ measured, celsius }: Reading): boolean =>
+  measured === 'hot' ? celsius >= rules.hotHoldC : celsius <= rules.coldHoldC;
 
 /** How many days the recipe says it keeps in a place. With something swapped in it the recipe's word does not hold. */
-export function keepsDays(recipe: Recipe, version: Version, places: readonly Recipe['keeps'][number]['where'][]): number | undefined {
+export function keepsDays(
+  recipe: Recipe,
+  version: Version,
+  places: readonly Recipe['keeps'][number]['where'][],
+): number | undefined {
   if (version.swaps.length > 0) return undefined;
   const days = recipe.keeps.filter((each) => places.includes(each.where)).map((each) => each.days);
   return days.length > 0 ? Math.min(...days) : undefined;
 }
 
 /** Everything that is ready, or by its time must be, with the clock that counts for it. What others brought is not in it: nobody knows how long it has stood. */
-export function standingOf(occasion: Occasion, plan: Plan, progress: Progress, nowMin: number, table: FitTable = fit(occasion)): readonly FoodStanding[] {
+export function standingOf(
+  occasion: Occasion,
+  plan: Plan,
+  progress: Progress,
+  nowMin: number,
+  table: FitTable = fit(occasion),
+): readonly FoodStanding[] {
   const network = tasksOf(occasion, table);
   const { plan: real, done } = happened(plan, progress, nowMin);
   const endOf = new Map(real.tasks.map((task) => [task.id, task.endMin]));
@@ -47,10 +58,21 @@ export function standingOf(occasion: Occasion, plan: Plan, progress: Progress, n
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
     return batch.versions.map((id): FoodStanding => {
       const version = dish.versions.find((each) => each.id === id)!;
-      const readings = progress.readings.filter((each) => each.counts && each.entry === keepEntry(dish.id, id) && (each.measured === 'hot' || each.measured === 'cold'));
+      const readings = progress.readings.filter(
+        (each) =>
+          each.counts && each.entry === keepEntry(dish.id, id) && (each.measured === 'hot' || each.measured === 'cold'),
+      );
       const between = readings.find((each) => !isHeld(each));
       const held = readings.filter((each) => isHeld(each) && (!between || each.atMin < between.atMin));
-      return { dish: dish.id, version: id, readyMin, isTicked, sinceMin: Math.max(readyMin, ...held.map((each) => each.atMin)), between, keepsOutDays: keepsDays(batch.recipe, version, ['counter', 'cupboard', 'cellar']) };
+      return {
+        dish: dish.id,
+        version: id,
+        readyMin,
+        isTicked,
+        sinceMin: Math.max(readyMin, ...held.map((each) => each.atMin)),
+        between,
+        keepsOutDays: keepsDays(batch.recipe, version, ['counter', 'cupboard', 'cellar']),
+      };
     });
   });
 }

@@ -23,21 +23,54 @@ const shownMin = 10;
  * Every timer that runs: of each step that was set going the looks that are still to come, moved by when it really began and what it
  * was said of it since. They follow from the events, so that no reload or restart can lose one.
  */
-export function timersOf(plan: Plan, leastMin: (task: string) => number | undefined, { ticked, until, timers }: Progress, nowMin: number): readonly DayTimer[] {
-  const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.cook === undefined && ticked.has(task.id));
+export function timersOf(
+  plan: Plan,
+  leastMin: (task: string) => number | undefined,
+  { ticked, until, timers }: Progress,
+  nowMin: number,
+): readonly DayTimer[] {
+  const steps = plan.tasks.filter(
+    (task): task is PlannedStep => task.kind === 'step' && task.cook === undefined && ticked.has(task.id),
+  );
   const running = steps.flatMap((task): DayTimer[] => {
     const beganMin = ticked.get(task.id)!.atMin;
     const said = until.get(task.id);
     const ends = endingLook(task);
-    const looks = looksOf(task).map((at) => ({ point: task.attention[at]!, id: lookId(task.id, at), last: at === ends }));
+    const looks = looksOf(task).map((at) => ({
+      point: task.attention[at]!,
+      id: lookId(task.id, at),
+      last: at === ends,
+    }));
     const readyMin = said ?? beganMin + task.endMin - task.startMin;
-    const ready: DayTimer[] = ends !== undefined || readyMin + shownMin < nowMin ? [] : [{ id: task.id, step: task.id, name: '', beganMin, dueMin: readyMin, kind: 'ready' }];
-    return [...ready, ...looks.filter(({ id }) => !ticked.has(id)).map(({ point, id, last }): DayTimer => {
-      const dueMin = last && said !== undefined ? said : beganMin + point.startMin - task.startMin;
-      const least = last ? leastMin(task.id) : undefined;
-      return { id, step: task.id, name: point.what, beganMin, dueMin, earlyMin: least === undefined ? undefined : Math.min(dueMin, beganMin + least), kind: last ? 'last-look' : 'look' };
-    })];
+    const ready: DayTimer[] =
+      ends !== undefined || readyMin + shownMin < nowMin
+        ? []
+        : [{ id: task.id, step: task.id, name: '', beganMin, dueMin: readyMin, kind: 'ready' }];
+    return [
+      ...ready,
+      ...looks
+        .filter(({ id }) => !ticked.has(id))
+        .map(({ point, id, last }): DayTimer => {
+          const dueMin = last && said !== undefined ? said : beganMin + point.startMin - task.startMin;
+          const least = last ? leastMin(task.id) : undefined;
+          return {
+            id,
+            step: task.id,
+            name: point.what,
+            beganMin,
+            dueMin,
+            earlyMin: least === undefined ? undefined : Math.min(dueMin, beganMin + least),
+            kind: last ? 'last-look' : 'look',
+          };
+        }),
+    ];
   });
-  const own = timers.map(({ id, name, endsAtMin }): DayTimer => ({ id, name, beganMin: endsAtMin, dueMin: endsAtMin, kind: 'own' }));
+  const own = timers.map(({ id, name, endsAtMin }): DayTimer => ({
+    id,
+    name,
+    beganMin: endsAtMin,
+    dueMin: endsAtMin,
+    kind: 'own',
+  }));
   return [...running, ...own].sort((a, b) => a.dueMin - b.dueMin || (a.id < b.id ? -1 : 1));
 }

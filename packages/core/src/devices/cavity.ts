@@ -11,7 +11,13 @@ export interface CavitySpec {
 /** Something that was done to an oven. Moments in minutes. `tauMin`: the time constant of a load's core. */
 export type CavityAction =
   | { readonly kind: 'dial'; readonly atMin: number; readonly dialC: number | null }
-  | { readonly kind: 'in'; readonly atMin: number; readonly load: string; readonly racks: number; readonly tauMin: number }
+  | {
+      readonly kind: 'in';
+      readonly atMin: number;
+      readonly load: string;
+      readonly racks: number;
+      readonly tauMin: number;
+    }
   | { readonly kind: 'out'; readonly atMin: number; readonly load: string }
   | { readonly kind: 'door'; readonly atMin: number }
   | { readonly kind: 'fault'; readonly atMin: number; readonly fault: DeviceFault | null };
@@ -66,14 +72,34 @@ const model = {
 } as const;
 
 /** The time constant of a load whose core comes from the fridge to `coreC` in `minutes` at `ovenC`: first order, as Newton's law of cooling has it. */
-export const tauOf = (minutes: number, ovenC: number, coreC: number): number => minutes / Math.log((ovenC - model.loadStartsC) / Math.max(1, ovenC - coreC));
+export const tauOf = (minutes: number, ovenC: number, coreC: number): number =>
+  minutes / Math.log((ovenC - model.loadStartsC) / Math.max(1, ovenC - coreC));
 
 /** A cold oven, dial off. */
-export const coldCavity = (atMin: number): CavityState => ({ atMin, cavityC: rules.roomC, shownC: rules.roomC, dialC: null, isHeating: false, isOpen: false, isAjar: false, fault: null, faultSinceMin: atMin, loads: new Map() });
+export const coldCavity = (atMin: number): CavityState => ({
+  atMin,
+  cavityC: rules.roomC,
+  shownC: rules.roomC,
+  dialC: null,
+  isHeating: false,
+  isOpen: false,
+  isAjar: false,
+  fault: null,
+  faultSinceMin: atMin,
+  loads: new Map(),
+});
 
 /** Steps an oven from one state to a moment through all that is done to it meanwhile, in their order. The same actions give the same state. */
-export function stepCavity(spec: CavitySpec, from: CavityState, actions: readonly CavityAction[], untilMin: number): CavityState {
-  const coming = actions.filter((each) => each.atMin <= untilMin).map((each) => ({ ...each, atMin: Math.max(each.atMin, from.atMin) })).sort((a, b) => a.atMin - b.atMin);
+export function stepCavity(
+  spec: CavitySpec,
+  from: CavityState,
+  actions: readonly CavityAction[],
+  untilMin: number,
+): CavityState {
+  const coming = actions
+    .filter((each) => each.atMin <= untilMin)
+    .map((each) => ({ ...each, atMin: Math.max(each.atMin, from.atMin) }))
+    .sort((a, b) => a.atMin - b.atMin);
   const loads = new Map(from.loads);
   let { cavityC, dialC, isHeating, isAjar, fault, faultSinceMin } = from;
   let openUntil = from.isOpen ? from.atMin + model.openMin : -Infinity;
@@ -82,7 +108,8 @@ export function stepCavity(spec: CavitySpec, from: CavityState, actions: readonl
   // So strong that the empty oven gains what was measured on it half way up.
   const powerCPerMin = spec.heatsCPerMin + model.lossPerMin * 90;
   const ajarLoss = Math.max(0, spec.coolsCPerMin / model.cooledFromC - model.lossPerMin);
-  const drift = (nowMin: number) => (fault === 'drifting' ? Math.min(model.driftMostC, (nowMin - faultSinceMin) * model.driftCPerMin) : 0);
+  const drift = (nowMin: number) =>
+    fault === 'drifting' ? Math.min(model.driftMostC, (nowMin - faultSinceMin) * model.driftCPerMin) : 0;
   const shown = (nowMin: number) => cavityC - spec.offsetC + drift(nowMin);
   for (let step = 0; step <= steps; step++) {
     const nowMin = from.atMin + step * model.stepMin;
@@ -93,31 +120,48 @@ export function stepCavity(spec: CavitySpec, from: CavityState, actions: readonl
         dialC = action.dialC;
         isAjar = dialC !== null && shown(nowMin) > dialC + model.ajarFromC;
       } else if (action.kind === 'fault') [fault, faultSinceMin] = [action.fault, nowMin];
-      else if (action.kind === 'in') loads.set(action.load, { racks: action.racks, tauMin: action.tauMin, coreC: model.loadStartsC });
+      else if (action.kind === 'in')
+        loads.set(action.load, { racks: action.racks, tauMin: action.tauMin, coreC: model.loadStartsC });
       else if (action.kind === 'out') loads.delete(action.load);
     }
     if (step === steps) break;
     const shownC = shown(nowMin);
     if (dialC === null || shownC <= dialC + model.swingC) isAjar = false;
     // What is stuck stays as it was, on or off, whatever the dial says.
-    if (fault !== 'stuck') isHeating = dialC !== null && !isAjar && (isHeating ? shownC < dialC + model.swingC : shownC < dialC - model.swingC);
+    if (fault !== 'stuck')
+      isHeating =
+        dialC !== null && !isAjar && (isHeating ? shownC < dialC + model.swingC : shownC < dialC - model.swingC);
     const loss = model.lossPerMin + (nowMin < openUntil ? ajarLoss * model.openTimes : isAjar ? ajarLoss : 0);
-    let change = (isHeating ? powerCPerMin * (fault === 'slow' ? model.slowShare : 1) : 0) - loss * (cavityC - rules.roomC);
+    let change =
+      (isHeating ? powerCPerMin * (fault === 'slow' ? model.slowShare : 1) : 0) - loss * (cavityC - rules.roomC);
     for (const [load, { racks, tauMin, coreC }] of loads) {
       change -= model.loadPerMin * racks * (cavityC - coreC);
       loads.set(load, { racks, tauMin, coreC: coreC + ((cavityC - coreC) / tauMin) * model.stepMin });
     }
     cavityC = Math.max(rules.roomC, cavityC + change * model.stepMin);
   }
-  return { atMin: Math.max(untilMin, from.atMin), cavityC, shownC: shown(untilMin), dialC, isHeating, isOpen: untilMin < openUntil, isAjar, fault, faultSinceMin, loads };
+  return {
+    atMin: Math.max(untilMin, from.atMin),
+    cavityC,
+    shownC: shown(untilMin),
+    dialC,
+    isHeating,
+    isOpen: untilMin < openUntil,
+    isAjar,
+    fault,
+    faultSinceMin,
+    loads,
+  };
 }
 
 /** Whether it shows what its dial asks: within the swing of its thermostat, and not still much hotter. */
-export const isThere = ({ dialC, shownC }: Pick<CavityState, 'dialC' | 'shownC'>): boolean => dialC !== null && shownC >= dialC - model.swingC * 2 && shownC <= dialC + model.ajarFromC;
+export const isThere = ({ dialC, shownC }: Pick<CavityState, 'dialC' | 'shownC'>): boolean =>
+  dialC !== null && shownC >= dialC - model.swingC * 2 && shownC <= dialC + model.ajarFromC;
 
 /** In how many minutes it will show what its dial asks, if nothing else is done; undefined where that is not within three hours. */
 export function thereInMin(spec: CavitySpec, state: CavityState): number | undefined {
   if (state.dialC === null) return undefined;
-  for (let minutes = 0, here = state; minutes <= 180; minutes++, here = stepCavity(spec, here, [], here.atMin + 1)) if (isThere(here)) return minutes;
+  for (let minutes = 0, here = state; minutes <= 180; minutes++, here = stepCavity(spec, here, [], here.atMin + 1))
+    if (isThere(here)) return minutes;
   return undefined;
 }

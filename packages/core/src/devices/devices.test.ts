@@ -8,14 +8,16 @@ import { rehearsedDevices, type CavityReading, type ProbeReading } from './rehea
 
 const spec = { heatsCPerMin: 11, coolsCPerMin: 5, offsetC: 0 };
 const on = (dialC: number, atMin = 0): CavityAction => ({ kind: 'dial', atMin, dialC });
-const run = (untilMin: number, ...actions: readonly CavityAction[]) => stepCavity(spec, coldCavity(0), actions, untilMin);
+const run = (untilMin: number, ...actions: readonly CavityAction[]) =>
+  stepCavity(spec, coldCavity(0), actions, untilMin);
 
 describe('an oven', () => {
   test('heats about as fast as was measured, then keeps its temperature within the swing of its thermostat', () => {
     const there = thereInMin(spec, run(0, on(200)))!;
     expect(there).toBeGreaterThan(12);
     expect(there).toBeLessThan(22);
-    for (let minute = there + 5; minute < there + 90; minute++) expect(Math.abs(run(minute, on(200)).shownC - 200)).toBeLessThanOrEqual(10);
+    for (let minute = there + 5; minute < there + 90; minute++)
+      expect(Math.abs(run(minute, on(200)).shownC - 200)).toBeLessThanOrEqual(10);
   });
 
   test('turned down, it cools with its door ajar about as fast as was measured, and is not ready before', () => {
@@ -47,7 +49,9 @@ describe('an oven', () => {
 
   test('is slow, stuck, drifting or silent where that is asked for', () => {
     const fails = (fault: 'slow' | 'stuck' | 'drifting', atMin = 0): CavityAction => ({ kind: 'fault', atMin, fault });
-    expect(thereInMin(spec, run(0.1, on(200), fails('slow')))!).toBeGreaterThan(1.7 * thereInMin(spec, run(0, on(200)))!);
+    expect(thereInMin(spec, run(0.1, on(200), fails('slow')))!).toBeGreaterThan(
+      1.7 * thereInMin(spec, run(0, on(200)))!,
+    );
     // Stuck before it was turned on, it stays cold; stuck while heating, it passes its dial.
     expect(thereInMin(spec, run(1, fails('stuck'), on(200, 0.5)))).toBeUndefined();
     expect(run(60, on(200), fails('stuck', 10)).shownC).toBeGreaterThan(230);
@@ -57,10 +61,19 @@ describe('an oven', () => {
   });
 
   test('stepped in pieces it is the same as in one', () => {
-    const actions: CavityAction[] = [on(200), { kind: 'in', atMin: 30, load: 'a', racks: 1, tauMin: 80 }, { kind: 'fault', atMin: 41, fault: 'slow' }];
+    const actions: CavityAction[] = [
+      on(200),
+      { kind: 'in', atMin: 30, load: 'a', racks: 1, tauMin: 80 },
+      { kind: 'fault', atMin: 41, fault: 'slow' },
+    ];
     const whole = run(80, ...actions);
     const first = run(35, ...actions);
-    const pieces = stepCavity(spec, first, actions.filter((each) => each.atMin > 35), 80);
+    const pieces = stepCavity(
+      spec,
+      first,
+      actions.filter((each) => each.atMin > 35),
+      80,
+    );
     expect(pieces.cavityC).toBeCloseTo(whole.cavityC, 6);
     expect(pieces.loads.get('a')!.coreC).toBeCloseTo(whole.loads.get('a')!.coreC, 6);
   });
@@ -98,13 +111,24 @@ describe('the devices of a rehearsed day', () => {
   });
 
   test('the same events give the same readings; a fault shows, and is over when it is mended', () => {
-    const fault = (fault: 'disconnected' | null, when: number, device = 'cavity-1'): readonly [number, Happening] => [when, { kind: 'fault', device, fault }];
+    const fault = (fault: 'disconnected' | null, when: number, device = 'cavity-1'): readonly [number, Happening] => [
+      when,
+      { kind: 'fault', device, fault },
+    ];
     const now = bird.startMin + 20;
     expect(at(now)).toEqual(at(now));
-    expect(at(now, fault('disconnected', now - 5)).cavity).toMatchObject({ shownC: null, setC: null, thereInMin: null, silentSinceMin: expect.closeTo(now - 5, 0) });
+    expect(at(now, fault('disconnected', now - 5)).cavity).toMatchObject({
+      shownC: null,
+      setC: null,
+      thereInMin: null,
+      silentSinceMin: expect.closeTo(now - 5, 0),
+    });
     expect(at(now, fault('disconnected', now - 5), fault(null, now - 1)).cavity).toEqual(at(now).cavity);
     expect(at(now, fault('disconnected', now - 5, 'probe-1')).probe).toMatchObject({ coreC: null, task: null });
-    const slow = at(now, [plan.tasks.find((task) => task.kind === 'oven')!.startMin, { kind: 'fault', device: 'cavity-1', fault: 'slow' }]);
+    const slow = at(now, [
+      plan.tasks.find((task) => task.kind === 'oven')!.startMin,
+      { kind: 'fault', device: 'cavity-1', fault: 'slow' },
+    ]);
     expect(slow.probe.coreC!).toBeLessThan(at(now).probe.coreC!);
   });
 });

@@ -41,7 +41,11 @@ export type DeviceReading = CavityReading | ProbeReading;
 export const cavityDevice = (oven: number): string => `cavity-${oven + 1}`;
 export const probeDevice = (oven: number): string => `probe-${oven + 1}`;
 
-const specOf = (oven: Oven): CavitySpec => ({ heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin, coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin, offsetC: oven.offsetC });
+const specOf = (oven: Oven): CavitySpec => ({
+  heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin,
+  coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin,
+  offsetC: oven.offsetC,
+});
 
 /** A number in [0, 1) that a task has on a day: the same each time it is asked for. */
 function lotOf(day: string, task: string): number {
@@ -54,40 +58,72 @@ function lotOf(day: string, task: string): number {
  * The ovens of a rehearsed day, and a probe in each: what they show follows from what was ticked (dials turned, food put in, looked at,
  * taken out) and from the faults that were asked for. Nothing is kept but the events, so a restart loses nothing; the same events give the same readings.
  */
-export function rehearsedDevices(occasion: Occasion, plan: Plan, progress: Progress, nowMin: number, day: string, network: TaskNetwork = tasksOf(occasion, fit(occasion))): readonly DeviceReading[] {
+export function rehearsedDevices(
+  occasion: Occasion,
+  plan: Plan,
+  progress: Progress,
+  nowMin: number,
+  day: string,
+  network: TaskNetwork = tasksOf(occasion, fit(occasion)),
+): readonly DeviceReading[] {
   const tasks = new Map(network.tasks.map((task) => [task.id, task]));
   const { plan: real } = happened(plan, progress, nowMin);
   return ovensOf(occasion.kitchen).flatMap((oven, number): DeviceReading[] => {
     if (oven.racks === 0) return [];
     const spec = specOf(oven);
-    const loads = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.oven === number && progress.ticked.has(task.id));
+    const loads = plan.tasks.filter(
+      (task): task is PlannedStep =>
+        task.kind === 'step' && task.racks.length > 0 && task.oven === number && progress.ticked.has(task.id),
+    );
     const inside = new Map<string, number>();
     const actions: CavityAction[] = [];
     for (const turned of plan.tasks) {
       const tick = turned.kind === 'oven' && turned.oven === number ? progress.ticked.get(turned.id) : undefined;
-      if (tick && turned.kind === 'oven') actions.push({ kind: 'dial', atMin: tick.atMin, dialC: turned.temperatureC - oven.offsetC });
+      if (tick && turned.kind === 'oven')
+        actions.push({ kind: 'dial', atMin: tick.atMin, dialC: turned.temperatureC - oven.offsetC });
     }
     // Its last load out, the oven is turned off.
-    const offMin = Math.max(-Infinity, ...real.tasks.flatMap((task) => (task.kind === 'oven' && task.oven === number ? [task.untilMin] : [])));
+    const offMin = Math.max(
+      -Infinity,
+      ...real.tasks.flatMap((task) => (task.kind === 'oven' && task.oven === number ? [task.untilMin] : [])),
+    );
     if (offMin > -Infinity) actions.push({ kind: 'dial', atMin: offMin + 1, dialC: null });
     for (const load of loads) {
       const inMin = progress.ticked.get(load.id)!.atMin;
       const outMin = outAt(load, progress, inMin);
       const task = tasks.get(load.id);
-      actions.push({ kind: 'in', atMin: inMin, load: load.id, racks: load.racks.length, tauMin: tauOfLoad(load, task, lotOf(day, load.id), plan, number) });
-      for (const at of looksOf(load)) { const look = progress.ticked.get(lookId(load.id, at)); if (look) actions.push({ kind: 'door', atMin: look.atMin }); }
+      actions.push({
+        kind: 'in',
+        atMin: inMin,
+        load: load.id,
+        racks: load.racks.length,
+        tauMin: tauOfLoad(load, task, lotOf(day, load.id), plan, number),
+      });
+      for (const at of looksOf(load)) {
+        const look = progress.ticked.get(lookId(load.id, at));
+        if (look) actions.push({ kind: 'door', atMin: look.atMin });
+      }
       if (outMin <= nowMin) actions.push({ kind: 'out', atMin: outMin, load: load.id });
       else if (task?.step.coreC !== undefined) inside.set(load.id, load.endMin);
     }
-    for (const { device, fault, atMin } of progress.faults) if (device === cavityDevice(number)) actions.push({ kind: 'fault', atMin, fault });
+    for (const { device, fault, atMin } of progress.faults)
+      if (device === cavityDevice(number)) actions.push({ kind: 'fault', atMin, fault });
     const first = Math.min(nowMin, ...actions.map((each) => each.atMin));
     const state = stepCavity(spec, coldCavity(first), actions, nowMin);
     const silent = state.fault === 'disconnected';
     const silentSinceMin = silent ? state.faultSinceMin : null;
     const cavity: CavityReading = {
-      kind: 'cavity', device: cavityDevice(number), name: oven.name, oven: number, atMin: nowMin,
-      setC: silent ? null : state.dialC, shownC: silent ? null : Math.round(state.shownC), isHeating: !silent && state.isHeating, isOpen: !silent && (state.isOpen || state.isAjar),
-      thereInMin: silent ? null : thereInMin(spec, state) ?? null, silentSinceMin,
+      kind: 'cavity',
+      device: cavityDevice(number),
+      name: oven.name,
+      oven: number,
+      atMin: nowMin,
+      setC: silent ? null : state.dialC,
+      shownC: silent ? null : Math.round(state.shownC),
+      isHeating: !silent && state.isHeating,
+      isOpen: !silent && (state.isOpen || state.isAjar),
+      thereInMin: silent ? null : (thereInMin(spec, state) ?? null),
+      silentSinceMin,
     };
     const probeFault = progress.faults.filter((each) => each.device === probeDevice(number)).at(-1);
     const probeSilent = probeFault?.fault === 'disconnected';
@@ -95,7 +131,15 @@ export function rehearsedDevices(occasion: Occasion, plan: Plan, progress: Progr
     const [probed] = [...inside].sort((a, b) => a[1] - b[1]).map(([load]) => load);
     const core = probed === undefined ? undefined : state.loads.get(probed)?.coreC;
     const off = probeFault?.fault === 'drifting' ? -Math.min(12, (nowMin - probeFault.atMin) * 0.3) : 0;
-    const probe: ProbeReading = { kind: 'probe', device: probeDevice(number), name: `Probe, ${oven.name.toLowerCase()}`, atMin: nowMin, task: probeSilent ? null : probed ?? null, coreC: probeSilent || core === undefined ? null : Math.round((core + off) * 10) / 10, silentSinceMin: probeSilent ? probeFault.atMin : null };
+    const probe: ProbeReading = {
+      kind: 'probe',
+      device: probeDevice(number),
+      name: `Probe, ${oven.name.toLowerCase()}`,
+      atMin: nowMin,
+      task: probeSilent ? null : (probed ?? null),
+      coreC: probeSilent || core === undefined ? null : Math.round((core + off) * 10) / 10,
+      silentSinceMin: probeSilent ? probeFault.atMin : null,
+    };
     return [cavity, probe];
   });
 }
@@ -113,7 +157,10 @@ function tauOfLoad(load: PlannedStep, task: Task | undefined, lot: number, plan:
   const range = task?.durationMin;
   const likely = range ? Math.min(range.most, Math.max(range.least, range.planned)) : planned;
   const minutes = range ? fromTriangle({ least: range.least, likely, most: range.most }, lot) : planned;
-  const heat = plan.tasks.find((each) => each.kind === 'oven' && each.oven === oven && each.endMin <= load.startMin && each.untilMin >= load.endMin);
+  const heat = plan.tasks.find(
+    (each) =>
+      each.kind === 'oven' && each.oven === oven && each.endMin <= load.startMin && each.untilMin >= load.endMin,
+  );
   const ovenC = heat?.kind === 'oven' ? heat.temperatureC : 180;
   return tauOf(Math.max(1, minutes), ovenC, Math.min(task?.step.coreC ?? 92, ovenC - 5));
 }

@@ -4,25 +4,43 @@ import { IngredientLine, LabelRecord, OwnFood, Recipe } from '../model/index.ts'
 import { lineEvidence, servedEvidence, type Evidence } from './evidence.ts';
 import { knowledgeOf } from './knowledge.ts';
 
-const knowing = (labels: LabelRecord[] = [], ownFoods: OwnFood[] = []) => knowledgeOf({ labels, ownFoods, date: '2026-12-21' });
+const knowing = (labels: LabelRecord[] = [], ownFoods: OwnFood[] = []) =>
+  knowledgeOf({ labels, ownFoods, date: '2026-12-21' });
 
 const ingredient = (food: string | undefined) => v.parse(IngredientLine, line('l', food));
-const about = (each: Evidence) => (each.about.kind === 'hazard' ? each.about.hazard : each.about.kind === 'food' ? `food ${each.about.food}` : each.about.kind);
-const said = (food: string | undefined, labels: LabelRecord[] = []) => lineEvidence(ingredient(food), knowing(labels)).map((each) => `${each.level} ${about(each)} (${each.grade})`);
-const label = (readOn: string, contains: string[]) => v.parse(LabelRecord, { food: 'vegetable-stock-cube', product: 'Cube', readOn, contains, mayContain: [] });
+const about = (each: Evidence) =>
+  each.about.kind === 'hazard'
+    ? each.about.hazard
+    : each.about.kind === 'food'
+      ? `food ${each.about.food}`
+      : each.about.kind;
+const said = (food: string | undefined, labels: LabelRecord[] = []) =>
+  lineEvidence(ingredient(food), knowing(labels)).map((each) => `${each.level} ${about(each)} (${each.grade})`);
+const label = (readOn: string, contains: string[]) =>
+  v.parse(LabelRecord, { food: 'vegetable-stock-cube', product: 'Cube', readOn, contains, mayContain: [] });
 
 test('a single food rests on what it is', () => expect(said('potato')).toEqual(['contained food potato (single)']));
 
 test('a processed food brings what it is made of, by usual composition', () => {
-  expect(said('butter')).toEqual(['contained food butter (usual)', 'contained milk (usual)', 'possible lactose (usual)']);
+  expect(said('butter')).toEqual([
+    'contained food butter (usual)',
+    'contained milk (usual)',
+    'possible lactose (usual)',
+  ]);
 });
 
 test('a composite that nobody has read says so, beside what it is feared to hold', () => {
-  expect(said('vegetable-stock-cube')).toEqual(expect.arrayContaining(['possible celery (usual)', 'possible unread (unknown)']));
+  expect(said('vegetable-stock-cube')).toEqual(
+    expect.arrayContaining(['possible celery (usual)', 'possible unread (unknown)']),
+  );
 });
 
 test('read, it brings what the label lists and no doubt any more', () => {
-  expect(said('vegetable-stock-cube', [label('2026-11-01', ['celery'])])).toEqual(['contained food vegetable-stock-cube (usual)', 'contained celery (label)', 'possible unlisted (label)']);
+  expect(said('vegetable-stock-cube', [label('2026-11-01', ['celery'])])).toEqual([
+    'contained food vegetable-stock-cube (usual)',
+    'contained celery (label)',
+    'possible unlisted (label)',
+  ]);
 });
 
 test('a food the catalogue does not know, and a line nobody has read as anything, are unknown', () => {
@@ -45,25 +63,66 @@ test('the same line and labels are read once', () => {
 });
 
 test('a raw risk goes only where its own way passes through enough heat', () => {
-  const made = (coreC: number, after: string) => v.parse(Recipe, recipe('r', [line('egg', 'egg'), line('more', 'egg')], [
-    step('whisk', { uses: ['egg'], after: [] }),
-    step('cook', { coreC, after: [{ step: 'whisk' }] }),
-    step('raw', { uses: ['more'], after: after ? [{ step: after }] : [] }),
-  ]));
-  const raw = (one: Recipe) => servedEvidence(one, knowing()).filter((each) => about(each) === 'raw-egg').map((each) => each.line as string);
+  const made = (coreC: number, after: string) =>
+    v.parse(
+      Recipe,
+      recipe(
+        'r',
+        [line('egg', 'egg'), line('more', 'egg')],
+        [
+          step('whisk', { uses: ['egg'], after: [] }),
+          step('cook', { coreC, after: [{ step: 'whisk' }] }),
+          step('raw', { uses: ['more'], after: after ? [{ step: after }] : [] }),
+        ],
+      ),
+    );
+  const raw = (one: Recipe) =>
+    servedEvidence(one, knowing())
+      .filter((each) => about(each) === 'raw-egg')
+      .map((each) => each.line as string);
   expect(raw(made(75, 'cook'))).toEqual(['more']);
   expect(raw(made(60, 'cook'))).toEqual(['egg', 'more']);
 });
 
 describe('labels grow old', () => {
-  const cube = (readOn: string, more: object = {}) => said('vegetable-stock-cube', [v.parse(LabelRecord, { food: 'vegetable-stock-cube', product: 'Cube', readOn, contains: ['celery'], mayContain: [], ...more })]);
+  const cube = (readOn: string, more: object = {}) =>
+    said('vegetable-stock-cube', [
+      v.parse(LabelRecord, {
+        food: 'vegetable-stock-cube',
+        product: 'Cube',
+        readOn,
+        contains: ['celery'],
+        mayContain: [],
+        ...more,
+      }),
+    ]);
   test('after half a year the doubts are back, and what was listed stays', () => {
     expect(cube('2026-07-01')).not.toContain('possible unread (unknown)');
-    expect(cube('2026-03-01')).toEqual(expect.arrayContaining(['contained celery (label)', 'possible milk (usual)', 'possible unread (unknown)']));
+    expect(cube('2026-03-01')).toEqual(
+      expect.arrayContaining(['contained celery (label)', 'possible milk (usual)', 'possible unread (unknown)']),
+    );
   });
   test('read for an earlier occasion, it is read again only for those who may have no trace', () => {
-    const [evidence] = [lineEvidence(ingredient('vegetable-stock-cube'), knowing([v.parse(LabelRecord, { food: 'vegetable-stock-cube', product: 'Cube', readOn: '2026-11-01', contains: [], mayContain: [], carriedOver: true })]))];
-    expect(evidence.filter((each) => each.level === 'possible' && each.about.kind === 'hazard').every((each) => each.strictOnly)).toBe(true);
+    const [evidence] = [
+      lineEvidence(
+        ingredient('vegetable-stock-cube'),
+        knowing([
+          v.parse(LabelRecord, {
+            food: 'vegetable-stock-cube',
+            product: 'Cube',
+            readOn: '2026-11-01',
+            contains: [],
+            mayContain: [],
+            carriedOver: true,
+          }),
+        ]),
+      ),
+    ];
+    expect(
+      evidence
+        .filter((each) => each.level === 'possible' && each.about.kind === 'hazard')
+        .every((each) => each.strictOnly),
+    ).toBe(true);
   });
   test('what it was not read for stays in doubt', () => {
     const read = cube('2026-12-01', { lookedFor: ['milk', 'celery'] });
@@ -73,7 +132,10 @@ describe('labels grow old', () => {
 });
 
 test('a line without a food is read by its words; words nobody knows are unknown', () => {
-  const words = (text: string) => lineEvidence(v.parse(IngredientLine, { ...line('l', undefined), text }), knowing()).map((each) => `${each.level} ${about(each)}`);
+  const words = (text: string) =>
+    lineEvidence(v.parse(IngredientLine, { ...line('l', undefined), text }), knowing()).map(
+      (each) => `${each.level} ${about(each)}`,
+    );
   expect(words('2 tbsp ghee or oil')).toEqual(expect.arrayContaining(['possible milk', 'contained food ghee']));
   expect(words('a packet of zorblax')).toEqual(['possible unknown']);
   expect(words('as needed')).toEqual(['possible unknown']);
@@ -81,8 +143,23 @@ test('a line without a food is read by its words; words nobody knows are unknown
 });
 
 test('a food the user added is marked as their word; a correction adds a danger and takes none away', () => {
-  const own = (id: string, contains: string[]) => v.parse(OwnFood, { id, name: 'Grandmother’s paste', kind: 'plain', contains, possible: [], changedOn: '2026-12-01', note: 'she said so' });
-  const evidence = (id: string, foods: OwnFood[]) => lineEvidence(ingredient(id), knowing([], foods)).map((each) => `${each.level} ${about(each)} (${each.grade})`);
-  expect(evidence('family-paste', [own('family-paste', ['walnut'])])).toEqual(['contained food family-paste (word)', 'contained walnut (word)']);
-  expect(evidence('butter', [own('butter', ['egg'])])).toEqual(expect.arrayContaining(['contained egg (word)', 'contained milk (word)']));
+  const own = (id: string, contains: string[]) =>
+    v.parse(OwnFood, {
+      id,
+      name: 'Grandmother’s paste',
+      kind: 'plain',
+      contains,
+      possible: [],
+      changedOn: '2026-12-01',
+      note: 'she said so',
+    });
+  const evidence = (id: string, foods: OwnFood[]) =>
+    lineEvidence(ingredient(id), knowing([], foods)).map((each) => `${each.level} ${about(each)} (${each.grade})`);
+  expect(evidence('family-paste', [own('family-paste', ['walnut'])])).toEqual([
+    'contained food family-paste (word)',
+    'contained walnut (word)',
+  ]);
+  expect(evidence('butter', [own('butter', ['egg'])])).toEqual(
+    expect.arrayContaining(['contained egg (word)', 'contained milk (word)']),
+  );
 });

@@ -17,10 +17,22 @@ export type Level = 'contained' | 'carried' | 'possible' | 'trace';
 export type Subject =
   /** `lifts`: groups that are only possible although this member is contained (gluten taken out of wheat starch). */
   | { readonly kind: 'hazard'; readonly hazard: HazardId; readonly lifts?: readonly HazardId[] }
-  | { readonly kind: 'food'; readonly food: FoodId; readonly parts: ReadonlySet<FoodId>; readonly families: ReadonlySet<string>; readonly grain: boolean; readonly claims: readonly LabelClaim[] }
+  | {
+      readonly kind: 'food';
+      readonly food: FoodId;
+      readonly parts: ReadonlySet<FoodId>;
+      readonly families: ReadonlySet<string>;
+      readonly grain: boolean;
+      readonly claims: readonly LabelClaim[];
+    }
   | { readonly kind: 'unread' }
   /** `lookedFor`: the hazards the label was read for; absent where all of it was read. */
-  | { readonly kind: 'unlisted'; readonly absent: ReadonlySet<string>; readonly found: ReadonlySet<string>; readonly lookedFor?: ReadonlySet<string> | undefined }
+  | {
+      readonly kind: 'unlisted';
+      readonly absent: ReadonlySet<string>;
+      readonly found: ReadonlySet<string>;
+      readonly lookedFor?: ReadonlySet<string> | undefined;
+    }
   | { readonly kind: 'unknown' }
   | { readonly kind: 'kitchen' };
 
@@ -46,8 +58,20 @@ type Base = Pick<Evidence, 'line' | 'food' | 'words'>;
 
 const grains = new Set<string>(['wheat', 'barley', 'rye', 'oats', 'gluten']);
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-const ofHazard = (base: Base, hazard: HazardId, level: Level, grade: Grade, because: string, lifts: readonly HazardId[] = []): Evidence =>
-  ({ ...base, about: { kind: 'hazard', hazard, ...(lifts.length > 0 && { lifts }) }, level, grade, because });
+const ofHazard = (
+  base: Base,
+  hazard: HazardId,
+  level: Level,
+  grade: Grade,
+  because: string,
+  lifts: readonly HazardId[] = [],
+): Evidence => ({
+  ...base,
+  about: { kind: 'hazard', hazard, ...(lifts.length > 0 && { lifts }) },
+  level,
+  grade,
+  because,
+});
 
 interface Remembered {
   readonly food: Food | undefined;
@@ -75,29 +99,90 @@ export function lineEvidence(line: IngredientLine, knowledge: Knowledge): readon
   return evidence;
 }
 
-const unknownWords = (base: Base): Evidence => ({ ...base, about: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${base.words}” is made of.` });
+const unknownWords = (base: Base): Evidence => ({
+  ...base,
+  about: { kind: 'unknown' },
+  level: 'possible',
+  grade: 'unknown',
+  because: `Nobody has said what “${base.words}” is made of.`,
+});
 
-function foodEvidence(base: Base, food: Food, label: LabelRecord | undefined, old: boolean, knowledge: Knowledge): readonly Evidence[] {
+function foodEvidence(
+  base: Base,
+  food: Food,
+  label: LabelRecord | undefined,
+  old: boolean,
+  knowledge: Knowledge,
+): readonly Evidence[] {
   const own = knowledge.isOwn(food.id);
   const grade: Grade = own ? 'word' : food.kind === 'single' ? 'single' : 'usual';
-  const grain = food.families.includes('grain' as never) || [...food.contains, ...food.possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) || food.kind === 'composite';
+  const grain =
+    food.families.includes('grain' as never) ||
+    [...food.contains, ...food.possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) ||
+    food.kind === 'composite';
   const claims = label && !old && !label.carriedOver ? label.claims : [];
-  const found: Evidence[] = [{ ...base, about: { kind: 'food', food: food.id, parts: knowledge.parts(food.id), families: knowledge.families(food.id), grain, claims }, level: 'contained', grade, because: own ? `You say that it is ${food.name}.` : `It is ${food.name}.` }];
+  const found: Evidence[] = [
+    {
+      ...base,
+      about: {
+        kind: 'food',
+        food: food.id,
+        parts: knowledge.parts(food.id),
+        families: knowledge.families(food.id),
+        grain,
+        claims,
+      },
+      level: 'contained',
+      grade,
+      because: own ? `You say that it is ${food.name}.` : `It is ${food.name}.`,
+    },
+  ];
   const lifted = food.possible.filter((each) => each.lifts).map((each) => each.hazard);
   const certified = claims.includes('gluten-free');
   for (const hazard of food.contains) {
     const lifts = hazardOf(hazard).groups.filter((group) => lifted.includes(group));
-    found.push(ofHazard(base, hazard, 'contained', grade, `${capital(food.name)}: holds ${hazardOf(hazard).name}${own ? ', as you noted' : ''}.`, lifts));
+    found.push(
+      ofHazard(
+        base,
+        hazard,
+        'contained',
+        grade,
+        `${capital(food.name)}: holds ${hazardOf(hazard).name}${own ? ', as you noted' : ''}.`,
+        lifts,
+      ),
+    );
   }
   if (label) found.push(...labelEvidence(base, food, label, certified));
   if (!label || old || label.carriedOver) {
-    const again = !label ? [] : [old ? `The label of ${label.product} was read on ${dateWords(label.readOn)}, too long ago: read it again.` : `The label of ${label.product} was read for an earlier occasion: read it again for whoever may have no trace.`];
+    const again = !label
+      ? []
+      : [
+          old
+            ? `The label of ${label.product} was read on ${dateWords(label.readOn)}, too long ago: read it again.`
+            : `The label of ${label.product} was read for an earlier occasion: read it again for whoever may have no trace.`,
+        ];
     const strictOnly = label && !old ? { strictOnly: true as const } : {};
     for (const { hazard, why, trace } of food.possible) {
-      found.push({ ...ofHazard(base, hazard, trace ? 'trace' : 'possible', grade === 'word' ? 'word' : 'usual', [`${capital(why)}. The label decides.`, ...again].join(' ')), ...strictOnly });
+      found.push({
+        ...ofHazard(
+          base,
+          hazard,
+          trace ? 'trace' : 'possible',
+          grade === 'word' ? 'word' : 'usual',
+          [`${capital(why)}. The label decides.`, ...again].join(' '),
+        ),
+        ...strictOnly,
+      });
     }
     if (food.kind === 'composite') {
-      found.push({ ...base, about: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: again[0] ?? `${capital(food.name)}: made of several things, and its label has not been read.`, ...strictOnly });
+      found.push({
+        ...base,
+        about: { kind: 'unread' },
+        level: 'possible',
+        grade: 'unknown',
+        because: again[0] ?? `${capital(food.name)}: made of several things, and its label has not been read.`,
+        ...strictOnly,
+      });
     }
   }
   return found;
@@ -109,20 +194,79 @@ function labelEvidence(base: Base, food: Food, label: LabelRecord, certified: bo
   for (const hazard of label.contains) {
     // A grain on a label that calls itself gluten-free had its gluten taken out.
     const lifts = certified ? hazardOf(hazard).groups : [];
-    if (!food.contains.includes(hazard)) found.push(ofHazard(base, hazard, 'contained', 'label', `The ${read} lists ${hazardOf(hazard).name}.`, lifts));
+    if (!food.contains.includes(hazard))
+      found.push(ofHazard(base, hazard, 'contained', 'label', `The ${read} lists ${hazardOf(hazard).name}.`, lifts));
   }
-  for (const hazard of label.mayContain) found.push(ofHazard(base, hazard, 'trace', 'label', `The ${read} says it may contain ${hazardOf(hazard).name}.`));
+  for (const hazard of label.mayContain)
+    found.push(ofHazard(base, hazard, 'trace', 'label', `The ${read} says it may contain ${hazardOf(hazard).name}.`));
   // What the label was not read for stays as doubtful as before.
-  const settled = ({ hazard, settledBy }: PossibleHazard) => (settledBy ? certified : label.lookedFor === undefined || label.lookedFor.includes(hazard) || label.contains.includes(hazard) || label.mayContain.includes(hazard) || (certified && hazard === 'gluten'));
+  const settled = ({ hazard, settledBy }: PossibleHazard) =>
+    settledBy
+      ? certified
+      : label.lookedFor === undefined ||
+        label.lookedFor.includes(hazard) ||
+        label.contains.includes(hazard) ||
+        label.mayContain.includes(hazard) ||
+        (certified && hazard === 'gluten');
   const skipped = food.possible.filter((doubt) => !settled(doubt));
-  for (const { hazard, why, trace, settledBy } of skipped) found.push(ofHazard(base, hazard, trace ? 'trace' : 'possible', 'usual', settledBy ? `${capital(why)}; the ${read}, does not say ${settledBy}.` : `${capital(why)}; the ${read}, was not read for it.`));
-  if (label.contains.includes('oats' as HazardId) && !certified) found.push(ofHazard(base, 'gluten' as HazardId, 'possible', 'label', `The ${read} lists oats and does not say gluten-free.`));
-  if (label.contains.includes('milk' as HazardId) && !food.contains.includes('milk' as HazardId) && !label.contains.includes('lactose' as HazardId) && !label.claims.includes('lactose-free') && label.lookedFor?.includes('lactose' as HazardId) !== true) found.push(ofHazard(base, 'lactose' as HazardId, 'possible', 'label', `The ${read} lists milk, and was not read for lactose.`));
-  if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unlisted', absent: new Set<string>([...label.foodsAbsent, ...label.familiesAbsent]), found: new Set<string>([...label.foodsFound, ...label.familiesFound]), lookedFor: label.lookedFor && new Set<string>([...label.lookedFor, ...label.contains, ...label.mayContain, ...food.contains]) }, level: 'possible', grade: 'label', because: `The ${read}, was not read for it.` });
+  for (const { hazard, why, trace, settledBy } of skipped)
+    found.push(
+      ofHazard(
+        base,
+        hazard,
+        trace ? 'trace' : 'possible',
+        'usual',
+        settledBy
+          ? `${capital(why)}; the ${read}, does not say ${settledBy}.`
+          : `${capital(why)}; the ${read}, was not read for it.`,
+      ),
+    );
+  if (label.contains.includes('oats' as HazardId) && !certified)
+    found.push(
+      ofHazard(base, 'gluten' as HazardId, 'possible', 'label', `The ${read} lists oats and does not say gluten-free.`),
+    );
+  if (
+    label.contains.includes('milk' as HazardId) &&
+    !food.contains.includes('milk' as HazardId) &&
+    !label.contains.includes('lactose' as HazardId) &&
+    !label.claims.includes('lactose-free') &&
+    label.lookedFor?.includes('lactose' as HazardId) !== true
+  )
+    found.push(
+      ofHazard(
+        base,
+        'lactose' as HazardId,
+        'possible',
+        'label',
+        `The ${read} lists milk, and was not read for lactose.`,
+      ),
+    );
+  if (food.kind === 'composite')
+    found.push({
+      ...base,
+      about: {
+        kind: 'unlisted',
+        absent: new Set<string>([...label.foodsAbsent, ...label.familiesAbsent]),
+        found: new Set<string>([...label.foodsFound, ...label.familiesFound]),
+        lookedFor:
+          label.lookedFor &&
+          new Set<string>([...label.lookedFor, ...label.contains, ...label.mayContain, ...food.contains]),
+      },
+      level: 'possible',
+      grade: 'label',
+      because: `The ${read}, was not read for it.`,
+    });
   return found;
 }
 
-const rememberedWords = new WeakMap<IngredientLine, { readonly reading: IngredientReading; readonly foods: readonly (Food | undefined)[]; readonly evidence: readonly Evidence[] }>();
+const rememberedWords = new WeakMap<
+  IngredientLine,
+  {
+    readonly reading: IngredientReading;
+    readonly foods: readonly (Food | undefined)[];
+    readonly evidence: readonly Evidence[];
+  }
+>();
 
 /** A line without a catalogue food, judged by its words as a careful reader would. Foods it names are only possibly meant: no label is tied to it. */
 function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evidence[] {
@@ -132,17 +276,47 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
   if (known && foods.every((food, index) => food === known.foods[index])) return known.evidence;
   const base = { line: line.id, food: undefined, words: line.text };
   const found: Evidence[] = [];
-  for (const hazard of reading.contained) found.push(ofHazard(base, hazard.hazard, 'contained', 'usual', hazard.because));
-  for (const hazard of reading.possible) found.push(ofHazard(base, hazard.hazard, 'possible', 'usual', `${hazard.because} The label decides.`));
+  for (const hazard of reading.contained)
+    found.push(ofHazard(base, hazard.hazard, 'contained', 'usual', hazard.because));
+  for (const hazard of reading.possible)
+    found.push(ofHazard(base, hazard.hazard, 'possible', 'usual', `${hazard.because} The label decides.`));
   for (const [index, { food: id, words }] of reading.foods.entries()) {
     const food = foods[index];
     if (!food) continue;
     const grain = food.families.includes('grain' as never) || food.kind === 'composite';
-    found.push({ ...base, about: { kind: 'food', food: id, parts: knowledge.parts(id), families: knowledge.families(id), grain, claims: [] }, level: 'contained', grade: 'usual', because: `“${words}” is ${food.name}.` });
-    for (const { hazard, why, trace } of food.possible) if (trace) found.push(ofHazard(base, hazard, 'trace', 'usual', `${capital(why)}. The label decides.`));
-    if (food.kind === 'composite') found.push({ ...base, about: { kind: 'unread' }, level: 'possible', grade: 'unknown', because: `“${words}” is made of several things, and its label has not been read.` });
+    found.push({
+      ...base,
+      about: {
+        kind: 'food',
+        food: id,
+        parts: knowledge.parts(id),
+        families: knowledge.families(id),
+        grain,
+        claims: [],
+      },
+      level: 'contained',
+      grade: 'usual',
+      because: `“${words}” is ${food.name}.`,
+    });
+    for (const { hazard, why, trace } of food.possible)
+      if (trace) found.push(ofHazard(base, hazard, 'trace', 'usual', `${capital(why)}. The label decides.`));
+    if (food.kind === 'composite')
+      found.push({
+        ...base,
+        about: { kind: 'unread' },
+        level: 'possible',
+        grade: 'unknown',
+        because: `“${words}” is made of several things, and its label has not been read.`,
+      });
   }
-  for (const { words } of reading.unknown) found.push({ ...base, about: { kind: 'unknown' }, level: 'possible', grade: 'unknown', because: `Nobody has said what “${words}” is.` });
+  for (const { words } of reading.unknown)
+    found.push({
+      ...base,
+      about: { kind: 'unknown' },
+      level: 'possible',
+      grade: 'unknown',
+      because: `Nobody has said what “${words}” is.`,
+    });
   // Words that name nothing at all ("as needed") say nothing of what is in it.
   if (found.length === 0) found.push(unknownWords(base));
   rememberedWords.set(line, { reading, foods, evidence: found });
@@ -160,7 +334,8 @@ const served = new WeakMap<Recipe, Served>();
 export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly Evidence[] {
   const parts = recipe.lines.map((line) => lineEvidence(line, knowledge));
   const known = served.get(recipe);
-  if (known && known.parts.length === parts.length && parts.every((part, index) => part === known.parts[index])) return known.evidence;
+  if (known && known.parts.length === parts.length && parts.every((part, index) => part === known.parts[index]))
+    return known.evidence;
   const before = ancestry(recipe);
   const evidence = recipe.lines.flatMap((line, index) =>
     parts[index]!.filter(({ about }) => {
@@ -168,7 +343,12 @@ export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly E
       const { kind, safeCoreC } = hazardOf(about.hazard);
       if (kind !== 'raw' || safeCoreC === undefined) return true;
       const enters = recipe.steps.find((step) => step.uses.includes(line.id));
-      return !enters || !recipe.steps.some((step) => step.coreC !== undefined && step.coreC >= safeCoreC && before.get(step.id)!.has(enters.id));
+      return (
+        !enters ||
+        !recipe.steps.some(
+          (step) => step.coreC !== undefined && step.coreC >= safeCoreC && before.get(step.id)!.has(enters.id),
+        )
+      );
     }),
   );
   served.set(recipe, { parts, evidence });

@@ -29,7 +29,10 @@ export function dateWords(iso: string): string {
   return `${day} ${months[month! - 1]} ${year}`;
 }
 
-const remembered = new WeakMap<readonly LabelRecord[], { readonly ownFoods: Occasion['ownFoods']; readonly date: string; readonly knowledge: Knowledge }>();
+const remembered = new WeakMap<
+  readonly LabelRecord[],
+  { readonly ownFoods: Occasion['ownFoods']; readonly date: string; readonly knowledge: Knowledge }
+>();
 
 /** The knowledge of an occasion, remembered as long as its labels, own foods and day stay the same objects. */
 export function knowledgeOf({ labels, ownFoods, date }: Pick<Occasion, 'labels' | 'ownFoods' | 'date'>): Knowledge {
@@ -39,7 +42,8 @@ export function knowledgeOf({ labels, ownFoods, date }: Pick<Occasion, 'labels' 
   const find = (id: string) => own.get(id) ?? foodOf(id);
   const latest = new Map<string, LabelRecord>();
   // Of two read on one day the one written down later counts.
-  for (const label of labels) if (!latest.has(label.food) || latest.get(label.food)!.readOn <= label.readOn) latest.set(label.food, label);
+  for (const label of labels)
+    if (!latest.has(label.food) || latest.get(label.food)!.readOn <= label.readOn) latest.set(label.food, label);
   const parts = new Map<string, ReadonlySet<FoodId>>();
   const knowledge: Knowledge = {
     food: find,

@@ -15,5 +15,8 @@ export function askAbout(occasion: Occasion, words: string): Answer | undefined 
   if (text === '') return undefined;
   const line = v.parse(IngredientLine, { id: 'asked', text, amount: { kind: 'words', words: '' } });
   const evidence = lineEvidence(line, knowledgeOf(occasion));
-  return { reading: readIngredient(text), guests: occasion.guests.map((guest) => ({ guest, judgement: judge(guest, evidence) })) };
+  return {
+    reading: readIngredient(text),
+    guests: occasion.guests.map((guest) => ({ guest, judgement: judge(guest, evidence) })),
+  };
 }

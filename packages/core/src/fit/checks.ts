@@ -1,4 +1,12 @@
-import { bearingOf, hazardOf, lookFor, membersOf, type FamilyId, type FoodId, type HazardId } from '../reference/index.ts';
+import {
+  bearingOf,
+  hazardOf,
+  lookFor,
+  membersOf,
+  type FamilyId,
+  type FoodId,
+  type HazardId,
+} from '../reference/index.ts';
 import { knowledgeOf } from '../exposure/index.ts';
 import type { DishId, GuestId, LabelRecord, LineId, Occasion } from '../model/index.ts';
 import { avoidedBy } from './needs.ts';
@@ -24,9 +32,31 @@ interface Weight {
 /** Something that is open, and what hangs on it. */
 export type OpenCheck = Weight &
   (
-    | { readonly kind: 'label'; readonly food: FoodId; readonly name: string; readonly sought: readonly Sought[]; readonly foods: readonly FoodId[]; readonly families: readonly FamilyId[]; readonly certified: boolean; readonly earlier: LabelRecord | undefined; readonly why: readonly string[] }
-    | { readonly kind: 'product'; readonly food: FoodId; readonly name: string; readonly product: string; readonly why: readonly string[] }
-    | { readonly kind: 'line'; readonly line: LineId; readonly dish: DishId; readonly words: string; readonly why: readonly string[] }
+    | {
+        readonly kind: 'label';
+        readonly food: FoodId;
+        readonly name: string;
+        readonly sought: readonly Sought[];
+        readonly foods: readonly FoodId[];
+        readonly families: readonly FamilyId[];
+        readonly certified: boolean;
+        readonly earlier: LabelRecord | undefined;
+        readonly why: readonly string[];
+      }
+    | {
+        readonly kind: 'product';
+        readonly food: FoodId;
+        readonly name: string;
+        readonly product: string;
+        readonly why: readonly string[];
+      }
+    | {
+        readonly kind: 'line';
+        readonly line: LineId;
+        readonly dish: DishId;
+        readonly words: string;
+        readonly why: readonly string[];
+      }
     | { readonly kind: 'maker'; readonly dish: DishId; readonly by: string; readonly why: readonly string[] }
     | { readonly kind: 'guest'; readonly guest: GuestId; readonly why: readonly string[] }
   );
@@ -38,14 +68,21 @@ interface Gathered {
 
 const keyOf = (cell: Cell, brought: boolean, reason: Cell['judgement']['reasons'][number]): string => {
   switch (reason.settles) {
-    case 'label': return `label/${reason.food}`;
-    case 'product': return `product/${reason.food}`;
+    case 'label':
+      return `label/${reason.food}`;
+    case 'product':
+      return `product/${reason.food}`;
     // What stands in a dish that others cooked, only its maker can say.
-    case 'line': return brought ? `maker/${cell.dish}` : `line/${cell.dish}/${reason.line}`;
-    case 'maker': return `maker/${cell.dish}`;
-    case 'guest': return `guest/${cell.guest}`;
-    case 'nothing': return `nothing/${cell.dish}/${cell.guest}`;
-    default: return reason.settles satisfies never;
+    case 'line':
+      return brought ? `maker/${cell.dish}` : `line/${cell.dish}/${reason.line}`;
+    case 'maker':
+      return `maker/${cell.dish}`;
+    case 'guest':
+      return `guest/${cell.guest}`;
+    case 'nothing':
+      return `nothing/${cell.dish}/${cell.guest}`;
+    default:
+      return reason.settles satisfies never;
   }
 };
 
@@ -79,18 +116,38 @@ export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCh
       guests: [...new Set([...cells].map((cell) => cell.guest))],
     };
     const common = { ...weight, why: [...why] };
-    if (kind === 'label') checks.push({ kind, ...common, ...labelQuestion(occasion, rest[0] as FoodId, weight.guests) });
-    else if (kind === 'product') checks.push({ kind, ...common, food: rest[0] as FoodId, ...productQuestion(occasion, rest[0] as FoodId) });
-    else if (kind === 'line') checks.push({ kind, ...common, dish: rest[0] as DishId, line: rest[1] as LineId, words: lineWords(table, rest[0]!, rest[1]!) });
-    else if (kind === 'maker') checks.push({ kind, ...common, dish: rest[0] as DishId, by: occasion.dishes.find((dish) => dish.id === rest[0])?.brought?.by ?? 'its maker' });
+    if (kind === 'label')
+      checks.push({ kind, ...common, ...labelQuestion(occasion, rest[0] as FoodId, weight.guests) });
+    else if (kind === 'product')
+      checks.push({ kind, ...common, food: rest[0] as FoodId, ...productQuestion(occasion, rest[0] as FoodId) });
+    else if (kind === 'line')
+      checks.push({
+        kind,
+        ...common,
+        dish: rest[0] as DishId,
+        line: rest[1] as LineId,
+        words: lineWords(table, rest[0]!, rest[1]!),
+      });
+    else if (kind === 'maker')
+      checks.push({
+        kind,
+        ...common,
+        dish: rest[0] as DishId,
+        by: occasion.dishes.find((dish) => dish.id === rest[0])?.brought?.by ?? 'its maker',
+      });
     else if (kind === 'guest') checks.push({ kind, ...common, guest: rest[0] as GuestId });
   }
   return checks.sort((a, b) => b.decides - a.decides || b.touches - a.touches || (describe(a) < describe(b) ? -1 : 1));
 }
 
-const describe = (check: OpenCheck): string => `${check.kind}${check.kind === 'label' || check.kind === 'product' ? check.name : check.kind === 'line' ? check.words : check.kind === 'maker' ? check.dish : check.guest}`;
+const describe = (check: OpenCheck): string =>
+  `${check.kind}${check.kind === 'label' || check.kind === 'product' ? check.name : check.kind === 'line' ? check.words : check.kind === 'maker' ? check.dish : check.guest}`;
 
-const lineWords = (table: FitTable, dish: string, line: string): string => table.rows.find((row) => row.dish.id === dish)?.versions.flatMap((made) => made.recipe.lines).find((each) => each.id === line)?.text ?? line;
+const lineWords = (table: FitTable, dish: string, line: string): string =>
+  table.rows
+    .find((row) => row.dish.id === dish)
+    ?.versions.flatMap((made) => made.recipe.lines)
+    .find((each) => each.id === line)?.text ?? line;
 
 function productQuestion(occasion: Occasion, food: FoodId) {
   const knowledge = knowledgeOf(occasion);
@@ -113,7 +170,9 @@ function labelQuestion(occasion: Occasion, food: FoodId, guests: readonly GuestI
       if (need.kind === 'hazard' && need.certifiedOnly) certified = true;
       for (const avoided of avoidedBy(need)) {
         // A vegan choice asks the label only for what is in doubt there; a no-trace guest for all they avoid.
-        const asked = need.strictness === 'no-trace' || (entry?.possible ?? []).some(({ hazard }) => bearingOf(hazard, avoided) !== 'none');
+        const asked =
+          need.strictness === 'no-trace' ||
+          (entry?.possible ?? []).some(({ hazard }) => bearingOf(hazard, avoided) !== 'none');
         if (!asked || hazardOf(avoided).kind === 'raw') continue;
         for (const hazard of avoided === 'gluten' ? [avoided, ...membersOf(avoided), 'oats' as HazardId] : [avoided]) {
           if (entry?.contains.includes(hazard)) continue;

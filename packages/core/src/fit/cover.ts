@@ -15,11 +15,27 @@ export interface CoverGap {
 
 /** Whoever has not enough clear dishes in a course, the hopeless first. Empty where nobody is left with a plate of leaves. */
 export function coverGaps(occasion: Occasion, table: FitTable): readonly CoverGap[] {
-  const gaps = table.plates.flatMap((plate) => plate.courses.flatMap((course): CoverGap[] => {
-    if (course.clear >= course.enough) return [];
-    const hoped = course.clear + course.hopeful;
-    return [{ guest: plate.guest, course: course.course, enough: course.enough, clear: course.clear, hoped, state: hoped >= course.enough ? 'open' : 'short' }];
-  }));
+  const gaps = table.plates.flatMap((plate) =>
+    plate.courses.flatMap((course): CoverGap[] => {
+      if (course.clear >= course.enough) return [];
+      const hoped = course.clear + course.hopeful;
+      return [
+        {
+          guest: plate.guest,
+          course: course.course,
+          enough: course.enough,
+          clear: course.clear,
+          hoped,
+          state: hoped >= course.enough ? 'open' : 'short',
+        },
+      ];
+    }),
+  );
   const order = new Map(occasion.courses.map((course, index) => [course.id, index]));
-  return gaps.sort((a, b) => Number(a.state === 'open') - Number(b.state === 'open') || order.get(a.course)! - order.get(b.course)! || a.hoped - b.hoped);
+  return gaps.sort(
+    (a, b) =>
+      Number(a.state === 'open') - Number(b.state === 'open') ||
+      order.get(a.course)! - order.get(b.course)! ||
+      a.hoped - b.hoped,
+  );
 }

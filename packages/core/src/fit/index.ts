@@ -1,6 +1,15 @@
 export { avoidedBy, needWords, noTraceHazards } from './needs.ts';
 export { judge, worse, type Judgement, type Reason, type Settles, type Verdict } from './verdict.ts';
-export { dishEvidence, fit, type Cell, type CourseCover, type DishRow, type FitTable, type MadeVersion, type Plate } from './table.ts';
+export {
+  dishEvidence,
+  fit,
+  type Cell,
+  type CourseCover,
+  type DishRow,
+  type FitTable,
+  type MadeVersion,
+  type Plate,
+} from './table.ts';
 export { openChecks, type OpenCheck, type Sought } from './checks.ts';
 export { coverGaps, type CoverGap } from './cover.ts';
 export { nameFaults, productFaults, type NameFault } from './names.ts';

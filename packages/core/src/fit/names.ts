@@ -10,13 +10,25 @@ export interface NameFault {
   readonly words: string;
 }
 
-const animal: readonly string[] = ['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'gelatine', 'other-animal', 'milk', 'egg', 'honey'];
+const animal: readonly string[] = [
+  'meat',
+  'poultry',
+  'pork',
+  'fish',
+  'crustacean',
+  'mollusc',
+  'gelatine',
+  'other-animal',
+  'milk',
+  'egg',
+  'honey',
+];
 const flesh: readonly string[] = ['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'gelatine'];
 
 const group = (id: string): readonly string[] => [id, ...membersOf(id as HazardId)];
 const promises: Readonly<Record<string, readonly string[]>> = {
-  'vegan': animal,
-  'vegetarian': flesh,
+  vegan: animal,
+  vegetarian: flesh,
   'gluten-free': group('gluten'),
   'wheat-free': ['wheat'],
   'dairy-free': ['milk'],
@@ -35,7 +47,16 @@ const promises: Readonly<Record<string, readonly string[]>> = {
 
 /** Where the name of a product says what its label does not keep. */
 export const productFaults = ({ product, contains }: Pick<LabelRecord, 'product' | 'contains'>): readonly NameFault[] =>
-  nameFaults(product, contains.map((hazard): Evidence => ({ about: { kind: 'hazard', hazard }, level: 'contained', grade: 'label', words: product, because: '' })));
+  nameFaults(
+    product,
+    contains.map((hazard): Evidence => ({
+      about: { kind: 'hazard', hazard },
+      level: 'contained',
+      grade: 'label',
+      words: product,
+      because: '',
+    })),
+  );
 
 /** Where the name of a recipe or product says vegan, gluten-free and the like, and what is known of it says otherwise. */
 export function nameFaults(name: string, evidence: readonly Evidence[]): readonly NameFault[] {
@@ -43,11 +64,27 @@ export function nameFaults(name: string, evidence: readonly Evidence[]): readonl
   return [...claims].flatMap((claim): NameFault[] => {
     const promised = promises[claim];
     if (!promised) return [];
-    const against = evidence.filter(({ about }) => about.kind === 'hazard' && promised.includes(about.hazard) && !(about.lifts ?? []).some((lifted) => promised.includes(lifted)));
+    const against = evidence.filter(
+      ({ about }) =>
+        about.kind === 'hazard' &&
+        promised.includes(about.hazard) &&
+        !(about.lifts ?? []).some((lifted) => promised.includes(lifted)),
+    );
     const held = against.find((each) => each.level === 'contained');
-    const feared = held ?? against.find((each) => each.level === 'possible') ?? evidence.find(({ about }) => about.kind === 'unknown');
+    const feared =
+      held ??
+      against.find((each) => each.level === 'possible') ??
+      evidence.find(({ about }) => about.kind === 'unknown');
     if (!feared) return [];
     const what = feared.about.kind === 'hazard' ? hazardOf(feared.about.hazard).name : 'something unknown';
-    return [{ claim, state: held ? 'broken' : 'unproven', words: held ? `It is called ${claim}, and holds ${what}: “${feared.words}”.` : `It is called ${claim}, and may hold ${what}: “${feared.words}”.` }];
+    return [
+      {
+        claim,
+        state: held ? 'broken' : 'unproven',
+        words: held
+          ? `It is called ${claim}, and holds ${what}: “${feared.words}”.`
+          : `It is called ${claim}, and may hold ${what}: “${feared.words}”.`,
+      },
+    ];
   });
 }

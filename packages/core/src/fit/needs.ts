@@ -30,9 +30,12 @@ function plainWords(need: Need): string {
     case 'open':
       return `not yet understood: “${need.text}”`;
     case 'diet':
-      return need.strictness === 'not-ingredient' ? dietOf(need.diet).name : `${dietOf(need.diet).name}, ${strictnessWords(need.strictness)}`;
+      return need.strictness === 'not-ingredient'
+        ? dietOf(need.diet).name
+        : `${dietOf(need.diet).name}, ${strictnessWords(need.strictness)}`;
     case 'hazard':
-      if (hazardOf(need.hazard).kind === 'intolerance' && need.strictness === 'not-ingredient') return `no ${hazardOf(need.hazard).name}`;
+      if (hazardOf(need.hazard).kind === 'intolerance' && need.strictness === 'not-ingredient')
+        return `no ${hazardOf(need.hazard).name}`;
       return amongWords(need.strictness, hazardOf(need.hazard).name);
     case 'family':
       return amongWords(need.strictness, familyOf(need.family).name);
@@ -44,7 +47,11 @@ function plainWords(need: Need): string {
 }
 
 const amongWords = (strictness: 'no-trace' | 'not-ingredient' | 'prefers-not', name: string): string =>
-  strictness === 'no-trace' ? `no trace of ${name}` : strictness === 'not-ingredient' ? `no ${name} as an ingredient` : `prefers no ${name}`;
+  strictness === 'no-trace'
+    ? `no trace of ${name}`
+    : strictness === 'not-ingredient'
+      ? `no ${name} as an ingredient`
+      : `prefers no ${name}`;
 
 const strictnessWords = (strictness: 'no-trace' | 'not-ingredient' | 'prefers-not'): string =>
   strictness === 'no-trace' ? 'no trace' : strictness === 'not-ingredient' ? 'not as an ingredient' : 'a preference';

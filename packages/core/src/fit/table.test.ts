@@ -7,7 +7,11 @@ const row = (id: string, one = demo('lantern-supper')) => fit(one).rows.find((ea
 test('a guest named by a version is judged by it, everybody else by the first', () => {
   const pears = row('pears');
   expect(pears.cells.get('lena' as never)).toMatchObject({ version: 'coconut', judgement: { verdict: 'clear' } });
-  expect(pears.cells.get('maud' as never)).toMatchObject({ version: 'as-written', judgement: { verdict: 'conflict' }, served: false });
+  expect(pears.cells.get('maud' as never)).toMatchObject({
+    version: 'as-written',
+    judgement: { verdict: 'conflict' },
+    served: false,
+  });
 });
 
 test('a check counts as eaten until it is settled; a conflict and a guest left out do not', () => {
@@ -19,10 +23,13 @@ test('a check counts as eaten until it is settled; a conflict and a guest left o
 });
 
 test('raw egg that is cooked does not stand in a plate’s way; raw egg that is not does', () => {
-  const whisk = (coreC?: number) => occasion({
-    guests: [guest('ana', noTrace('raw-egg'))],
-    recipes: [recipe('mousse', [line('egg', 'egg')], [step('whisk', { uses: ['egg'], ...(coreC ? { coreC } : {}) })])],
-  });
+  const whisk = (coreC?: number) =>
+    occasion({
+      guests: [guest('ana', noTrace('raw-egg'))],
+      recipes: [
+        recipe('mousse', [line('egg', 'egg')], [step('whisk', { uses: ['egg'], ...(coreC ? { coreC } : {}) })]),
+      ],
+    });
   const verdict = (coreC?: number) => fit(whisk(coreC)).rows[0]!.cells.get('ana' as never)!.judgement.verdict;
   expect([verdict(75), verdict(65), verdict()]).toEqual(['clear', 'conflict', 'conflict']);
 });

@@ -1,5 +1,12 @@
 import type { CourseId, Dish, DishId, Guest, GuestId, Occasion, Recipe, Version, VersionId } from '../model/index.ts';
-import { knowledgeOf, makerEvidence, mediumEvidence, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
+import {
+  knowledgeOf,
+  makerEvidence,
+  mediumEvidence,
+  servedEvidence,
+  type Evidence,
+  type Knowledge,
+} from '../exposure/index.ts';
 import { versionFor, versionRecipe } from '../versions/index.ts';
 import { judge, type Judgement, type Verdict } from './verdict.ts';
 
@@ -46,10 +53,18 @@ export interface FitTable {
   readonly plates: readonly Plate[];
 }
 
-const joinedLists = new WeakMap<readonly Evidence[], { readonly maker: readonly Evidence[]; readonly medium: readonly Evidence[]; readonly all: readonly Evidence[] }>();
+const joinedLists = new WeakMap<
+  readonly Evidence[],
+  { readonly maker: readonly Evidence[]; readonly medium: readonly Evidence[]; readonly all: readonly Evidence[] }
+>();
 
 /** All that a made version of a dish brings to a plate: its lines, what its maker said, what it shares oil or water with. The same array as long as nothing of it changed. */
-export function dishEvidence(occasion: Occasion, dish: Dish, recipe: Recipe, knowledge: Knowledge = knowledgeOf(occasion)): readonly Evidence[] {
+export function dishEvidence(
+  occasion: Occasion,
+  dish: Dish,
+  recipe: Recipe,
+  knowledge: Knowledge = knowledgeOf(occasion),
+): readonly Evidence[] {
   const lines = servedEvidence(recipe, knowledge);
   const maker = makerEvidence(dish);
   const medium = mediumEvidence(occasion, dish);
@@ -58,7 +73,13 @@ export function dishEvidence(occasion: Occasion, dish: Dish, recipe: Recipe, kno
   if (known && known.maker === maker && medium.length === 0 && known.medium.length === 0) return known.all;
   // A sealed thing with a label is what its label says; of its name only what it holds by nature counts besides.
   const label = dish.brought?.sealed === true ? dish.brought.label : undefined;
-  const named = label ? lines.filter((each) => each.level === 'contained').map((each) => (each.about.kind === 'food' ? { ...each, about: { ...each.about, claims: label.claims } } : each)) : lines;
+  const named = label
+    ? lines
+        .filter((each) => each.level === 'contained')
+        .map((each) =>
+          each.about.kind === 'food' ? { ...each, about: { ...each.about, claims: label.claims } } : each,
+        )
+    : lines;
   const all = [...named, ...maker, ...medium];
   joinedLists.set(lines, { maker, medium, all });
   return all;
@@ -79,19 +100,31 @@ function judgeDish(occasion: Occasion, dish: Dish, knowledge: Knowledge): DishRo
   }
   const versions = made.map((each) => ({
     ...each,
-    eaters: [...cells.values()].filter((cell) => cell.version === each.version.id && cell.served).map((cell) => cell.guest),
+    eaters: [...cells.values()]
+      .filter((cell) => cell.version === each.version.id && cell.served)
+      .map((cell) => cell.guest),
   }));
   return { dish, versions, cells };
 }
 
 function plateOf(occasion: Occasion, guest: Guest, rows: readonly DishRow[]): Plate {
   const courses = occasion.courses.map((course): CourseCover => {
-    const mine = rows.filter((row) => row.dish.course === course.id).map((row) => row.cells.get(guest.id)!).filter((cell) => cell.served);
+    const mine = rows
+      .filter((row) => row.dish.course === course.id)
+      .map((row) => row.cells.get(guest.id)!)
+      .filter((cell) => cell.served);
     const count = (verdict: Verdict) => mine.filter((cell) => cell.judgement.verdict === verdict).length;
-    const hopeful = mine.filter((cell) => cell.judgement.verdict === 'check' && cell.judgement.reasons.every((reason) => reason.settles !== 'nothing')).length;
+    const hopeful = mine.filter(
+      (cell) =>
+        cell.judgement.verdict === 'check' && cell.judgement.reasons.every((reason) => reason.settles !== 'nothing'),
+    ).length;
     return { course: course.id, enough: course.enough, clear: count('clear'), check: count('check'), hopeful };
   });
-  const state = courses.every((c) => c.clear >= c.enough) ? 'full' : courses.every((c) => c.clear + c.hopeful >= c.enough) ? 'checks' : 'short';
+  const state = courses.every((c) => c.clear >= c.enough)
+    ? 'full'
+    : courses.every((c) => c.clear + c.hopeful >= c.enough)
+      ? 'checks'
+      : 'short';
   return { guest: guest.id, courses, state };
 }
 

@@ -8,11 +8,16 @@ import { judge, type Verdict } from './verdict.ts';
 
 const guest = (...needs: unknown[]) => v.parse(Guest, { id: 'g', name: 'Gwen', needs });
 const avoids = (hazard: string, strictness: Strictness) => guest({ id: 'n', kind: 'hazard', hazard, strictness });
-const diet = (name: string, strictness: Strictness = 'not-ingredient') => guest({ id: 'n', kind: 'diet', diet: name, strictness });
-const lines = (...names: (string | undefined)[]) => names.map((food, i) => v.parse(IngredientLine, line(`l${i}`, food)));
-const evidenceOf = (all: readonly IngredientLine[], labels: readonly LabelRecord[] = []) => all.flatMap((each) => lineEvidence(each, knowledgeOf({ labels: [...labels], ownFoods: [], date: '2026-12-21' })));
-const verdict = (who: Guest, ...names: (string | undefined)[]): Verdict => judge(who, evidenceOf(lines(...names))).verdict;
-const label = (food: string, contains: string[], mayContain: string[], more: object = {}) => v.parse(LabelRecord, { food, product: 'Packet', readOn: '2026-11-01', contains, mayContain, ...more });
+const diet = (name: string, strictness: Strictness = 'not-ingredient') =>
+  guest({ id: 'n', kind: 'diet', diet: name, strictness });
+const lines = (...names: (string | undefined)[]) =>
+  names.map((food, i) => v.parse(IngredientLine, line(`l${i}`, food)));
+const evidenceOf = (all: readonly IngredientLine[], labels: readonly LabelRecord[] = []) =>
+  all.flatMap((each) => lineEvidence(each, knowledgeOf({ labels: [...labels], ownFoods: [], date: '2026-12-21' })));
+const verdict = (who: Guest, ...names: (string | undefined)[]): Verdict =>
+  judge(who, evidenceOf(lines(...names))).verdict;
+const label = (food: string, contains: string[], mayContain: string[], more: object = {}) =>
+  v.parse(LabelRecord, { food, product: 'Packet', readOn: '2026-11-01', contains, mayContain, ...more });
 
 describe('what a cook would say', () => {
   const cases: readonly [string, Guest, string | undefined, Verdict][] = [
@@ -39,10 +44,20 @@ describe('what a cook would say', () => {
     ['an unread composite for a sesame choice', avoids('sesame', 'not-ingredient'), 'pomegranate-molasses', 'clear'],
     ['malt vinegar for a coeliac: national advice differs', avoids('gluten', 'no-trace'), 'malt-vinegar', 'check'],
     ['malt vinegar for a barley allergy', avoids('barley', 'no-trace'), 'malt-vinegar', 'conflict'],
-    ['wheat starch without its gluten for a coeliac', avoids('gluten', 'no-trace'), 'gluten-free-wheat-starch', 'check'],
+    [
+      'wheat starch without its gluten for a coeliac',
+      avoids('gluten', 'no-trace'),
+      'gluten-free-wheat-starch',
+      'check',
+    ],
     ['the same for a wheat allergy', avoids('wheat', 'no-trace'), 'gluten-free-wheat-starch', 'conflict'],
     ['beer without its gluten for a coeliac', avoids('gluten', 'no-trace'), 'gluten-free-beer', 'check'],
-    ['groundnut oil, highly refined or not, for a peanut allergy', avoids('peanut', 'no-trace'), 'groundnut-oil', 'check'],
+    [
+      'groundnut oil, highly refined or not, for a peanut allergy',
+      avoids('peanut', 'no-trace'),
+      'groundnut-oil',
+      'check',
+    ],
     ['ghee for lactose only', avoids('lactose', 'not-ingredient'), 'ghee', 'clear'],
     ['yoghurt for lactose only', avoids('lactose', 'not-ingredient'), 'yoghurt', 'check'],
     ['milk for lactose only', avoids('lactose', 'not-ingredient'), 'milk', 'conflict'],
@@ -51,17 +66,62 @@ describe('what a cook would say', () => {
     ['pine nuts for a nut allergy', avoids('tree-nut', 'no-trace'), 'pine-nuts', 'conflict'],
     ['chestnuts for a nut allergy', avoids('tree-nut', 'no-trace'), 'chestnuts', 'check'],
     ['mixed nuts for a cashew allergy', avoids('cashew', 'not-ingredient'), 'mixed-nuts', 'check'],
-    ['bacon for somebody who eats no meat', guest({ id: 'n', kind: 'hazard', hazard: 'meat', strictness: 'not-ingredient' }), 'bacon', 'conflict'],
+    [
+      'bacon for somebody who eats no meat',
+      guest({ id: 'n', kind: 'hazard', hazard: 'meat', strictness: 'not-ingredient' }),
+      'bacon',
+      'conflict',
+    ],
     ['unnamed meat for somebody who eats no pork', diet('no-pork'), 'meat', 'check'],
     ['red wine for a vegan: fining', diet('vegan'), 'red-wine', 'check'],
-    ['garlic powder for somebody who eats no garlic', guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }), 'garlic-powder', 'conflict'],
-    ['chives for somebody who eats none of the onion kin', guest({ id: 'n', kind: 'family', family: 'allium', strictness: 'not-ingredient' }), 'chives', 'conflict'],
-    ['hummus for somebody who eats no pulses', guest({ id: 'n', kind: 'family', family: 'legume', strictness: 'not-ingredient' }), 'hummus', 'conflict'],
-    ['ketchup for somebody who would rather have no nightshades', guest({ id: 'n', kind: 'family', family: 'nightshade', strictness: 'prefers-not' }), 'ketchup', 'clear'],
-    ['certified oats, unread, for somebody who eats certified goods only', guest({ ...noTrace('gluten'), certifiedOnly: true }), 'gf-oats', 'check'],
-    ['a potato for somebody who eats certified goods only', guest({ ...noTrace('gluten'), certifiedOnly: true }), 'potato', 'clear'],
-    ['garlic for somebody who eats none', guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }), 'garlic', 'conflict'],
-    ['a stock cube for somebody who eats no garlic', guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }), 'vegetable-stock-cube', 'check'],
+    [
+      'garlic powder for somebody who eats no garlic',
+      guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }),
+      'garlic-powder',
+      'conflict',
+    ],
+    [
+      'chives for somebody who eats none of the onion kin',
+      guest({ id: 'n', kind: 'family', family: 'allium', strictness: 'not-ingredient' }),
+      'chives',
+      'conflict',
+    ],
+    [
+      'hummus for somebody who eats no pulses',
+      guest({ id: 'n', kind: 'family', family: 'legume', strictness: 'not-ingredient' }),
+      'hummus',
+      'conflict',
+    ],
+    [
+      'ketchup for somebody who would rather have no nightshades',
+      guest({ id: 'n', kind: 'family', family: 'nightshade', strictness: 'prefers-not' }),
+      'ketchup',
+      'clear',
+    ],
+    [
+      'certified oats, unread, for somebody who eats certified goods only',
+      guest({ ...noTrace('gluten'), certifiedOnly: true }),
+      'gf-oats',
+      'check',
+    ],
+    [
+      'a potato for somebody who eats certified goods only',
+      guest({ ...noTrace('gluten'), certifiedOnly: true }),
+      'potato',
+      'clear',
+    ],
+    [
+      'garlic for somebody who eats none',
+      guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }),
+      'garlic',
+      'conflict',
+    ],
+    [
+      'a stock cube for somebody who eats no garlic',
+      guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' }),
+      'vegetable-stock-cube',
+      'check',
+    ],
   ];
   test.each(cases)('%s', (_, who, food, expected) => expect(verdict(who, food)).toBe(expected));
 });
@@ -76,14 +136,27 @@ test('no trace of a single food is never clear: its residues are not followed', 
 
 test('a wish that is not met is a note, with its words', () => {
   const judgement = judge(avoids('mustard', 'prefers-not'), evidenceOf(lines('mustard-prepared')));
-  expect(judgement).toMatchObject({ verdict: 'clear', notes: [{ chain: ['Gwen: prefers no mustard, not yet confirmed with them', '“100 g mustard-prepared”', 'Prepared mustard: holds mustard.'] }] });
+  expect(judgement).toMatchObject({
+    verdict: 'clear',
+    notes: [
+      {
+        chain: [
+          'Gwen: prefers no mustard, not yet confirmed with them',
+          '“100 g mustard-prepared”',
+          'Prepared mustard: holds mustard.',
+        ],
+      },
+    ],
+  });
 });
 
 describe('labels', () => {
   const cube = lines('vegetable-stock-cube');
   const milk = avoids('milk', 'no-trace');
-  test('read and without it: clear', () => expect(judge(milk, evidenceOf(cube, [label('vegetable-stock-cube', [], [])])).verdict).toBe('clear'));
-  test('read and listed: conflict', () => expect(judge(milk, evidenceOf(cube, [label('vegetable-stock-cube', ['milk'], [])])).verdict).toBe('conflict'));
+  test('read and without it: clear', () =>
+    expect(judge(milk, evidenceOf(cube, [label('vegetable-stock-cube', [], [])])).verdict).toBe('clear'));
+  test('read and listed: conflict', () =>
+    expect(judge(milk, evidenceOf(cube, [label('vegetable-stock-cube', ['milk'], [])])).verdict).toBe('conflict'));
   test('"may contain" is a check for no trace, and nothing to a vegan by choice', () => {
     const evidence = evidenceOf(cube, [label('vegetable-stock-cube', [], ['milk'])]);
     expect(judge(milk, evidence).verdict).toBe('check');
@@ -95,20 +168,33 @@ describe('labels', () => {
   });
   test('read for hazards, a label says nothing of garlic unless it was looked for', () => {
     const noGarlic = guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient' });
-    const read = (more: object) => { const labels = [label('vegetable-stock-cube', [], [], more)]; return judge(noGarlic, evidenceOf(cube, labels)).verdict; };
+    const read = (more: object) => {
+      const labels = [label('vegetable-stock-cube', [], [], more)];
+      return judge(noGarlic, evidenceOf(cube, labels)).verdict;
+    };
     expect(read({})).toBe('check');
     expect(read({ foodsAbsent: ['garlic'] })).toBe('clear');
     expect(read({ foodsFound: ['garlic'] })).toBe('conflict');
   });
   test('of two labels the later one counts', () => {
-    const labels = [{ ...label('vegetable-stock-cube', ['milk'], []), readOn: '2026-01-01' }, { ...label('vegetable-stock-cube', [], []), readOn: '2026-10-01' }];
+    const labels = [
+      { ...label('vegetable-stock-cube', ['milk'], []), readOn: '2026-01-01' },
+      { ...label('vegetable-stock-cube', [], []), readOn: '2026-10-01' },
+    ];
     expect(judge(milk, evidenceOf(cube, labels)).verdict).toBe('clear');
     expect(judge(milk, evidenceOf(cube, [...labels].reverse())).verdict).toBe('clear');
   });
 });
 
 describe('exceptions in the guest’s own word', () => {
-  const but = (strictness: Strictness) => guest({ id: 'n', kind: 'hazard', hazard: 'milk', strictness, exceptions: [{ food: 'ghee', words: 'ghee is fine', agreedOn: '2026-11-20' }] });
+  const but = (strictness: Strictness) =>
+    guest({
+      id: 'n',
+      kind: 'hazard',
+      hazard: 'milk',
+      strictness,
+      exceptions: [{ food: 'ghee', words: 'ghee is fine', agreedOn: '2026-11-20' }],
+    });
   test('what was agreed is clear, with a note that says who said so', () => {
     const judgement = judge(but('not-ingredient'), evidenceOf(lines('ghee')));
     expect(judgement.verdict).toBe('clear');
@@ -117,44 +203,75 @@ describe('exceptions in the guest’s own word', () => {
   test('it reaches no other food', () => expect(verdict(but('not-ingredient'), 'ghee', 'butter')).toBe('conflict'));
   test('with no trace it stays a question', () => expect(verdict(but('no-trace'), 'ghee')).toBe('check'));
   test('a relative of what is avoided is the guest’s to allow, even with no trace', () => {
-    const who = guest({ ...noTrace('walnut'), exceptions: [{ food: 'coconut', words: 'x' }, { food: 'pecans', words: 'pecans are fine' }] });
+    const who = guest({
+      ...noTrace('walnut'),
+      exceptions: [
+        { food: 'coconut', words: 'x' },
+        { food: 'pecans', words: 'pecans are fine' },
+      ],
+    });
     const only = evidenceOf(lines('pecans')).filter((each) => each.level === 'contained');
     expect(judge(guest(noTrace('walnut')), only).reasons[0]!.settles).toBe('guest');
     expect(judge(who, only).verdict).toBe('clear');
   });
   test('no garlic, but its greens', () => {
-    const who = guest({ id: 'n', kind: 'food', food: 'garlic', strictness: 'not-ingredient', exceptions: [{ food: 'garlic-greens', words: 'the greens are fine' }] });
+    const who = guest({
+      id: 'n',
+      kind: 'food',
+      food: 'garlic',
+      strictness: 'not-ingredient',
+      exceptions: [{ food: 'garlic-greens', words: 'the greens are fine' }],
+    });
     expect([verdict(who, 'garlic-greens'), verdict(who, 'garlic')]).toEqual(['clear', 'conflict']);
   });
 });
 
 test('a label that says gluten-free is what a certified-only guest waits for', () => {
   const who = guest({ ...noTrace('gluten'), certifiedOnly: true });
-  const read = (claims: string[]) => judge(who, evidenceOf(lines('gf-oats'), [label('gf-oats', [], [], { claims })])).verdict;
+  const read = (claims: string[]) =>
+    judge(who, evidenceOf(lines('gf-oats'), [label('gf-oats', [], [], { claims })])).verdict;
   expect([read([]), read(['gluten-free'])]).toEqual(['check', 'clear']);
 });
 
 test('wheat starch on a label that says gluten-free: clear for a coeliac, a conflict for a wheat allergy', () => {
-  const bread = (who: Guest) => judge(who, evidenceOf(lines('gluten-free-bread'), [label('gluten-free-bread', ['wheat'], [], { claims: ['gluten-free'] })])).verdict;
+  const bread = (who: Guest) =>
+    judge(
+      who,
+      evidenceOf(lines('gluten-free-bread'), [label('gluten-free-bread', ['wheat'], [], { claims: ['gluten-free'] })]),
+    ).verdict;
   expect([bread(avoids('gluten', 'no-trace')), bread(avoids('wheat', 'no-trace'))]).toEqual(['clear', 'conflict']);
 });
 
 describe('what reading the list cannot settle', () => {
   const coeliac = avoids('gluten', 'no-trace');
   const sought = ['gluten', 'wheat', 'barley', 'rye', 'oats', 'milk'];
-  const read = (who: Guest, food: string, more: object) => judge(who, evidenceOf(lines(food), [label(food, [], [], more)])).verdict;
-  test.each(['rolled-oats', 'oat-drink', 'muesli', 'malt-vinegar', 'gluten-free-wheat-starch', 'gluten-free-beer'])('%s stays a check for a coeliac until its label says gluten-free', (food) => {
-    expect(read(coeliac, food, { lookedFor: sought })).toBe('check');
-    expect(read(coeliac, food, {})).toBe('check');
-  });
-  test('called gluten-free, oats are clear', () => expect(read(coeliac, 'rolled-oats', { lookedFor: sought, claims: ['gluten-free'] })).toBe('clear'));
+  const read = (who: Guest, food: string, more: object) =>
+    judge(who, evidenceOf(lines(food), [label(food, [], [], more)])).verdict;
+  test.each(['rolled-oats', 'oat-drink', 'muesli', 'malt-vinegar', 'gluten-free-wheat-starch', 'gluten-free-beer'])(
+    '%s stays a check for a coeliac until its label says gluten-free',
+    (food) => {
+      expect(read(coeliac, food, { lookedFor: sought })).toBe('check');
+      expect(read(coeliac, food, {})).toBe('check');
+    },
+  );
+  test('called gluten-free, oats are clear', () =>
+    expect(read(coeliac, 'rolled-oats', { lookedFor: sought, claims: ['gluten-free'] })).toBe('clear'));
   test('oats on a label without that claim are a check', () => {
-    expect(judge(coeliac, evidenceOf(lines('vegetable-stock-cube'), [label('vegetable-stock-cube', ['oats'], [], { lookedFor: sought })])).verdict).toBe('check');
+    expect(
+      judge(
+        coeliac,
+        evidenceOf(lines('vegetable-stock-cube'), [label('vegetable-stock-cube', ['oats'], [], { lookedFor: sought })]),
+      ).verdict,
+    ).toBe('check');
   });
   test('a guest who comes later is not covered by a label that was not read for them', () => {
     expect(read(avoids('sesame', 'no-trace'), 'vegetable-stock-cube', { lookedFor: sought })).toBe('check');
-    expect(read(avoids('walnut', 'no-trace'), 'vegetable-stock-cube', { lookedFor: [...sought, 'tree-nut'] })).toBe('clear');
-    expect(read(avoids('tree-nut', 'no-trace'), 'vegetable-stock-cube', { lookedFor: [...sought, 'cashew'] })).toBe('check');
+    expect(read(avoids('walnut', 'no-trace'), 'vegetable-stock-cube', { lookedFor: [...sought, 'tree-nut'] })).toBe(
+      'clear',
+    );
+    expect(read(avoids('tree-nut', 'no-trace'), 'vegetable-stock-cube', { lookedFor: [...sought, 'cashew'] })).toBe(
+      'check',
+    );
   });
 });
 
@@ -165,51 +282,88 @@ describe('what must always hold', () => {
   const strictness = fc.constantFrom<Strictness>('no-trace', 'not-ingredient', 'prefers-not');
 
   test('one more ingredient never makes a verdict better', () => {
-    fc.assert(fc.property(fc.array(food, { maxLength: 6 }), food, hazard, strictness, (some, more, what, how) => {
-      expect(rank[verdict(avoids(what, how), ...some, more)]).toBeGreaterThanOrEqual(rank[verdict(avoids(what, how), ...some)]);
-    }));
+    fc.assert(
+      fc.property(fc.array(food, { maxLength: 6 }), food, hazard, strictness, (some, more, what, how) => {
+        expect(rank[verdict(avoids(what, how), ...some, more)]).toBeGreaterThanOrEqual(
+          rank[verdict(avoids(what, how), ...some)],
+        );
+      }),
+    );
   });
   test('a stricter need never makes it better', () => {
-    fc.assert(fc.property(fc.array(food, { maxLength: 6 }), hazard, (some, what) => {
-      const [strict, middle, loose] = (['no-trace', 'not-ingredient', 'prefers-not'] as const).map((how) => rank[verdict(avoids(what, how), ...some)]);
-      expect(strict).toBeGreaterThanOrEqual(middle!);
-      expect(middle).toBeGreaterThanOrEqual(loose!);
-    }));
+    fc.assert(
+      fc.property(fc.array(food, { maxLength: 6 }), hazard, (some, what) => {
+        const [strict, middle, loose] = (['no-trace', 'not-ingredient', 'prefers-not'] as const).map(
+          (how) => rank[verdict(avoids(what, how), ...some)],
+        );
+        expect(strict).toBeGreaterThanOrEqual(middle!);
+        expect(middle).toBeGreaterThanOrEqual(loose!);
+      }),
+    );
   });
   test('the order of ingredients does not matter', () => {
-    fc.assert(fc.property(fc.array(food, { maxLength: 8 }), hazard, strictness, (some, what, how) => {
-      expect(verdict(avoids(what, how), ...some)).toBe(verdict(avoids(what, how), ...[...some].reverse()));
-    }));
+    fc.assert(
+      fc.property(fc.array(food, { maxLength: 8 }), hazard, strictness, (some, what, how) => {
+        expect(verdict(avoids(what, how), ...some)).toBe(verdict(avoids(what, how), ...[...some].reverse()));
+      }),
+    );
   });
   test('what is clear for a no-trace guest holds nothing unread, unknown or possible of it', () => {
-    fc.assert(fc.property(fc.array(food, { minLength: 1, maxLength: 6 }), hazard, (some, what) => {
-      if (verdict(guest(noTrace(what)), ...some) !== 'clear') return;
-      for (const each of evidenceOf(lines(...some))) {
-        expect(each.about.kind).not.toMatch(/unread|unknown/);
-        expect(each.about.kind === 'hazard' ? each.about.hazard : '').not.toBe(what);
-      }
-    }));
+    fc.assert(
+      fc.property(fc.array(food, { minLength: 1, maxLength: 6 }), hazard, (some, what) => {
+        if (verdict(guest(noTrace(what)), ...some) !== 'clear') return;
+        for (const each of evidenceOf(lines(...some))) {
+          expect(each.about.kind).not.toMatch(/unread|unknown/);
+          expect(each.about.kind === 'hazard' ? each.about.hazard : '').not.toBe(what);
+        }
+      }),
+    );
   });
-  const words = fc.constantFrom('butter', '2 eggs', 'flour or cornflour', 'vegan spread', 'gluten-free bread', 'zorblax', 'salt and pepper', '50 g walnuts, optional', 'a stock cube', 'milk-free chocolate', 'soy sauce');
+  const words = fc.constantFrom(
+    'butter',
+    '2 eggs',
+    'flour or cornflour',
+    'vegan spread',
+    'gluten-free bread',
+    'zorblax',
+    'salt and pepper',
+    '50 g walnuts, optional',
+    'a stock cube',
+    'milk-free chocolate',
+    'soy sauce',
+  );
   const asLine = (text: string, index: number) => v.parse(IngredientLine, { ...line(`w${index}`, undefined), text });
   const ofWords = (who: Guest, texts: readonly string[]) => judge(who, evidenceOf(texts.map(asLine))).verdict;
 
   test('all of it holds for lines in words too: more is never better, stricter is never better, order is nothing', () => {
-    fc.assert(fc.property(fc.array(words, { maxLength: 5 }), words, hazard, (some, more, what) => {
-      expect(rank[ofWords(avoids(what, 'no-trace'), [...some, more])]).toBeGreaterThanOrEqual(rank[ofWords(avoids(what, 'no-trace'), some)]);
-      expect(rank[ofWords(avoids(what, 'no-trace'), some)]).toBeGreaterThanOrEqual(rank[ofWords(avoids(what, 'not-ingredient'), some)]);
-      expect(ofWords(avoids(what, 'no-trace'), some)).toBe(ofWords(avoids(what, 'no-trace'), [...some].reverse()));
-    }));
+    fc.assert(
+      fc.property(fc.array(words, { maxLength: 5 }), words, hazard, (some, more, what) => {
+        expect(rank[ofWords(avoids(what, 'no-trace'), [...some, more])]).toBeGreaterThanOrEqual(
+          rank[ofWords(avoids(what, 'no-trace'), some)],
+        );
+        expect(rank[ofWords(avoids(what, 'no-trace'), some)]).toBeGreaterThanOrEqual(
+          rank[ofWords(avoids(what, 'not-ingredient'), some)],
+        );
+        expect(ofWords(avoids(what, 'no-trace'), some)).toBe(ofWords(avoids(what, 'no-trace'), [...some].reverse()));
+      }),
+    );
   });
   test('unknown words are never clear to whoever avoids anything', () => {
-    fc.assert(fc.property(hazard, fc.constantFrom<Strictness>('no-trace', 'not-ingredient'), (what, how) => { expect(ofWords(avoids(what, how), ['2 tbsp zorblax'])).not.toBe('clear'); }));
+    fc.assert(
+      fc.property(hazard, fc.constantFrom<Strictness>('no-trace', 'not-ingredient'), (what, how) => {
+        expect(ofWords(avoids(what, how), ['2 tbsp zorblax'])).not.toBe('clear');
+      }),
+    );
   });
   test('every clear of a no-trace guest rests on evidence for every line', () => {
-    fc.assert(fc.property(fc.array(food, { minLength: 1, maxLength: 6 }), hazard, (some, what) => {
-      const all = lines(...some);
-      const evidence = evidenceOf(all);
-      if (judge(guest(noTrace(what)), evidence).verdict !== 'clear') return;
-      for (const each of all) expect(evidence.some((one) => one.line === each.id && one.about.kind === 'food')).toBe(true);
-    }));
+    fc.assert(
+      fc.property(fc.array(food, { minLength: 1, maxLength: 6 }), hazard, (some, what) => {
+        const all = lines(...some);
+        const evidence = evidenceOf(all);
+        if (judge(guest(noTrace(what)), evidence).verdict !== 'clear') return;
+        for (const each of all)
+          expect(evidence.some((one) => one.line === each.id && one.about.kind === 'food')).toBe(true);
+      }),
+    );
   });
 });

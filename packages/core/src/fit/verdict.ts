@@ -52,7 +52,13 @@ function weigh(level: Level, strictness: Strictness, choice: boolean): Verdict {
   }
 }
 
-function weighHazard(found: HazardId, level: Level, lifts: readonly HazardId[], avoided: HazardId, need: ClosedNeed): Verdict {
+function weighHazard(
+  found: HazardId,
+  level: Level,
+  lifts: readonly HazardId[],
+  avoided: HazardId,
+  need: ClosedNeed,
+): Verdict {
   // Wheat starch without its gluten is still wheat; for whoever avoids gluten the group itself is judged, and apart.
   if (lifts.includes(avoided)) return 'clear';
   switch (bearingOf(found, avoided)) {
@@ -63,7 +69,9 @@ function weighHazard(found: HazardId, level: Level, lifts: readonly HazardId[], 
     case 'maybe':
     case 'related':
       // A relative, or a group whose member is unnamed, is a question and never a plain conflict.
-      return need.strictness === 'prefers-not' || ((level === 'trace' || level === 'carried') && isChoice(need)) ? 'clear' : 'check';
+      return need.strictness === 'prefers-not' || ((level === 'trace' || level === 'carried') && isChoice(need))
+        ? 'clear'
+        : 'check';
   }
 }
 
@@ -86,15 +94,24 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
     }
     case 'food': {
       if (isAvoidedFood(about, need)) return { verdict: weigh(evidence.level, need.strictness, true) };
-      const uncertified = need.kind === 'hazard' && need.certifiedOnly && about.grain && !about.claims.includes('gluten-free');
+      const uncertified =
+        need.kind === 'hazard' && need.certifiedOnly && about.grain && !about.claims.includes('gluten-free');
       return { verdict: uncertified && need.strictness !== 'prefers-not' ? 'check' : 'clear' };
     }
     case 'unread':
       if (need.strictness === 'prefers-not') return { verdict: 'clear' };
-      return { verdict: need.kind === 'food' || need.kind === 'family' || need.strictness === 'no-trace' ? 'check' : 'clear' };
+      return {
+        verdict: need.kind === 'food' || need.kind === 'family' || need.strictness === 'no-trace' ? 'check' : 'clear',
+      };
     case 'unlisted': {
       if (need.strictness === 'prefers-not') return { verdict: 'clear' };
-      if (need.kind !== 'food' && need.kind !== 'family') return { verdict: need.strictness === 'no-trace' && avoidedBy(need).some((hazard) => !wasSought(hazard, about.lookedFor)) ? 'check' : 'clear' };
+      if (need.kind !== 'food' && need.kind !== 'family')
+        return {
+          verdict:
+            need.strictness === 'no-trace' && avoidedBy(need).some((hazard) => !wasSought(hazard, about.lookedFor))
+              ? 'check'
+              : 'clear',
+        };
       const sought = need.kind === 'family' ? need.family : need.food;
       return { verdict: about.found.has(sought) ? 'conflict' : about.absent.has(sought) ? 'clear' : 'check' };
     }
@@ -109,7 +126,8 @@ function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict
 
 /** Whether a label was read for a hazard: for itself, for a group it is in, or for every member of the group it is. */
 function wasSought(hazard: HazardId, lookedFor: ReadonlySet<string> | undefined): boolean {
-  if (lookedFor === undefined || lookedFor.has(hazard) || hazardOf(hazard).groups.some((group) => lookedFor.has(group))) return true;
+  if (lookedFor === undefined || lookedFor.has(hazard) || hazardOf(hazard).groups.some((group) => lookedFor.has(group)))
+    return true;
   const members = membersOf(hazard);
   return members.length > 0 && members.every((member) => lookedFor.has(member));
 }
@@ -142,29 +160,68 @@ function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
   const notes: Reason[] = [];
   for (const need of guest.needs) {
     if (need.kind === 'open') {
-      reasons.push({ verdict: 'check', need, settles: 'guest', chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'] });
+      reasons.push({
+        verdict: 'check',
+        need,
+        settles: 'guest',
+        chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'],
+      });
       continue;
     }
     const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dateWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
     // Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one.
     if ((need.kind === 'food' || need.kind === 'family') && need.strictness === 'no-trace') {
-      const name = need.kind === 'food' ? foodOf(need.food)?.name ?? need.food : familyOf(need.family).name;
-      reasons.push({ verdict: 'check', need, settles: 'guest', chain: [start, `Traces of ${name} are not followed over boards and hands.`, 'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.'] });
+      const name = need.kind === 'food' ? (foodOf(need.food)?.name ?? need.food) : familyOf(need.family).name;
+      reasons.push({
+        verdict: 'check',
+        need,
+        settles: 'guest',
+        chain: [
+          start,
+          `Traces of ${name} are not followed over boards and hands.`,
+          'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.',
+        ],
+      });
     }
     for (const each of evidence) {
       const { verdict, hazard } = weighEvidence(each, need);
       const base = { need, line: each.line, food: each.food, hazard };
       if (verdict === 'clear') {
-        if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need)) notes.push({ ...base, verdict, settles: 'nothing', chain: [start, `“${each.words}”`, each.because] });
+        if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need))
+          notes.push({ ...base, verdict, settles: 'nothing', chain: [start, `“${each.words}”`, each.because] });
         continue;
       }
       const named = each.food ?? (each.about.kind === 'food' ? each.about.food : undefined);
       const agreed = need.exceptions.find((one) => one.food === named);
-      const own = agreed ? `${guest.name} said${agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.` : undefined;
-      const because = each.about.kind === 'food' && !isAvoidedFood(each.about, need) ? 'Certified gluten-free goods only, and no label that says so has been read.' : each.because;
-      if (own === undefined) reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, because] });
-      else if (need.strictness === 'no-trace' && !isOnlyRelated(each, need)) reasons.push({ ...base, verdict: 'check', settles: 'guest', chain: [start, `“${each.words}”`, each.because, own, 'No trace, and yet this: ask again before it is served.'] });
-      else notes.push({ ...base, verdict: 'clear', settles: 'nothing', chain: [start, `“${each.words}”`, each.because, own] });
+      const own = agreed
+        ? `${guest.name} said${agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.`
+        : undefined;
+      const because =
+        each.about.kind === 'food' && !isAvoidedFood(each.about, need)
+          ? 'Certified gluten-free goods only, and no label that says so has been read.'
+          : each.because;
+      if (own === undefined)
+        reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, because] });
+      else if (need.strictness === 'no-trace' && !isOnlyRelated(each, need))
+        reasons.push({
+          ...base,
+          verdict: 'check',
+          settles: 'guest',
+          chain: [
+            start,
+            `“${each.words}”`,
+            each.because,
+            own,
+            'No trace, and yet this: ask again before it is served.',
+          ],
+        });
+      else
+        notes.push({
+          ...base,
+          verdict: 'clear',
+          settles: 'nothing',
+          chain: [start, `“${each.words}”`, each.because, own],
+        });
     }
   }
   reasons.sort((a, b) => rank[b.verdict] - rank[a.verdict]);
@@ -172,7 +229,9 @@ function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
 }
 
 /** A relative of what is avoided, not the thing itself: whether they eat that is the guest's to say. */
-const isOnlyRelated = ({ about }: Evidence, need: ClosedNeed): boolean => about.kind === 'hazard' && avoidedBy(need).every((avoided) => ['related', 'none'].includes(bearingOf(about.hazard, avoided)));
+const isOnlyRelated = ({ about }: Evidence, need: ClosedNeed): boolean =>
+  about.kind === 'hazard' &&
+  avoidedBy(need).every((avoided) => ['related', 'none'].includes(bearingOf(about.hazard, avoided)));
 
 function meets({ about }: Evidence, need: ClosedNeed): boolean {
   if (about.kind === 'food') return isAvoidedFood(about, need);

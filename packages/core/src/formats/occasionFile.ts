@@ -15,7 +15,10 @@ export function readOccasionFile(file: unknown, recipes: readonly Recipe[]): Occ
     return forOccasion(recipe, find);
   });
   // Two dishes may be made with the same component.
-  return v.parse(Occasion, { ...named, recipes: copies.filter((recipe, index) => copies.findIndex((other) => other.id === recipe.id) === index) });
+  return v.parse(Occasion, {
+    ...named,
+    recipes: copies.filter((recipe, index) => copies.findIndex((other) => other.id === recipe.id) === index),
+  });
 }
 
 /** A recipe as kept in `data/recipes`. */

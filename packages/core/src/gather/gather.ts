@@ -28,15 +28,23 @@ function shareOf(piece: Piece, first: Piece): number | undefined {
     const [a, b] = [one.amount, firstOne.amount];
     if (a.kind === 'mass' && b.kind === 'mass') return b.massG > 0 ? a.massG / b.massG : undefined;
     // "3 onions" and "2 onions" are five onions, whatever one weighs.
-    if (a.kind === 'count' && b.kind === 'count' && a.piece === b.piece && a.eachG === b.eachG) return b.count > 0 ? a.count / b.count : undefined;
+    if (a.kind === 'count' && b.kind === 'count' && a.piece === b.piece && a.eachG === b.eachG)
+      return b.count > 0 ? a.count / b.count : undefined;
   }
   if (!piece.massesG || !first.massesG) return undefined;
   const shares = piece.massesG.map((mass, at) => mass / first.massesG![at]!);
-  return Math.max(...shares) <= Math.min(...shares) * rules.sameMixtureWithin ? shares.reduce((sum, each) => sum + each, 0) / shares.length : undefined;
+  return Math.max(...shares) <= Math.min(...shares) * rules.sameMixtureWithin
+    ? shares.reduce((sum, each) => sum + each, 0) / shares.length
+    : undefined;
 }
 
 const nameOf = (piece: Piece): string => {
-  const foods = listed(piece.lines.map((line) => { const food = foodOf(line.food)!; return food.plural ?? food.name; }));
+  const foods = listed(
+    piece.lines.map((line) => {
+      const food = foodOf(line.food)!;
+      return food.plural ?? food.name;
+    }),
+  );
   return `${foods.slice(0, 1).toUpperCase()}${foods.slice(1)}, ${listed(piece.done)}`.slice(0, 80);
 };
 
@@ -62,35 +70,82 @@ const timesOf = (makes: Amount | undefined, share: number): Amount => {
  * The occasion with equal pieces as one component that all of them take from: nothing else about it changes. For more
  * of it the time grows as it does for any work by hand (`rules.handsOnExponent`), whether the recipes say so or not.
  */
-function withComponent(occasion: Occasion, pieces: readonly (Piece & { readonly share: number })[]): Occasion | undefined {
+function withComponent(
+  occasion: Occasion,
+  pieces: readonly (Piece & { readonly share: number })[],
+): Occasion | undefined {
   const [first] = pieces as [Piece & { share: number }];
   // What each recipe says of its own amount, as minutes for the amount of the first: the likely time is what they say on the average, the range is all of theirs.
-  const told = (pick: 'least' | 'likely' | 'most') => pieces.map(({ step, share }) => step.durationMin[pick] * share ** -rules.handsOnExponent);
+  const told = (pick: 'least' | 'likely' | 'most') =>
+    pieces.map(({ step, share }) => step.durationMin[pick] * share ** -rules.handsOnExponent);
   const likely = told('likely').reduce((sum, each) => sum + each, 0) / pieces.length;
   const minutes = (value: number) => Math.max(1, Math.round(value));
-  const durationMin = { least: Math.min(minutes(likely), ...told('least').map(minutes)), likely: minutes(likely), most: Math.max(minutes(likely), ...told('most').map(minutes)) };
+  const durationMin = {
+    least: Math.min(minutes(likely), ...told('least').map(minutes)),
+    likely: minutes(likely),
+    most: Math.max(minutes(likely), ...told('most').map(minutes)),
+  };
   const makes = makesOf(first);
-  const id = freshId(nameOf(first), occasion.recipes.map((each) => each.id));
+  const id = freshId(
+    nameOf(first),
+    occasion.recipes.map((each) => each.id),
+  );
   const component = v.safeParse(Recipe, {
-    id, name: nameOf(first), portions: first.recipe.portions, ...(makes ? { makes } : {}),
+    id,
+    name: nameOf(first),
+    portions: first.recipe.portions,
+    ...(makes ? { makes } : {}),
     about: `Prepared in one go for ${listed(pieces.map((each) => each.recipe.name))}.`,
     lines: first.lines.map(({ canOmit: _canOmit, ...line }) => line),
-    steps: [{
-      id: first.step.id, title: first.step.title, text: [...new Set([...pieces.map((each) => each.step.text).filter((text) => text !== ''), takes])].join(' '),
-      uses: first.lines.map((line) => line.id), after: [], durationMin,
-      hands: 'on', grows: true, kit: [...first.kit.map((kind) => ({ kind })), ...pieces.map((_, at) => ({ kind: 'bowl', as: bowlFor(at) }))],
-    }],
+    steps: [
+      {
+        id: first.step.id,
+        title: first.step.title,
+        text: [...new Set([...pieces.map((each) => each.step.text).filter((text) => text !== ''), takes])].join(' '),
+        uses: first.lines.map((line) => line.id),
+        after: [],
+        durationMin,
+        hands: 'on',
+        grows: true,
+        kit: [...first.kit.map((kind) => ({ kind })), ...pieces.map((_, at) => ({ kind: 'bowl', as: bowlFor(at) }))],
+      },
+    ],
     hold: { mostMin: Math.min(...pieces.map((each) => each.waitsMin)), how: 'covered, in the fridge' },
   });
   if (!component.success) return undefined;
-  const recipes = occasion.recipes.map((recipe): unknown => pieces.reduce((one, piece, at) => (piece.recipe.id === recipe.id ? taken(one, piece, { component: id, amount: timesOf(makes, piece.share), bowl: bowlFor(at) }) : one), recipe));
-  const gone = new Set(occasion.dishes.flatMap((dish) => pieces.filter((piece) => piece.recipe.id === dish.recipe).flatMap(({ step }) => [`${dish.id}.base.${step.id}`, ...dish.versions.map((version) => `${dish.id}.${version.id}.${step.id}`)])));
-  const whole = v.safeParse(Occasion, { ...occasion, recipes: [...recipes, component.output], wishes: { ...occasion.wishes, pins: occasion.wishes.pins.filter((pin) => !gone.has(pin.task)) } });
+  const recipes = occasion.recipes.map((recipe): unknown =>
+    pieces.reduce(
+      (one, piece, at) =>
+        piece.recipe.id === recipe.id
+          ? taken(one, piece, { component: id, amount: timesOf(makes, piece.share), bowl: bowlFor(at) })
+          : one,
+      recipe,
+    ),
+  );
+  const gone = new Set(
+    occasion.dishes.flatMap((dish) =>
+      pieces
+        .filter((piece) => piece.recipe.id === dish.recipe)
+        .flatMap(({ step }) => [
+          `${dish.id}.base.${step.id}`,
+          ...dish.versions.map((version) => `${dish.id}.${version.id}.${step.id}`),
+        ]),
+    ),
+  );
+  const whole = v.safeParse(Occasion, {
+    ...occasion,
+    recipes: [...recipes, component.output],
+    wishes: { ...occasion.wishes, pins: occasion.wishes.pins.filter((pin) => !gone.has(pin.task)) },
+  });
   return whole.success ? whole.output : undefined;
 }
 
 /** A recipe that takes what it prepared itself from a component. */
-function taken(recipe: Recipe, { step, taker, lines }: Piece, { component, amount, bowl }: { component: string; amount: Amount; bowl: string }): Recipe {
+function taken(
+  recipe: Recipe,
+  { step, taker, lines }: Piece,
+  { component, amount, bowl }: { component: string; amount: Amount; bowl: string },
+): Recipe {
   const [kept, ...others] = recipe.lines.filter((line) => lines.some((each) => each.id === line.id));
   const left = new Set<LineId>(others.map((line) => line.id));
   const { food: _food, role: _role, ...line } = kept!;
@@ -103,18 +158,50 @@ function taken(recipe: Recipe, { step, taker, lines }: Piece, { component, amoun
   };
   return {
     ...recipe,
-    lines: recipe.lines.flatMap((each) => (each.id === line.id ? [{ ...line, text: [kept!, ...others].map((one) => one.text).join('; ').slice(0, 300), component: component as Recipe['id'], amount }] : left.has(each.id) ? [] : [each])),
+    lines: recipe.lines.flatMap((each) =>
+      each.id === line.id
+        ? [
+            {
+              ...line,
+              text: [kept!, ...others]
+                .map((one) => one.text)
+                .join('; ')
+                .slice(0, 300),
+              component: component as Recipe['id'],
+              amount,
+            },
+          ]
+        : left.has(each.id)
+          ? []
+          : [each],
+    ),
     steps: recipe.steps.flatMap((each, index) => {
       if (each.id === step.id) return [];
       if (each.id !== taker.id) return [{ ...each, kit: kitOf(each) }];
-      return [{ ...each, uses: [line.id, ...each.uses], after: followsOf(recipe, index).filter((link) => link.step !== step.id), kit: kitOf(each) }];
+      return [
+        {
+          ...each,
+          uses: [line.id, ...each.uses],
+          after: followsOf(recipe, index).filter((link) => link.step !== step.id),
+          kit: kitOf(each),
+        },
+      ];
     }),
   };
 }
 
-const handsMin = (occasion: Occasion, table: FitTable): number => tasksOf(occasion, table).tasks.reduce((sum, task) => sum + (task.ways[0].hands === 'on' ? task.durationMin.planned : 0), 0);
+const handsMin = (occasion: Occasion, table: FitTable): number =>
+  tasksOf(occasion, table).tasks.reduce(
+    (sum, task) => sum + (task.ways[0].hands === 'on' ? task.durationMin.planned : 0),
+    0,
+  );
 
-const verdictsOf = (table: FitTable): string => JSON.stringify(table.rows.map((row) => [...row.cells].map(([guest, cell]) => [guest, cell.version, cell.judgement.verdict, cell.served])));
+const verdictsOf = (table: FitTable): string =>
+  JSON.stringify(
+    table.rows.map((row) =>
+      [...row.cells].map(([guest, cell]) => [guest, cell.version, cell.judgement.verdict, cell.served]),
+    ),
+  );
 
 interface Found {
   readonly work: EqualWork;
@@ -129,7 +216,10 @@ function found(occasion: Occasion): readonly Found[] {
   const table = fit(occasion);
   const apart = handsMin(occasion, table);
   return groups.flatMap(([id, pieces]): Found[] => {
-    const alike = pieces.flatMap((piece) => { const share = shareOf(piece, pieces[0]!); return share === undefined ? [] : [{ ...piece, share }]; });
+    const alike = pieces.flatMap((piece) => {
+      const share = shareOf(piece, pieces[0]!);
+      return share === undefined ? [] : [{ ...piece, share }];
+    });
     const bowls = occasion.kitchen.kit.filter((unit) => unit.kind === 'bowl').length;
     if (new Set(alike.map((piece) => piece.recipe.id)).size < 2 || alike.length > bowls) return [];
     const together = withComponent(occasion, alike);
@@ -138,7 +228,17 @@ function found(occasion: Occasion): readonly Found[] {
     const savesMin = apart - handsMin(together, after);
     // Nobody's verdict hangs on who cuts what with what; where it did, the two were not the same food.
     if (savesMin < 1 || verdictsOf(after) !== verdictsOf(table)) return [];
-    return [{ work: { id, name: nameOf(alike[0]!), savesMin, places: alike.map((piece) => ({ dishName: piece.recipe.name, lines: piece.lines.map((line) => line.text) })) }, occasion: together }];
+    return [
+      {
+        work: {
+          id,
+          name: nameOf(alike[0]!),
+          savesMin,
+          places: alike.map((piece) => ({ dishName: piece.recipe.name, lines: piece.lines.map((line) => line.text) })),
+        },
+        occasion: together,
+      },
+    ];
   });
 }
 
@@ -149,4 +249,5 @@ function found(occasion: Occasion): readonly Found[] {
 export const equalWork = (occasion: Occasion): readonly EqualWork[] => found(occasion).map((each) => each.work);
 
 /** The occasion with one such work gathered into a component; the same object where there is no such work. */
-export const gatherWork = (occasion: Occasion, id: string): Occasion => found(occasion).find((each) => each.work.id === id)?.occasion ?? occasion;
+export const gatherWork = (occasion: Occasion, id: string): Occasion =>
+  found(occasion).find((each) => each.work.id === id)?.occasion ?? occasion;

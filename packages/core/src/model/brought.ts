@@ -21,7 +21,14 @@ export const Brought = v.strictObject({
   by: Name,
   /** Sealed by its maker, with a label, and opened only here. */
   sealed: v.optional(v.boolean(), false),
-  label: v.optional(v.strictObject({ readOn: Day, contains: v.array(HazardId), mayContain: v.array(HazardId), claims: v.optional(v.array(LabelClaim), []) })),
+  label: v.optional(
+    v.strictObject({
+      readOn: Day,
+      contains: v.array(HazardId),
+      mayContain: v.array(HazardId),
+      claims: v.optional(v.array(LabelClaim), []),
+    }),
+  ),
   answers: v.optional(v.pipe(v.array(MakerAnswer), v.maxLength(20)), []),
 });
 export type Brought = v.InferOutput<typeof Brought>;

@@ -30,5 +30,7 @@ export function dayWords(serveAt: string, momentMin: number): string {
 export function span(minutes: number): string {
   if (minutes < 60) return `${minutes} min`;
   const rest = minutes % 60;
-  return rest === 0 ? `${Math.floor(minutes / 60)} h` : `${Math.floor(minutes / 60)} h ${String(rest).padStart(2, '0')}`;
+  return rest === 0
+    ? `${Math.floor(minutes / 60)} h`
+    : `${Math.floor(minutes / 60)} h ${String(rest).padStart(2, '0')}`;
 }

@@ -1,7 +1,10 @@
 import type { IngredientLine, Recipe } from './recipe.ts';
 
 /** The recipes a recipe is made with, itself first, at any depth; `loop` where one of them needs itself. */
-export function madeWith(recipe: Recipe, find: (id: string) => Recipe | undefined): { readonly parts: readonly Recipe[]; readonly loop?: readonly string[] | undefined } {
+export function madeWith(
+  recipe: Recipe,
+  find: (id: string) => Recipe | undefined,
+): { readonly parts: readonly Recipe[]; readonly loop?: readonly string[] | undefined } {
   const parts: Recipe[] = [];
   const path: string[] = [];
   let loop: readonly string[] | undefined;
@@ -48,17 +51,27 @@ export function batchesOfComponent(line: IngredientLine, component: Recipe): num
 }
 
 /** A recipe as an occasion keeps it: with all it is made with, itself first, without the texts they came from. */
-export const forOccasion = (recipe: Recipe, find: (id: string) => Recipe | undefined): readonly Recipe[] => madeWith(recipe, find).parts.map(({ original: _original, ...each }) => each);
+export const forOccasion = (recipe: Recipe, find: (id: string) => Recipe | undefined): readonly Recipe[] =>
+  madeWith(recipe, find).parts.map(({ original: _original, ...each }) => each);
 
 /** The recipes that are still needed by what is on the menu. */
 export function neededRecipes(recipes: readonly Recipe[], onMenu: readonly string[]): Recipe[] {
   const find = (id: string) => recipes.find((each) => each.id === id);
-  const needed = new Set(onMenu.flatMap((id) => { const recipe = find(id); return recipe ? madeWith(recipe, find).parts.map((each) => each.id as string) : []; }));
+  const needed = new Set(
+    onMenu.flatMap((id) => {
+      const recipe = find(id);
+      return recipe ? madeWith(recipe, find).parts.map((each) => each.id as string) : [];
+    }),
+  );
   return recipes.filter((each) => needed.has(each.id));
 }
 
 /** Where a line that stands in a recipe written out comes from: the recipe itself, or the component behind the id ("custard--milk"). */
-export function sourceOfLine(recipes: readonly Recipe[], recipe: string, line: string): { readonly recipe: string; readonly line: string } | undefined {
+export function sourceOfLine(
+  recipes: readonly Recipe[],
+  recipe: string,
+  line: string,
+): { readonly recipe: string; readonly line: string } | undefined {
   const home = recipes.find((each) => each.id === recipe);
   if (!home) return undefined;
   if (home.lines.some((each) => each.id === line && !each.component)) return { recipe, line };

@@ -9,8 +9,14 @@ export const Swap = v.variant('kind', [
   v.strictObject({ kind: v.literal('omit'), line: LineId }),
   /** The cook's own swap, written out, so that the occasion can be read without their table. */
   v.strictObject({
-    kind: v.literal('own'), line: LineId, name: Name,
-    with: v.pipe(v.array(v.strictObject({ food: FoodId, ratio: v.pipe(v.number(), v.minValue(0.001), v.maxValue(20)) })), v.minLength(1), v.maxLength(6)),
+    kind: v.literal('own'),
+    line: LineId,
+    name: Name,
+    with: v.pipe(
+      v.array(v.strictObject({ food: FoodId, ratio: v.pipe(v.number(), v.minValue(0.001), v.maxValue(20)) })),
+      v.minLength(1),
+      v.maxLength(6),
+    ),
     technique: v.optional(Words, ''),
     addMin: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-240), v.maxValue(1440)), 0),
   }),
@@ -24,23 +30,47 @@ export const Version = v.strictObject({
   swaps: v.pipe(v.array(Swap), v.maxLength(100)),
   guests: v.pipe(v.array(GuestId), v.maxLength(60)),
   /** Portions of this version on top: a margin, so that a protected plate never comes up short. */
-  extraPortions: v.optional(v.pipe(v.number('Portions are a number.'), v.minValue(0, 'Portions cannot be negative.'), v.maxValue(100, 'At most 100 portions more.')), 0),
+  extraPortions: v.optional(
+    v.pipe(
+      v.number('Portions are a number.'),
+      v.minValue(0, 'Portions cannot be negative.'),
+      v.maxValue(100, 'At most 100 portions more.'),
+    ),
+    0,
+  ),
 });
 export type Version = v.InferOutput<typeof Version>;
 
 /** Oil, water or a pan in which several dishes are cooked: what one leaves in it, the others pick up. */
-export const SharedMedium = v.strictObject({ medium: v.picklist(['frying oil', 'cooking water', 'steamer', 'grill'], 'A shared medium is frying oil, cooking water, steamer or grill.'), with: v.pipe(v.array(DishId), v.minLength(1), v.maxLength(20)) });
+export const SharedMedium = v.strictObject({
+  medium: v.picklist(
+    ['frying oil', 'cooking water', 'steamer', 'grill'],
+    'A shared medium is frying oil, cooking water, steamer or grill.',
+  ),
+  with: v.pipe(v.array(DishId), v.minLength(1), v.maxLength(20)),
+});
 export type SharedMedium = v.InferOutput<typeof SharedMedium>;
 
 export const Dish = v.strictObject({
   id: DishId,
   course: CourseId,
   recipe: RecipeId,
-  versions: v.pipe(v.array(Version), v.minLength(1, 'A dish has at least one version.'), v.maxLength(8, 'At most 8 versions.')),
+  versions: v.pipe(
+    v.array(Version),
+    v.minLength(1, 'A dish has at least one version.'),
+    v.maxLength(8, 'At most 8 versions.'),
+  ),
   /** Guests who are not served it, whatever the verdict. */
   notFor: v.optional(v.pipe(v.array(GuestId), v.maxLength(60)), []),
   /** How much of a full portion each eater takes where a course has several dishes. */
-  share: v.optional(v.pipe(v.number('A share is a number.'), v.minValue(0.1, 'At least a tenth of a portion.'), v.maxValue(4, 'At most four portions each.')), 1),
+  share: v.optional(
+    v.pipe(
+      v.number('A share is a number.'),
+      v.minValue(0.1, 'At least a tenth of a portion.'),
+      v.maxValue(4, 'At most four portions each.'),
+    ),
+    1,
+  ),
   /** Which way a step is done, where its recipe offers several. */
   choices: v.optional(v.pipe(v.array(v.strictObject({ step: StepId, alternative: StepId })), v.maxLength(20)), []),
   /** Cooked by others; its recipe then holds what they said is in it. */
@@ -48,7 +78,14 @@ export const Dish = v.strictObject({
   /** What it is cooked in together with other dishes, outside the kit that the plan follows. */
   shares: v.optional(v.pipe(v.array(SharedMedium), v.maxLength(8)), []),
   /** Portions made on top, for seconds or leftovers. */
-  extraPortions: v.optional(v.pipe(v.number('Portions are a number.'), v.minValue(0, 'Portions cannot be negative.'), v.maxValue(100, 'At most 100 portions more.')), 0),
+  extraPortions: v.optional(
+    v.pipe(
+      v.number('Portions are a number.'),
+      v.minValue(0, 'Portions cannot be negative.'),
+      v.maxValue(100, 'At most 100 portions more.'),
+    ),
+    0,
+  ),
 });
 export type Dish = v.InferOutput<typeof Dish>;
 

@@ -20,11 +20,24 @@ export type OwnFood = v.InferOutput<typeof OwnFood>;
 
 /** The user's food as the catalogue would have it. Hazards the catalogue knows to be in it stay: a correction adds a danger and takes none away. */
 export function asFood(own: OwnFood, before: Food | undefined): Food {
-  const because = own.note.trim() === '' ? `you noted it on ${own.changedOn}` : `you noted on ${own.changedOn}: ${own.note.trim()}`;
+  const because =
+    own.note.trim() === '' ? `you noted it on ${own.changedOn}` : `you noted on ${own.changedOn}: ${own.note.trim()}`;
   return {
-    aka: before?.aka ?? [], pluralAka: [], holds: before?.holds ?? [], aisle: before?.aisle ?? 'your own', keepsDays: before?.keepsDays ?? 30,
-    plural: before?.plural, us: before?.us, densityGPerMl: before?.densityGPerMl, pieceG: before?.pieceG,
-    id: own.id, name: own.name, kind: own.kind, contains: [...new Set([...(before?.contains ?? []), ...own.contains])], families: [...new Set([...(before?.families ?? []), ...own.families])], storage: own.storage,
+    aka: before?.aka ?? [],
+    pluralAka: [],
+    holds: before?.holds ?? [],
+    aisle: before?.aisle ?? 'your own',
+    keepsDays: before?.keepsDays ?? 30,
+    plural: before?.plural,
+    us: before?.us,
+    densityGPerMl: before?.densityGPerMl,
+    pieceG: before?.pieceG,
+    id: own.id,
+    name: own.name,
+    kind: own.kind,
+    contains: [...new Set([...(before?.contains ?? []), ...own.contains])],
+    families: [...new Set([...(before?.families ?? []), ...own.families])],
+    storage: own.storage,
     possible: own.possible.map((hazard) => ({ hazard, why: because, trace: false, lifts: false })),
     source: `your own word, ${own.changedOn}`,
   };

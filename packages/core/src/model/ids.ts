@@ -1,6 +1,9 @@
 import * as v from 'valibot';
 
-const idText = v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is 1 to 64 lower-case letters, digits and hyphens.'));
+const idText = v.pipe(
+  v.string(),
+  v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is 1 to 64 lower-case letters, digits and hyphens.'),
+);
 
 export const OccasionId = v.pipe(idText, v.brand('OccasionId'));
 export const GuestId = v.pipe(idText, v.brand('GuestId'));
@@ -29,13 +32,30 @@ export type UnitId = v.InferOutput<typeof UnitId>;
 export type CookId = v.InferOutput<typeof CookId>;
 
 /** A name a person typed: trimmed, 1 to 120 characters. */
-export const Name = v.pipe(v.string(), v.trim(), v.minLength(1, 'A name is needed.'), v.maxLength(120, 'At most 120 characters.'));
+export const Name = v.pipe(
+  v.string(),
+  v.trim(),
+  v.minLength(1, 'A name is needed.'),
+  v.maxLength(120, 'At most 120 characters.'),
+);
 /** Free words: at most 2000 characters. */
 export const Words = v.pipe(v.string(), v.maxLength(2000, 'At most 2000 characters.'));
 /** A calendar day, YYYY-MM-DD. */
 export const Day = v.pipe(v.string(), v.isoDate('A day is written YYYY-MM-DD.'));
 /** A local time of day, HH:MM. */
-export const ClockTime = v.pipe(v.string(), v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time is written HH:MM, 00:00 to 23:59.'));
+export const ClockTime = v.pipe(
+  v.string(),
+  v.regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time is written HH:MM, 00:00 to 23:59.'),
+);
 /** A step's length in whole minutes, at most three days. */
-export const Minutes = v.pipe(v.number('Minutes are a number.'), v.integer('Minutes are whole.'), v.minValue(0, 'Minutes cannot be negative.'), v.maxValue(4320, 'At most three days (4320 minutes).'));
-export const TemperatureC = v.pipe(v.number(), v.minValue(-30, 'Below −30 °C is no kitchen temperature.'), v.maxValue(320, 'Above 320 °C is no domestic oven.'));
+export const Minutes = v.pipe(
+  v.number('Minutes are a number.'),
+  v.integer('Minutes are whole.'),
+  v.minValue(0, 'Minutes cannot be negative.'),
+  v.maxValue(4320, 'At most three days (4320 minutes).'),
+);
+export const TemperatureC = v.pipe(
+  v.number(),
+  v.minValue(-30, 'Below −30 °C is no kitchen temperature.'),
+  v.maxValue(320, 'Above 320 °C is no domestic oven.'),
+);

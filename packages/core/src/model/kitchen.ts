@@ -51,13 +51,22 @@ export const Cook = v.strictObject({
   /** What this cook does not do. */
   leaves: v.optional(v.array(Chore), []),
   /** When this cook is in the kitchen. */
-  windows: v.pipe(v.array(v.strictObject({ fromMin: Moment, toMin: Moment })), v.minLength(1, 'A cook needs a time in the kitchen.'), v.maxLength(20)),
+  windows: v.pipe(
+    v.array(v.strictObject({ fromMin: Moment, toMin: Moment })),
+    v.minLength(1, 'A cook needs a time in the kitchen.'),
+    v.maxLength(20),
+  ),
 });
 export type Cook = v.InferOutput<typeof Cook>;
 
 export const Dishwasher = v.strictObject({
   /** Minutes from its start until what was in it can be used again: the full programme with detergent, never a rinse. */
-  cycleMin: v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(20, 'A full programme takes 20 minutes or more.'), v.maxValue(300, 'A programme takes at most 5 hours.')),
+  cycleMin: v.pipe(
+    v.number(),
+    v.integer('Minutes are whole.'),
+    v.minValue(20, 'A full programme takes 20 minutes or more.'),
+    v.maxValue(300, 'A programme takes at most 5 hours.'),
+  ),
   /** How many pieces go in at once so that the water reaches each. */
   places: v.optional(v.pipe(v.number(), v.integer('Pieces are whole.'), v.minValue(1), v.maxValue(60)), 8),
 });
@@ -82,7 +91,9 @@ export const Kitchen = v.strictObject({
 export type Kitchen = v.InferOutput<typeof Kitchen>;
 
 /** Whether a dishwasher makes it clean and does it no harm: what never comes clean does not there either. */
-export const goesInDishwasher = (unit: KitUnit): boolean => cleaningOf(unit.material).comesClean && (unit.dishwasher ?? (cleaningOf(unit.material).dishwasher && handWashOnly(unit.kind) === undefined));
+export const goesInDishwasher = (unit: KitUnit): boolean =>
+  cleaningOf(unit.material).comesClean &&
+  (unit.dishwasher ?? (cleaningOf(unit.material).dishwasher && handWashOnly(unit.kind) === undefined));
 
 /** All ovens that can bake, by number: 0 is the main one. */
 export const ovensOf = (kitchen: Kitchen): readonly Oven[] => [kitchen.oven, ...kitchen.moreOvens];

@@ -3,7 +3,10 @@ import { FamilyId, FoodId, HazardId } from '../reference/index.ts';
 import { Day, Name } from './ids.ts';
 
 /** What a label may say of itself that settles a question. */
-export const LabelClaim = v.picklist(['gluten-free', 'lactose-free', 'vegan', 'dairy-free', 'nut-free', 'egg-free'], 'This claim is not known.');
+export const LabelClaim = v.picklist(
+  ['gluten-free', 'lactose-free', 'vegan', 'dairy-free', 'nut-free', 'egg-free'],
+  'This claim is not known.',
+);
 export type LabelClaim = v.InferOutput<typeof LabelClaim>;
 
 const common = {
@@ -39,5 +42,12 @@ export const LabelRecord = v.strictObject({
 export type LabelRecord = v.InferOutput<typeof LabelRecord>;
 
 /** A product as it is remembered between occasions: its latest label record. */
-export const Product = v.strictObject({ id: v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is 1 to 64 lower-case letters, digits and hyphens.')), ...common, lookedFor: v.optional(v.array(HazardId)) });
+export const Product = v.strictObject({
+  id: v.pipe(
+    v.string(),
+    v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'An id is 1 to 64 lower-case letters, digits and hyphens.'),
+  ),
+  ...common,
+  lookedFor: v.optional(v.array(HazardId)),
+});
 export type Product = v.InferOutput<typeof Product>;

@@ -7,7 +7,9 @@ const refused = (change: (one: ReturnType<typeof demo>) => void): string => {
   const one = structuredClone(lantern);
   change(one);
   const result = v.safeParse(Occasion, one);
-  return result.success ? '' : result.issues.map((issue) => `${v.getDotPath(issue) ?? ''}: ${issue.message}`).join('; ');
+  return result.success
+    ? ''
+    : result.issues.map((issue) => `${v.getDotPath(issue) ?? ''}: ${issue.message}`).join('; ');
 };
 
 test('the demo occasions are what they say: 13 at table with 11 dishes, 4 at table', () => {
@@ -21,12 +23,54 @@ test('written and read again, an occasion is the same', () => {
 });
 
 test.each<[string, (one: ReturnType<typeof demo>) => void, RegExp]>([
-  ['a step that follows a later one', (one) => { one.recipes[0]!.steps[0]!.after = [{ step: one.recipes[0]!.steps[2]!.id, leastMin: 0 }]; }, /does not come before it/],
-  ['a step that uses what is not in the list', (one) => { one.recipes[0]!.steps[0]!.uses = ['caviar' as never]; }, /not in the list/],
-  ['a step whose times are upside down', (one) => { one.recipes[0]!.steps[0]!.durationMin = { least: 9, likely: 5, most: 7 }; }, /least ≤ likely ≤ most/],
-  ['a guest named by two versions', (one) => { one.dishes[0]!.versions.push({ id: 'third' as never, name: 'third', swaps: [], guests: ['oriel' as never], extraPortions: 0 }); }, /named by two versions/],
-  ['a cook who leaves before coming', (one) => { one.kitchen.cooks[0]!.windows = [{ fromMin: 0, toMin: -10 }]; }, /ends before it begins/],
-  ['a swap of a line that is not there', (one) => { one.dishes[0]!.versions[0]!.swaps = [{ kind: 'omit', line: 'nothing' as never }]; }, /no line "nothing"/],
+  [
+    'a step that follows a later one',
+    (one) => {
+      one.recipes[0]!.steps[0]!.after = [{ step: one.recipes[0]!.steps[2]!.id, leastMin: 0 }];
+    },
+    /does not come before it/,
+  ],
+  [
+    'a step that uses what is not in the list',
+    (one) => {
+      one.recipes[0]!.steps[0]!.uses = ['caviar' as never];
+    },
+    /not in the list/,
+  ],
+  [
+    'a step whose times are upside down',
+    (one) => {
+      one.recipes[0]!.steps[0]!.durationMin = { least: 9, likely: 5, most: 7 };
+    },
+    /least ≤ likely ≤ most/,
+  ],
+  [
+    'a guest named by two versions',
+    (one) => {
+      one.dishes[0]!.versions.push({
+        id: 'third' as never,
+        name: 'third',
+        swaps: [],
+        guests: ['oriel' as never],
+        extraPortions: 0,
+      });
+    },
+    /named by two versions/,
+  ],
+  [
+    'a cook who leaves before coming',
+    (one) => {
+      one.kitchen.cooks[0]!.windows = [{ fromMin: 0, toMin: -10 }];
+    },
+    /ends before it begins/,
+  ],
+  [
+    'a swap of a line that is not there',
+    (one) => {
+      one.dishes[0]!.versions[0]!.swaps = [{ kind: 'omit', line: 'nothing' as never }];
+    },
+    /no line "nothing"/,
+  ],
 ])('%s is refused with its place', (_, change, message) => {
   expect(refused(change)).toMatch(message);
 });

@@ -40,48 +40,129 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
     ids.forEach((id, i) => (seen.has(id) ? fault(`Two ${what} have the id "${id}".`, ...path, i, 'id') : seen.add(id)));
     return seen;
   };
-  const guests = unique(occasion.guests.map((g) => g.id), 'guests', 'guests');
-  const courses = unique(occasion.courses.map((c) => c.id), 'courses', 'courses');
-  unique(occasion.dishes.map((d) => d.id), 'dishes', 'dishes');
-  const recipes = unique(occasion.recipes.map((r) => r.id), 'recipes', 'recipes');
-  unique(occasion.ownFoods.map((f) => f.id), 'own foods', 'ownFoods');
-  unique(occasion.kitchen.kit.map((k) => k.id), 'pieces of kit', 'kitchen', 'kit');
-  unique(occasion.kitchen.cooks.map((k) => k.id), 'cooks', 'kitchen', 'cooks');
-  occasion.kitchen.cooks.forEach((cook, i) => cook.windows.forEach((w, j) => { if (w.toMin <= w.fromMin) fault('The time in the kitchen ends before it begins.', 'kitchen', 'cooks', i, 'windows', j); }));
+  const guests = unique(
+    occasion.guests.map((g) => g.id),
+    'guests',
+    'guests',
+  );
+  const courses = unique(
+    occasion.courses.map((c) => c.id),
+    'courses',
+    'courses',
+  );
+  unique(
+    occasion.dishes.map((d) => d.id),
+    'dishes',
+    'dishes',
+  );
+  const recipes = unique(
+    occasion.recipes.map((r) => r.id),
+    'recipes',
+    'recipes',
+  );
+  unique(
+    occasion.ownFoods.map((f) => f.id),
+    'own foods',
+    'ownFoods',
+  );
+  unique(
+    occasion.kitchen.kit.map((k) => k.id),
+    'pieces of kit',
+    'kitchen',
+    'kit',
+  );
+  unique(
+    occasion.kitchen.cooks.map((k) => k.id),
+    'cooks',
+    'kitchen',
+    'cooks',
+  );
+  occasion.kitchen.cooks.forEach((cook, i) =>
+    cook.windows.forEach((w, j) => {
+      if (w.toMin <= w.fromMin)
+        fault('The time in the kitchen ends before it begins.', 'kitchen', 'cooks', i, 'windows', j);
+    }),
+  );
   occasion.wishes.pins.forEach((pin, i) => {
-    if (pin.cook !== undefined && !occasion.kitchen.cooks.some((cook) => cook.id === pin.cook)) fault(`There is no cook "${pin.cook}".`, 'wishes', 'pins', i, 'cook');
-    if (pin.unit !== undefined && !occasion.kitchen.kit.some((unit) => unit.id === pin.unit)) fault(`There is no piece of kit "${pin.unit}".`, 'wishes', 'pins', i, 'unit');
+    if (pin.cook !== undefined && !occasion.kitchen.cooks.some((cook) => cook.id === pin.cook))
+      fault(`There is no cook "${pin.cook}".`, 'wishes', 'pins', i, 'cook');
+    if (pin.unit !== undefined && !occasion.kitchen.kit.some((unit) => unit.id === pin.unit))
+      fault(`There is no piece of kit "${pin.unit}".`, 'wishes', 'pins', i, 'unit');
   });
   occasion.wishes.absences.forEach((absence, i) => {
-    if (!occasion.kitchen.cooks.some((cook) => cook.id === absence.cook)) fault(`There is no cook "${absence.cook}".`, 'wishes', 'absences', i, 'cook');
+    if (!occasion.kitchen.cooks.some((cook) => cook.id === absence.cook))
+      fault(`There is no cook "${absence.cook}".`, 'wishes', 'absences', i, 'cook');
     if (absence.toMin <= absence.fromMin) fault('The absence ends before it begins.', 'wishes', 'absences', i, 'toMin');
   });
-  occasion.guests.forEach((guest, i) => unique(guest.needs.map((n) => n.id), 'needs', 'guests', i, 'needs'));
+  occasion.guests.forEach((guest, i) =>
+    unique(
+      guest.needs.map((n) => n.id),
+      'needs',
+      'guests',
+      i,
+      'needs',
+    ),
+  );
   occasion.recipes.forEach((recipe, i) => {
     faults.push(...recipeFaults(recipe).map((each) => ({ ...each, path: ['recipes', i, ...each.path] })));
   });
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   occasion.recipes.forEach((recipe, i) => {
-    recipe.lines.forEach((line, j) => { if (line.component && !recipes.has(line.component)) fault(`There is no recipe "${line.component}" in this occasion to make "${line.text}" by.`, 'recipes', i, 'lines', j, 'component'); });
+    recipe.lines.forEach((line, j) => {
+      if (line.component && !recipes.has(line.component))
+        fault(
+          `There is no recipe "${line.component}" in this occasion to make "${line.text}" by.`,
+          'recipes',
+          i,
+          'lines',
+          j,
+          'component',
+        );
+    });
     const { loop } = madeWith(recipe, find);
     if (loop) fault(`A recipe cannot be made with itself: ${loop.join(' → ')}.`, 'recipes', i, 'lines');
   });
   occasion.dishes.forEach((dish, i) => {
     if (!courses.has(dish.course)) fault(`There is no course "${dish.course}".`, 'dishes', i, 'course');
-    if (!recipes.has(dish.recipe)) fault(`There is no recipe "${dish.recipe}" in this occasion.`, 'dishes', i, 'recipe');
-    unique(dish.versions.map((each) => each.id), 'versions', 'dishes', i, 'versions');
+    if (!recipes.has(dish.recipe))
+      fault(`There is no recipe "${dish.recipe}" in this occasion.`, 'dishes', i, 'recipe');
+    unique(
+      dish.versions.map((each) => each.id),
+      'versions',
+      'dishes',
+      i,
+      'versions',
+    );
     const recipe = find(dish.recipe);
     const named = new Set<string>();
     dish.versions.forEach((version, j) => {
       version.guests.forEach((id) => {
         if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'versions', j, 'guests');
-        if (named.has(id)) fault(`Guest "${id}" is named by two versions of one dish.`, 'dishes', i, 'versions', j, 'guests');
+        if (named.has(id))
+          fault(`Guest "${id}" is named by two versions of one dish.`, 'dishes', i, 'versions', j, 'guests');
         named.add(id);
       });
-      version.swaps.forEach((swap, k) => { if (recipe && !hasLine(recipe, swap.line, find)) fault(`There is no line "${swap.line}" to swap.`, 'dishes', i, 'versions', j, 'swaps', k); });
+      version.swaps.forEach((swap, k) => {
+        if (recipe && !hasLine(recipe, swap.line, find))
+          fault(`There is no line "${swap.line}" to swap.`, 'dishes', i, 'versions', j, 'swaps', k);
+      });
     });
-    dish.shares.forEach((shared, j) => shared.with.forEach((id) => { if (id === dish.id || !occasion.dishes.some((other) => other.id === id)) fault(id === dish.id ? 'A dish shares with others, not with itself.' : `There is no dish "${id}" to share with.`, 'dishes', i, 'shares', j, 'with'); }));
-    dish.notFor.forEach((id) => { if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'notFor'); });
+    dish.shares.forEach((shared, j) =>
+      shared.with.forEach((id) => {
+        if (id === dish.id || !occasion.dishes.some((other) => other.id === id))
+          fault(
+            id === dish.id ? 'A dish shares with others, not with itself.' : `There is no dish "${id}" to share with.`,
+            'dishes',
+            i,
+            'shares',
+            j,
+            'with',
+          );
+      }),
+    );
+    dish.notFor.forEach((id) => {
+      if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'notFor');
+    });
   });
   return faults;
 }
@@ -92,7 +173,10 @@ function hasLine(recipe: Recipe, id: string, find: (id: string) => Recipe | unde
   return recipe.lines.some((line) => {
     const part = line.component && find(line.component);
     // Ids that were shortened end in a digest and cannot be taken apart again.
-    return part ? id.startsWith(`${line.id}--`) && (id.length >= 56 || hasLine(part, id.slice(line.id.length + 2), find, depth + 1)) : line.id === id;
+    return part
+      ? id.startsWith(`${line.id}--`) &&
+          (id.length >= 56 || hasLine(part, id.slice(line.id.length + 2), find, depth + 1))
+      : line.id === id;
   });
 }
 
@@ -102,7 +186,16 @@ export const Occasion = v.pipe(
   v.rawCheck(({ dataset, addIssue }) => {
     if (!dataset.typed) return;
     for (const { message, path } of linkFaults(dataset.value)) {
-      addIssue({ message, path: path.map((key) => ({ type: 'unknown', origin: 'value', input: undefined, key, value: undefined })) as never });
+      addIssue({
+        message,
+        path: path.map((key) => ({
+          type: 'unknown',
+          origin: 'value',
+          input: undefined,
+          key,
+          value: undefined,
+        })) as never,
+      });
     }
   }),
 );

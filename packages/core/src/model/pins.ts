@@ -25,7 +25,10 @@ export const Absence = v.strictObject({ cook: CookId, fromMin: Moment, toMin: Mo
 export type Absence = v.InferOutput<typeof Absence>;
 
 /** What makes one plan better than another: fewer washes, a shorter day, fewer minutes at the sink, a calmer last half hour, less standing. The most important first. */
-export const PlanGoal = v.picklist(['washes', 'washMin', 'day', 'calm', 'held'], 'A goal is washes, washMin, day, calm or held.');
+export const PlanGoal = v.picklist(
+  ['washes', 'washMin', 'day', 'calm', 'held'],
+  'A goal is washes, washMin, day, calm or held.',
+);
 export type PlanGoal = v.InferOutput<typeof PlanGoal>;
 
 /** The cook's own wishes for the timetable. */
@@ -34,6 +37,13 @@ export const Wishes = v.strictObject({
   absences: v.optional(v.pipe(v.array(Absence), v.maxLength(40)), []),
   /** Components cooked for each dish by itself, though once would do for all. */
   apart: v.optional(v.pipe(v.array(RecipeId), v.maxLength(100)), []),
-  goals: v.optional(v.pipe(v.array(PlanGoal), v.length(5, 'All five goals, in order.'), v.check((goals) => new Set(goals).size === 5, 'Every goal once.')), ['washes', 'day', 'washMin', 'calm', 'held']),
+  goals: v.optional(
+    v.pipe(
+      v.array(PlanGoal),
+      v.length(5, 'All five goals, in order.'),
+      v.check((goals) => new Set(goals).size === 5, 'Every goal once.'),
+    ),
+    ['washes', 'day', 'washMin', 'calm', 'held'],
+  ),
 });
 export type Wishes = v.InferOutput<typeof Wishes>;

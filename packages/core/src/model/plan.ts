@@ -20,10 +20,22 @@ export const PlannedBatch = v.strictObject({
    * A component cooked once: the recipe it is made by and where it goes, `path` being the lines of the dish's recipe that lead to it.
    * Its steps are those of that recipe; `dish` and `versions` are the first of those it goes into.
    */
-  component: v.optional(v.strictObject({
-    recipe: RecipeId,
-    into: v.pipe(v.array(v.strictObject({ dish: DishId, version: VersionId, path: v.pipe(v.array(LineId), v.minLength(1), v.maxLength(20)) })), v.minLength(2), v.maxLength(200)),
-  })),
+  component: v.optional(
+    v.strictObject({
+      recipe: RecipeId,
+      into: v.pipe(
+        v.array(
+          v.strictObject({
+            dish: DishId,
+            version: VersionId,
+            path: v.pipe(v.array(LineId), v.minLength(1), v.maxLength(20)),
+          }),
+        ),
+        v.minLength(2),
+        v.maxLength(200),
+      ),
+    }),
+  ),
 });
 export type PlannedBatch = v.InferOutput<typeof PlannedBatch>;
 
@@ -48,7 +60,10 @@ export const PlannedStep = v.strictObject({
   way: v.optional(StepId),
   /** Baked so many degrees hotter (cooler where negative) than the recipe says, to share the oven; the time is corrected for it. */
   bentC: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-60), v.maxValue(60)), 0),
-  attention: v.optional(v.array(v.strictObject({ startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })), []),
+  attention: v.optional(
+    v.array(v.strictObject({ startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })),
+    [],
+  ),
 });
 
 export const PlannedWash = v.strictObject({
@@ -62,7 +77,9 @@ export const PlannedWash = v.strictObject({
   /** The washing cook's own hands are washed with it, unless the day has gone otherwise. */
   hands: v.optional(v.boolean(), true),
   /** Why: what is on it, and which task needs it gone for whom. */
-  because: v.array(v.strictObject({ unit: v.string(), hazards: v.array(ResidueMark), before: TaskId, guests: v.array(GuestId) })),
+  because: v.array(
+    v.strictObject({ unit: v.string(), hazards: v.array(ResidueMark), before: TaskId, guests: v.array(GuestId) }),
+  ),
 });
 
 /** From `startMin` the oven is turned to `temperatureC`, which it has reached at `endMin` and keeps until `untilMin`. */
@@ -94,4 +111,9 @@ export const Plan = v.strictObject({
 export type Plan = v.InferOutput<typeof Plan>;
 
 /** A wash at another time: a dishwasher runs as long as it would have. */
-export const washedAt = (wash: PlannedWash, startMin: number, endMin: number): PlannedWash => ({ ...wash, startMin, endMin, ...(wash.machineUntilMin === undefined ? {} : { machineUntilMin: wash.machineUntilMin + endMin - wash.endMin }) });
+export const washedAt = (wash: PlannedWash, startMin: number, endMin: number): PlannedWash => ({
+  ...wash,
+  startMin,
+  endMin,
+  ...(wash.machineUntilMin === undefined ? {} : { machineUntilMin: wash.machineUntilMin + endMin - wash.endMin }),
+});

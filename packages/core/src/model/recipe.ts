@@ -3,7 +3,13 @@ import { FoodId, Role, Storage } from '../reference/index.ts';
 import { LineId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
 import { DurationMin } from './timing.ts';
 
-const positive = (most: number) => v.pipe(v.number('An amount is a number.'), v.finite('An amount is finite.'), v.minValue(0, 'An amount cannot be negative.'), v.maxValue(most, `At most ${most}.`));
+const positive = (most: number) =>
+  v.pipe(
+    v.number('An amount is a number.'),
+    v.finite('An amount is finite.'),
+    v.minValue(0, 'An amount cannot be negative.'),
+    v.maxValue(most, `At most ${most}.`),
+  );
 
 /**
  * How much of a line: a mass in g, a volume in ml, a count of pieces (`eachG`: what one weighs, where the line says so: "2 tins of 400 g"),
@@ -12,7 +18,13 @@ const positive = (most: number) => v.pipe(v.number('An amount is a number.'), v.
 export const Amount = v.variant('kind', [
   v.strictObject({ kind: v.literal('mass'), massG: positive(200_000), toMassG: v.optional(positive(200_000)) }),
   v.strictObject({ kind: v.literal('volume'), volumeMl: positive(200_000), toVolumeMl: v.optional(positive(200_000)) }),
-  v.strictObject({ kind: v.literal('count'), count: positive(10_000), toCount: v.optional(positive(10_000)), piece: v.optional(v.pipe(v.string(), v.maxLength(40)), ''), eachG: v.optional(positive(20_000)) }),
+  v.strictObject({
+    kind: v.literal('count'),
+    count: positive(10_000),
+    toCount: v.optional(positive(10_000)),
+    piece: v.optional(v.pipe(v.string(), v.maxLength(40)), ''),
+    eachG: v.optional(positive(20_000)),
+  }),
   v.strictObject({ kind: v.literal('batches'), batches: positive(1000) }),
   v.strictObject({ kind: v.literal('words'), words: v.pipe(v.string(), v.maxLength(80)) }),
 ]);
@@ -31,20 +43,52 @@ export const IngredientLine = v.strictObject({
   heading: v.optional(v.pipe(v.string(), v.maxLength(80))),
   role: v.optional(Role),
   /** Where it stands on the plate: in the dish, on it, or beside it. Garnish and accompaniment can be left off a plate. */
-  part: v.optional(v.picklist(['body', 'garnish', 'accompaniment'], 'A line is body, garnish or accompaniment.'), 'body'),
+  part: v.optional(
+    v.picklist(['body', 'garnish', 'accompaniment'], 'A line is body, garnish or accompaniment.'),
+    'body',
+  ),
   /** The dish stands without it. */
   canOmit: v.optional(v.boolean(), false),
 });
 export type IngredientLine = v.InferOutput<typeof IngredientLine>;
 
 export const KitKind = v.picklist(
-  ['board', 'knife', 'bowl', 'saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'blender', 'food-processor', 'mixer', 'slow-cooker', 'microwave', 'grater', 'whisk', 'spoon', 'bench', 'sieve', 'toaster', 'serving-dish', 'box', 'probe'],
+  [
+    'board',
+    'knife',
+    'bowl',
+    'saucepan',
+    'large-pot',
+    'frying-pan',
+    'skillet',
+    'roasting-tin',
+    'baking-tray',
+    'gratin-dish',
+    'cake-tin',
+    'blender',
+    'food-processor',
+    'mixer',
+    'slow-cooker',
+    'microwave',
+    'grater',
+    'whisk',
+    'spoon',
+    'bench',
+    'sieve',
+    'toaster',
+    'serving-dish',
+    'box',
+    'probe',
+  ],
   'This kind of kit is not known.',
 );
 export type KitKind = v.InferOutput<typeof KitKind>;
 
 /** One piece of kit a step needs. Steps of one batch that name it with the same `as` use the very same piece, held from the first to the last of them. */
-export const KitUse = v.strictObject({ kind: KitKind, as: v.optional(v.pipe(v.string(), v.regex(/^[a-z0-9-]{1,40}$/))) });
+export const KitUse = v.strictObject({
+  kind: KitKind,
+  as: v.optional(v.pipe(v.string(), v.regex(/^[a-z0-9-]{1,40}$/))),
+});
 export type KitUse = v.InferOutput<typeof KitUse>;
 
 export const OvenUse = v.strictObject({
@@ -78,7 +122,9 @@ export const Step = v.strictObject({
   /** The lines first used in this step. */
   uses: v.optional(v.array(LineId), []),
   /** The steps it follows; absent means the one before it in the list. `mostMin`: the longest wait after it. */
-  after: v.optional(v.array(v.strictObject({ step: StepId, leastMin: v.optional(Minutes, 0), mostMin: v.optional(Minutes) }))),
+  after: v.optional(
+    v.array(v.strictObject({ step: StepId, leastMin: v.optional(Minutes, 0), mostMin: v.optional(Minutes) })),
+  ),
   /** How long, in minutes, at the recipe's yield: least, likely, most. */
   durationMin: DurationMin,
   /** The time is learned from so many days; what the recipe itself says is kept. */
@@ -86,7 +132,10 @@ export const Step = v.strictObject({
   /** `on`: a cook is busy all through. `off`: it goes by itself. */
   hands: v.picklist(['on', 'off']),
   /** Moments inside a hands-off step when a cook must come: minutes after its start. */
-  attention: v.optional(v.array(v.strictObject({ atMin: Minutes, takesMin: Minutes, what: v.pipe(v.string(), v.maxLength(80)) })), []),
+  attention: v.optional(
+    v.array(v.strictObject({ atMin: Minutes, takesMin: Minutes, what: v.pipe(v.string(), v.maxLength(80)) })),
+    [],
+  ),
   /** Hands-on work that grows with the amount. */
   grows: v.optional(v.boolean(), false),
   kit: v.optional(v.array(KitUse), []),
@@ -118,8 +167,17 @@ export type Original = v.InferOutput<typeof Original>;
 
 /** The vessel it is baked or served in, as the recipe assumes it. Inner measures in cm. */
 export const Pan = v.variant('shape', [
-  v.strictObject({ shape: v.literal('round'), diameterCm: v.pipe(v.number(), v.minValue(4), v.maxValue(60)), depthCm: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(40)), 5) }),
-  v.strictObject({ shape: v.literal('rectangle'), lengthCm: v.pipe(v.number(), v.minValue(4), v.maxValue(80)), widthCm: v.pipe(v.number(), v.minValue(4), v.maxValue(80)), depthCm: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(40)), 5) }),
+  v.strictObject({
+    shape: v.literal('round'),
+    diameterCm: v.pipe(v.number(), v.minValue(4), v.maxValue(60)),
+    depthCm: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(40)), 5),
+  }),
+  v.strictObject({
+    shape: v.literal('rectangle'),
+    lengthCm: v.pipe(v.number(), v.minValue(4), v.maxValue(80)),
+    widthCm: v.pipe(v.number(), v.minValue(4), v.maxValue(80)),
+    depthCm: v.optional(v.pipe(v.number(), v.minValue(1), v.maxValue(40)), 5),
+  }),
   v.strictObject({ shape: v.literal('pot'), volumeL: v.pipe(v.number(), v.minValue(0.2), v.maxValue(50)) }),
 ]);
 export type Pan = v.InferOutput<typeof Pan>;
@@ -129,17 +187,40 @@ export const Recipe = v.strictObject({
   name: Name,
   about: v.optional(Words, ''),
   usualCourse: v.optional(v.pipe(v.string(), v.maxLength(40)), ''),
-  portions: v.pipe(v.number('Portions are a number.'), v.finite('Portions are finite.'), v.minValue(0.25, 'A recipe feeds at least a quarter of a person.'), v.maxValue(500, 'At most 500 portions.')),
+  portions: v.pipe(
+    v.number('Portions are a number.'),
+    v.finite('Portions are finite.'),
+    v.minValue(0.25, 'A recipe feeds at least a quarter of a person.'),
+    v.maxValue(500, 'At most 500 portions.'),
+  ),
   /** What it makes besides portions: 12 rolls, 600 g of pastry, 1 l of stock. Other recipes use it by this. */
   makes: v.optional(Amount),
   /** The vessel the amounts fill, and whether food lies in it in one layer with gaps. */
-  pan: v.optional(v.strictObject({ vessel: Pan, count: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20)), 1), singleLayer: v.optional(v.boolean(), false) })),
-  lines: v.pipe(v.array(IngredientLine), v.minLength(1, 'A recipe needs an ingredient.'), v.maxLength(300, 'At most 300 lines.')),
+  pan: v.optional(
+    v.strictObject({
+      vessel: Pan,
+      count: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20)), 1),
+      singleLayer: v.optional(v.boolean(), false),
+    }),
+  ),
+  lines: v.pipe(
+    v.array(IngredientLine),
+    v.minLength(1, 'A recipe needs an ingredient.'),
+    v.maxLength(300, 'At most 300 lines.'),
+  ),
   steps: v.pipe(v.array(Step), v.minLength(1, 'A recipe needs a step.'), v.maxLength(100, 'At most 100 steps.')),
   /** How long before serving the finished dish may stand, in minutes, and how. */
   hold: v.strictObject({ mostMin: Minutes, how: v.pipe(v.string(), v.maxLength(120)) }),
   /** How long it keeps when made ahead, and where. */
-  keeps: v.optional(v.pipe(v.array(v.strictObject({ where: Storage, days: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(365)) })), v.maxLength(3)), []),
+  keeps: v.optional(
+    v.pipe(
+      v.array(
+        v.strictObject({ where: Storage, days: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(365)) }),
+      ),
+      v.maxLength(3),
+    ),
+    [],
+  ),
   /** What it is usually served with, in words. */
   servedWith: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(10)), []),
   original: v.optional(Original),

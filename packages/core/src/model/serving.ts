@@ -10,8 +10,18 @@ export function movedServing(occasion: Occasion, serveAt: string): Occasion {
   return {
     ...occasion,
     serveAt,
-    kitchen: { ...kitchen, cooks: kitchen.cooks.map((cook) => ({ ...cook, windows: cook.windows.map(({ fromMin, toMin }) => ({ fromMin: moved(fromMin), toMin: moved(toMin) })) })) },
-    wishes: { ...wishes, absences: wishes.absences.map((each) => ({ ...each, fromMin: moved(each.fromMin), toMin: moved(each.toMin) })), pins: wishes.pins.map((pin) => movedPin(pin, moved)) },
+    kitchen: {
+      ...kitchen,
+      cooks: kitchen.cooks.map((cook) => ({
+        ...cook,
+        windows: cook.windows.map(({ fromMin, toMin }) => ({ fromMin: moved(fromMin), toMin: moved(toMin) })),
+      })),
+    },
+    wishes: {
+      ...wishes,
+      absences: wishes.absences.map((each) => ({ ...each, fromMin: moved(each.fromMin), toMin: moved(each.toMin) })),
+      pins: wishes.pins.map((pin) => movedPin(pin, moved)),
+    },
   };
 }
 

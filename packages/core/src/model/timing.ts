@@ -2,7 +2,11 @@ import * as v from 'valibot';
 import { Day, Minutes, RecipeId, StepId } from './ids.ts';
 
 /** How long a step really took on one day, in minutes at the size its recipe is written for. */
-export const Timed = v.strictObject({ day: v.pipe(v.string(), v.minLength(1), v.maxLength(64)), on: Day, minutes: v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(10_000)) });
+export const Timed = v.strictObject({
+  day: v.pipe(v.string(), v.minLength(1), v.maxLength(64)),
+  on: Day,
+  minutes: v.pipe(v.number(), v.finite(), v.minValue(0), v.maxValue(10_000)),
+});
 export type Timed = v.InferOutput<typeof Timed>;
 
 /** All that was timed of one step of one recipe, a day once. */

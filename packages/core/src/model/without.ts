@@ -9,15 +9,31 @@ export function withoutGuest(occasion: Occasion, guest: string): Occasion {
     dishes: occasion.dishes.map((dish) => ({
       ...dish,
       notFor: dish.notFor.filter((id) => id !== guest),
-      versions: dish.versions.map((version) => ({ ...version, guests: version.guests.filter((id) => id !== guest) })).filter((version, index) => index === 0 || version.guests.length > 0),
+      versions: dish.versions
+        .map((version) => ({ ...version, guests: version.guests.filter((id) => id !== guest) }))
+        .filter((version, index) => index === 0 || version.guests.length > 0),
     })),
   };
 }
 
 /** The occasion without a dish, and without recipes that nothing else is made with. */
 export function withoutDish(occasion: Occasion, dish: string): Occasion {
-  const dishes = occasion.dishes.filter((each) => each.id !== dish).map((each) => ({ ...each, shares: each.shares.map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== dish) })).filter((shared) => shared.with.length > 0) }));
-  return { ...occasion, dishes, recipes: neededRecipes(occasion.recipes, dishes.map((each) => each.recipe)) };
+  const dishes = occasion.dishes
+    .filter((each) => each.id !== dish)
+    .map((each) => ({
+      ...each,
+      shares: each.shares
+        .map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== dish) }))
+        .filter((shared) => shared.with.length > 0),
+    }));
+  return {
+    ...occasion,
+    dishes,
+    recipes: neededRecipes(
+      occasion.recipes,
+      dishes.map((each) => each.recipe),
+    ),
+  };
 }
 
 /** The occasion without a cook; what was given to them is anybody's. */
@@ -26,7 +42,13 @@ export function withoutCook(occasion: Occasion, cook: string): Occasion {
   return {
     ...occasion,
     kitchen: { ...kitchen, cooks: kitchen.cooks.filter((each) => each.id !== cook) },
-    wishes: { ...wishes, absences: wishes.absences.filter((each) => each.cook !== cook), pins: wishes.pins.map(({ cook: by, ...pin }) => (by === undefined || by === cook ? pin : { ...pin, cook: by })).filter((pin) => Object.keys(pin).length > 1) },
+    wishes: {
+      ...wishes,
+      absences: wishes.absences.filter((each) => each.cook !== cook),
+      pins: wishes.pins
+        .map(({ cook: by, ...pin }) => (by === undefined || by === cook ? pin : { ...pin, cook: by }))
+        .filter((pin) => Object.keys(pin).length > 1),
+    },
   };
 }
 
@@ -36,6 +58,11 @@ export function withoutUnit(occasion: Occasion, unit: string): Occasion {
   return {
     ...occasion,
     kitchen: { ...kitchen, kit: kitchen.kit.filter((each) => each.id !== unit) },
-    wishes: { ...wishes, pins: wishes.pins.map(({ unit: on, ...pin }) => (on === undefined || on === unit ? pin : { ...pin, unit: on })).filter((pin) => Object.keys(pin).length > 1) },
+    wishes: {
+      ...wishes,
+      pins: wishes.pins
+        .map(({ unit: on, ...pin }) => (on === undefined || on === unit ? pin : { ...pin, unit: on }))
+        .filter((pin) => Object.keys(pin).length > 1),
+    },
   };
 }

@@ -1,7 +1,13 @@
 import fc from 'fast-check';
 import { fromTriangle, normalDraw, normalShare, quantile, seeded } from './index.ts';
 
-test.each([[-3, 0.0013499], [-1, 0.1586553], [0, 0.5], [1.96, 0.9750021], [4, 0.9999683]])('%d standard deviations have %d below them', (z, share) => {
+test.each([
+  [-3, 0.0013499],
+  [-1, 0.1586553],
+  [0, 0.5],
+  [1.96, 0.9750021],
+  [4, 0.9999683],
+])('%d standard deviations have %d below them', (z, share) => {
   expect(normalShare(z)).toBeCloseTo(share, 6);
 });
 
@@ -16,18 +22,20 @@ test.each([
 });
 
 test('a triangle keeps within its range, rises with the share, and has the mean of its three corners', () => {
-  fc.assert(fc.property(fc.nat(50), fc.nat(50), fc.nat(50), (least, more, most) => {
-    const range = { least, likely: least + more, most: least + more + most };
-    let sum = 0;
-    let before = -Infinity;
-    for (let i = 0; i < 2000; i++) {
-      const value = fromTriangle(range, (i + 0.5) / 2000);
-      if (value < before - 1e-9 || value < range.least - 1e-9 || value > range.most + 1e-9) return false;
-      before = value;
-      sum += value;
-    }
-    return Math.abs(sum / 2000 - (range.least + range.likely + range.most) / 3) < 0.05;
-  }));
+  fc.assert(
+    fc.property(fc.nat(50), fc.nat(50), fc.nat(50), (least, more, most) => {
+      const range = { least, likely: least + more, most: least + more + most };
+      let sum = 0;
+      let before = -Infinity;
+      for (let i = 0; i < 2000; i++) {
+        const value = fromTriangle(range, (i + 0.5) / 2000);
+        if (value < before - 1e-9 || value < range.least - 1e-9 || value > range.most + 1e-9) return false;
+        before = value;
+        sum += value;
+      }
+      return Math.abs(sum / 2000 - (range.least + range.likely + range.most) / 3) < 0.05;
+    }),
+  );
 });
 
 test('normal draws have the shares they should', () => {

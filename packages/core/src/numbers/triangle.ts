@@ -10,5 +10,7 @@ export function fromTriangle({ least, likely, most }: Range, share: number): num
   const width = most - least;
   if (width <= 0) return likely;
   const rise = (likely - least) / width;
-  return share < rise ? least + Math.sqrt(share * width * (likely - least)) : most - Math.sqrt((1 - share) * width * (most - likely));
+  return share < rise
+    ? least + Math.sqrt(share * width * (likely - least))
+    : most - Math.sqrt((1 - share) * width * (most - likely));
 }

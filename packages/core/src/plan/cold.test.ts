@@ -5,13 +5,37 @@ import { fit } from '../fit/index.ts';
 import type { Occasion, Plan, PlannedStep } from '../model/index.ts';
 import { makePlan } from './make.ts';
 
-const mousse = (id: string, bowls = 1) => recipe(id, [line('it', 'apple')], [
-  step('whip', { uses: ['it'], after: [], kit: Array.from({ length: bowls }, (_, at) => ({ kind: 'bowl', as: `bowl-${at}` })) }),
-  step('chill', { hands: 'off', cold: 'fridge', durationMin: { least: 60, likely: 60, most: 90 }, kit: Array.from({ length: bowls }, (_, at) => ({ kind: 'bowl', as: `bowl-${at}` })) }),
-], { hold: { mostMin: 120, how: 'cold' } });
+const mousse = (id: string, bowls = 1) =>
+  recipe(
+    id,
+    [line('it', 'apple')],
+    [
+      step('whip', {
+        uses: ['it'],
+        after: [],
+        kit: Array.from({ length: bowls }, (_, at) => ({ kind: 'bowl', as: `bowl-${at}` })),
+      }),
+      step('chill', {
+        hands: 'off',
+        cold: 'fridge',
+        durationMin: { least: 60, likely: 60, most: 90 },
+        kit: Array.from({ length: bowls }, (_, at) => ({ kind: 'bowl', as: `bowl-${at}` })),
+      }),
+    ],
+    { hold: { mostMin: 120, how: 'cold' } },
+  );
 const cold = (fridgePlaces: number | undefined, recipes = [mousse('one'), mousse('two')], holdMin = 120): Occasion => {
-  const one = occasion({ guests: [guest('ana')], recipes, dishes: recipes.map((each) => dish(each['id'] as string)), kit: [1, 2, 3, 4].map((n) => unit(`bowl-${n}`, 'bowl')) });
-  return { ...one, recipes: one.recipes.map((each) => ({ ...each, hold: { ...each.hold, mostMin: holdMin } })), kitchen: { ...one.kitchen, ...(fridgePlaces === undefined ? {} : { fridgePlaces }) } };
+  const one = occasion({
+    guests: [guest('ana')],
+    recipes,
+    dishes: recipes.map((each) => dish(each['id'] as string)),
+    kit: [1, 2, 3, 4].map((n) => unit(`bowl-${n}`, 'bowl')),
+  });
+  return {
+    ...one,
+    recipes: one.recipes.map((each) => ({ ...each, hold: { ...each.hold, mostMin: holdMin } })),
+    kitchen: { ...one.kitchen, ...(fridgePlaces === undefined ? {} : { fridgePlaces }) },
+  };
 };
 const planOf = (one: Occasion): Plan => {
   const made = makePlan(one, { seconds: 0.1 });
@@ -19,7 +43,8 @@ const planOf = (one: Occasion): Plan => {
   expect(audit(one, made.plan).findings).toEqual([]);
   return made.plan;
 };
-const chills = (plan: Plan): PlannedStep[] => plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.step === ('chill' as never));
+const chills = (plan: Plan): PlannedStep[] =>
+  plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.step === ('chill' as never));
 const overlap = ([a, b]: PlannedStep[]): boolean => a!.startMin < b!.endMin && b!.startMin < a!.endMin;
 
 test('with room for one they chill one after the other; with room for two, or nothing said, together', () => {
@@ -29,8 +54,14 @@ test('with room for one they chill one after the other; with room for two, or no
 });
 
 test('what takes more places than there are, and what cannot take turns, finds none, and it is said why', () => {
-  expect(makePlan(cold(1, [mousse('one', 2)]))).toMatchObject({ kind: 'none', reason: { why: 'It takes 2 places in the fridge; there are not so many.', proven: true } });
-  expect(makePlan(cold(0, [mousse('one')]))).toMatchObject({ kind: 'none', reason: { why: 'It takes a place in the fridge; there is none.' } });
+  expect(makePlan(cold(1, [mousse('one', 2)]))).toMatchObject({
+    kind: 'none',
+    reason: { why: 'It takes 2 places in the fridge; there are not so many.', proven: true },
+  });
+  expect(makePlan(cold(0, [mousse('one')]))).toMatchObject({
+    kind: 'none',
+    reason: { why: 'It takes a place in the fridge; there is none.' },
+  });
   expect(makePlan(cold(1, undefined, 5), { seconds: 0.1 })).toMatchObject({ kind: 'none', reason: { proven: false } });
 });
 

@@ -1,5 +1,15 @@
 import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '../reference/index.ts';
-import { goesInDishwasher, ovensOf, type Absence, type Cook, type Occasion, type Oven, type OvenUse, type Pin, type ResidueMark } from '../model/index.ts';
+import {
+  goesInDishwasher,
+  ovensOf,
+  type Absence,
+  type Cook,
+  type Occasion,
+  type Oven,
+  type OvenUse,
+  type Pin,
+  type ResidueMark,
+} from '../model/index.ts';
 import type { Activity, ChamberUse, Mode, Problem } from '../schedule/index.ts';
 import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 
@@ -16,7 +26,10 @@ function keptFree(hazard: HazardId): readonly HazardId[] {
 }
 
 /** The raw-food risks that end at a core temperature, in °C. */
-const endedBy = (coreC: number) => hazards.filter((hazard) => hazard.safeCoreC !== undefined && hazard.safeCoreC <= coreC).map((hazard) => numbered(hazard.id));
+const endedBy = (coreC: number) =>
+  hazards
+    .filter((hazard) => hazard.safeCoreC !== undefined && hazard.safeCoreC <= coreC)
+    .map((hazard) => numbered(hazard.id));
 
 /** The kitchen's words put into the scheduler's: tasks become activities, kit becomes units, hazards become marks. */
 export function compile(occasion: Occasion, network: TaskNetwork): Problem {
@@ -26,11 +39,16 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
   const ovens = ovensOf(kitchen);
   const pins = new Map(wishes.pins.map((pin) => [pin.task, pin]));
   const activities = network.tasks.map((task): Activity => {
-    const numberedAll = (list: Task['carries']) => list.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
+    const numberedAll = (list: Task['carries']) =>
+      list.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
     const pin = pins.get(task.id);
     const ways = usableWays(occasion, task);
     const spare = (of: string) => pins.get(of)?.spareMin ?? 0;
-    const able = kitchen.cooks.flatMap((cook, index) => (task.chores.some((chore) => cook.leaves.includes(chore)) || (pin?.cook !== undefined && pin.cook !== cook.id) ? [] : [index]));
+    const able = kitchen.cooks.flatMap((cook, index) =>
+      task.chores.some((chore) => cook.leaves.includes(chore)) || (pin?.cook !== undefined && pin.cook !== cook.id)
+        ? []
+        : [index],
+    );
     return {
       id: task.id,
       workers: able.length === kitchen.cooks.length ? undefined : able,
@@ -42,7 +60,11 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
           kind: use.kind,
           hold: use.hold,
           // Of several of a kind the cook's wish is for one.
-          only: onlyUnits(kitchen.kit, use, way.kit.findIndex((each) => each.kind === use.kind) === at ? pin : undefined),
+          only: onlyUnits(
+            kitchen.kit,
+            use,
+            way.kit.findIndex((each) => each.kind === use.kind) === at ? pin : undefined,
+          ),
         })),
         chamber: way.oven && chamberUse(way.oven, ovens, pin),
         flames: way.burners,
@@ -51,16 +73,25 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       })),
       dust: numberedAll(task.dust),
       carries: numberedAll(task.carries),
-      guards: task.guards.map((guard) => ({ mark: numbered(guard.mark), exempt: guard.exempt.map((id) => batchNumber.get(id)!) })),
+      guards: task.guards.map((guard) => ({
+        mark: numbered(guard.mark),
+        exempt: guard.exempt.map((id) => batchNumber.get(id)!),
+      })),
       ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
-      before: task.after.map((link) => ({ activity: taskNumber.get(link.task)!, leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)), mostMin: link.mostMin ?? Infinity })),
+      before: task.after.map((link) => ({
+        activity: taskNumber.get(link.task)!,
+        leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)),
+        mostMin: link.mostMin ?? Infinity,
+      })),
       dueMin: task.serve?.atMin,
       mostHoldMin: task.serve?.mostHoldMin,
       notBeforeMin: later(pin?.notBeforeMin, pin?.startsAtMin),
       endsByMin: earliest([
         pin?.endsByMin,
         pin?.startsAtMin === undefined ? undefined : pin.startsAtMin + task.ways[0].durationMin.planned,
-        pin?.spareMin === undefined || !task.serve ? undefined : task.serve.atMin - Math.min(pin.spareMin, task.serve.mostHoldMin),
+        pin?.spareMin === undefined || !task.serve
+          ? undefined
+          : task.serve.atMin - Math.min(pin.spareMin, task.serve.mostHoldMin),
       ]),
     };
   });
@@ -73,8 +104,16 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       machine: goesInDishwasher(unit),
       barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(numbered))],
     })),
-    workers: kitchen.cooks.map((cook) => ({ windows: present(cook, wishes.absences), washesUp: !cook.leaves.includes('washing-up') })),
-    chambers: ovens.map((oven) => ({ shelves: oven.racks, roomC: rules.roomC, heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin, coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin })),
+    workers: kitchen.cooks.map((cook) => ({
+      windows: present(cook, wishes.absences),
+      washesUp: !cook.leaves.includes('washing-up'),
+    })),
+    chambers: ovens.map((oven) => ({
+      shelves: oven.racks,
+      roomC: rules.roomC,
+      heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin,
+      coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin,
+    })),
     flames: kitchen.burners,
     rooms: [kitchen.fridgePlaces ?? Infinity, kitchen.freezerPlaces ?? Infinity],
     marks: marks.length,
@@ -82,7 +121,11 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     heatEnds: hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => numbered(hazard.id)),
     settleMin: rules.flourSettlesMin,
     handsMin: rules.handWashMin,
-    machine: kitchen.dishwasher && { loadMin: rules.machineLoadMin, cycleMin: kitchen.dishwasher.cycleMin, places: kitchen.dishwasher.places },
+    machine: kitchen.dishwasher && {
+      loadMin: rules.machineLoadMin,
+      cycleMin: kitchen.dishwasher.cycleMin,
+      places: kitchen.dishwasher.places,
+    },
     dayStartsMin: rules.dayStartsMin,
     // A bake bent out of need yields only to what the cook puts first.
     goals: [wishes.goals[0]!, 'bent', ...wishes.goals.slice(1)],
@@ -90,11 +133,21 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
 }
 
 /** The pieces that will do for a use: those large enough, and of them the one the cook wants. */
-function onlyUnits(kit: Occasion['kitchen']['kit'], use: Way['kit'][number], pin: Pin | undefined): readonly number[] | undefined {
-  const wanted = pin?.unit !== undefined && kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind) ? pin.unit : undefined;
+function onlyUnits(
+  kit: Occasion['kitchen']['kit'],
+  use: Way['kit'][number],
+  pin: Pin | undefined,
+): readonly number[] | undefined {
+  const wanted =
+    pin?.unit !== undefined && kit.some((unit) => unit.id === pin.unit && unit.kind === use.kind)
+      ? pin.unit
+      : undefined;
   if (wanted === undefined && use.only === undefined) return undefined;
   const named = use.only ?? kit.map((unit) => unit.id);
-  return named.flatMap((id) => { const index = kit.findIndex((unit) => unit.id === id); return wanted === undefined || id === wanted ? [index] : []; });
+  return named.flatMap((id) => {
+    const index = kit.findIndex((unit) => unit.id === id);
+    return wanted === undefined || id === wanted ? [index] : [];
+  });
 }
 
 /** The ways of a task that this kitchen and the cook's wishes allow; all of them where none is, so that it can be said why. */
@@ -102,14 +155,25 @@ export function usableWays(occasion: Occasion, task: Task): readonly Way[] {
   const pin = occasion.wishes.pins.find((each) => each.task === task.id);
   // What is fixed to a minute is done the usual way, so that its end is known.
   if (pin?.startsAtMin !== undefined) return task.ways.slice(0, 1);
-  const usable = task.ways.filter((way) => !way.oven || chamberUse(way.oven, ovensOf(occasion.kitchen), pin).in.length > 0);
+  const usable = task.ways.filter(
+    (way) => !way.oven || chamberUse(way.oven, ovensOf(occasion.kitchen), pin).in.length > 0,
+  );
   return usable.length > 0 ? usable : task.ways;
 }
 
 /** Where a load can stand: in an oven that reaches its temperature, has a grill if it wants one, and is the one the cook wants. */
 function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined): ChamberUse {
   const lowC = use.temperatureC - use.toleranceC;
-  const suited = ovens.flatMap((oven, index) => (oven.racks > 0 && oven.mostC >= lowC && oven.leastC <= use.temperatureC + use.toleranceC && (!use.grill || oven.grill) && (pin?.oven === undefined || pin.oven === index) && (pin?.rack === undefined || pin.rack < oven.racks) ? [index] : []));
+  const suited = ovens.flatMap((oven, index) =>
+    oven.racks > 0 &&
+    oven.mostC >= lowC &&
+    oven.leastC <= use.temperatureC + use.toleranceC &&
+    (!use.grill || oven.grill) &&
+    (pin?.oven === undefined || pin.oven === index) &&
+    (pin?.rack === undefined || pin.rack < oven.racks)
+      ? [index]
+      : [],
+  );
   return {
     in: suited,
     wishC: use.temperatureC,
@@ -123,13 +187,24 @@ function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined):
   };
 }
 
-const later = (a: number | undefined, b: number | undefined): number | undefined => (a === undefined ? b : b === undefined ? a : Math.max(a, b));
-const earliest = (moments: readonly (number | undefined)[]): number | undefined => moments.reduce((a, b) => (a === undefined ? b : b === undefined ? a : Math.min(a, b)));
+const later = (a: number | undefined, b: number | undefined): number | undefined =>
+  a === undefined ? b : b === undefined ? a : Math.max(a, b);
+const earliest = (moments: readonly (number | undefined)[]): number | undefined =>
+  moments.reduce((a, b) => (a === undefined ? b : b === undefined ? a : Math.min(a, b)));
 
 /** When a cook is really in the kitchen: the time they have, without what they are away for. */
 function present(cook: Cook, absences: readonly Absence[]): Cook['windows'] {
-  return absences.filter((each) => each.cook === cook.id).reduce<Cook['windows']>((windows, gone) => windows.flatMap(({ fromMin, toMin }) => {
-    if (gone.toMin <= fromMin || gone.fromMin >= toMin) return [{ fromMin, toMin }];
-    return [{ fromMin, toMin: gone.fromMin }, { fromMin: gone.toMin, toMin }].filter((each) => each.toMin > each.fromMin);
-  }), cook.windows);
+  return absences
+    .filter((each) => each.cook === cook.id)
+    .reduce<Cook['windows']>(
+      (windows, gone) =>
+        windows.flatMap(({ fromMin, toMin }) => {
+          if (gone.toMin <= fromMin || gone.fromMin >= toMin) return [{ fromMin, toMin }];
+          return [
+            { fromMin, toMin: gone.fromMin },
+            { fromMin: gone.toMin, toMin },
+          ].filter((each) => each.toMin > each.fromMin);
+        }),
+      cook.windows,
+    );
 }

@@ -13,7 +13,8 @@ const planOf = (one: Occasion): Plan => {
   expect(audit(one, made.plan).findings).toEqual([]);
   return made.plan;
 };
-const washes = (plan: Plan): PlannedWash[] => plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash' && task.units.length > 0);
+const washes = (plan: Plan): PlannedWash[] =>
+  plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash' && task.units.length > 0);
 const startOf = (plan: Plan, id: string): number => plan.tasks.find((task) => task.id === `${id}.plain.mix`)!.startMin;
 const machine = { cycleMin: 90, places: 4 };
 
@@ -34,17 +35,33 @@ test('what has the time goes into the dishwasher, and takes a cook as long as lo
 test('what a dishwasher does harm to is washed by hand, unless the cook says of a piece that it goes in', () => {
   const knives = oneBowl(machine, { kit: ['knife'] });
   expect(washes(planOf(knives))[0]!.machineUntilMin).toBeUndefined();
-  const hardy = { ...knives, kitchen: { ...knives.kitchen, kit: knives.kitchen.kit.map((unit) => (unit.id === 'knife-1' ? { ...unit, dishwasher: true } : unit)) } };
+  const hardy = {
+    ...knives,
+    kitchen: {
+      ...knives.kitchen,
+      kit: knives.kitchen.kit.map((unit) => (unit.id === 'knife-1' ? { ...unit, dishwasher: true } : unit)),
+    },
+  };
   expect(washes(planOf(hardy))[0]!.machineUntilMin).toBeDefined();
   // Wood never comes clean, whatever the cook says of it.
-  const wooden = { ...oneBowl(machine), kitchen: { ...knives.kitchen, kit: knives.kitchen.kit.map((unit) => ({ ...unit, material: 'wood' as const, dishwasher: true })) } };
+  const wooden = {
+    ...oneBowl(machine),
+    kitchen: {
+      ...knives.kitchen,
+      kit: knives.kitchen.kit.map((unit) => ({ ...unit, material: 'wood' as const, dishwasher: true })),
+    },
+  };
   expect(makePlan(wooden, { seconds: 0.1 }).kind).toBe('none');
 });
 
 test('two loads take turns, and no load holds more than there are places for', () => {
-  const loads = washes(planOf(oneBowl(machine, { again: true, firstByMin: -300 }))).filter((wash) => wash.machineUntilMin !== undefined).sort((a, b) => a.startMin - b.startMin);
+  const loads = washes(planOf(oneBowl(machine, { again: true, firstByMin: -300 })))
+    .filter((wash) => wash.machineUntilMin !== undefined)
+    .sort((a, b) => a.startMin - b.startMin);
   expect(loads.length).toBeGreaterThan(0);
-  loads.slice(1).forEach((load, at) => { expect(load.startMin).toBeGreaterThanOrEqual(loads[at]!.machineUntilMin!); });
+  loads.slice(1).forEach((load, at) => {
+    expect(load.startMin).toBeGreaterThanOrEqual(loads[at]!.machineUntilMin!);
+  });
   const narrow = washes(planOf(oneBowl({ cycleMin: 90, places: 1 }, { kit: ['bowl', 'box'] })));
   expect(narrow.every((wash) => wash.machineUntilMin === undefined || wash.units.length === 1)).toBe(true);
 });
@@ -53,7 +70,11 @@ test('the run sheet says what goes in and until when it runs', () => {
   const one = oneBowl(machine);
   const plan = planOf(one);
   const entry = runSheet(one, plan, fit(one)).find((each) => each.kind === 'wash');
-  expect(entry).toMatchObject({ title: 'Start the dishwasher with bowl-1; wash hands', machineUntilMin: washes(plan)[0]!.machineUntilMin, how: expect.stringContaining('full programme') as string });
+  expect(entry).toMatchObject({
+    title: 'Start the dishwasher with bowl-1; wash hands',
+    machineUntilMin: washes(plan)[0]!.machineUntilMin,
+    how: expect.stringContaining('full programme') as string,
+  });
 });
 
 describe('on the day', () => {
@@ -63,7 +84,10 @@ describe('on the day', () => {
   const standing = (nowMin: number, skipped?: 'machine' | 'cloth') => {
     const skip: Happening | undefined = skipped && { kind: 'skip', wash: load!.id, items: [skipped], reason: 'broken' };
     const ticks = asPlanned(plan, nowMin).filter(([, what]) => what.kind !== 'clean' || what.item !== skipped);
-    return { ...happened(plan, progressOf(events(...ticks, ...(skip ? [[load!.endMin, skip] as const] : []))), nowMin), nowMin };
+    return {
+      ...happened(plan, progressOf(events(...ticks, ...(skip ? [[load!.endMin, skip] as const] : []))), nowMin),
+      nowMin,
+    };
   };
 
   test('a gate at the dishwasher asks for what is loaded, its start, and clean hands', () => {
@@ -71,9 +95,13 @@ describe('on the day', () => {
   });
 
   test('loaded later, it runs as long, and what is in it comes out later', () => {
-    const late = asPlanned(plan, load!.endMin + 60).map(([at, what]): readonly [number, Happening] => (what.kind === 'clean' ? [load!.endMin + 40, what] : [at, what]));
+    const late = asPlanned(plan, load!.endMin + 60).map(([at, what]): readonly [number, Happening] =>
+      what.kind === 'clean' ? [load!.endMin + 40, what] : [at, what],
+    );
     const day = happened(plan, progressOf(events(...late)), load!.endMin + 60);
-    expect(day.plan.tasks.find((task) => task.id === load!.id)).toMatchObject({ machineUntilMin: load!.endMin + 40 + machine.cycleMin });
+    expect(day.plan.tasks.find((task) => task.id === load!.id)).toMatchObject({
+      machineUntilMin: load!.endMin + 40 + machine.cycleMin,
+    });
   });
 
   test('a new order does not use what is in it before it has run, and a mend is good by the audit', () => {
@@ -101,6 +129,10 @@ describe('on the day', () => {
   });
 
   test('without a clean towel the kit is clean and the hands are not', () => {
-    expect(standing(load!.endMin + 5, 'cloth').plan.tasks.find((task) => task.id === load!.id)).toMatchObject({ units: ['bowl-1'], hands: false, machineUntilMin: load!.machineUntilMin });
+    expect(standing(load!.endMin + 5, 'cloth').plan.tasks.find((task) => task.id === load!.id)).toMatchObject({
+      units: ['bowl-1'],
+      hands: false,
+      machineUntilMin: load!.machineUntilMin,
+    });
   });
 });

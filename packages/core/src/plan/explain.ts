@@ -23,10 +23,12 @@ const named = (network: TaskNetwork, task: Task): string => `“${task.title}”
 
 const courseOf = (occasion: Occasion, network: TaskNetwork, task: Task): string => {
   const { dish } = network.batches.find((batch) => batch.id === task.batch)!;
-  return occasion.courses.find((course) => course.id === occasion.dishes.find((each) => each.id === dish)!.course)!.name;
+  return occasion.courses.find((course) => course.id === occasion.dishes.find((each) => each.id === dish)!.course)!
+    .name;
 };
 
-const at = (occasion: Occasion, moment: number): string => [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
+const at = (occasion: Occasion, moment: number): string =>
+  [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
 
 /** Says what certainly cannot hold together. */
 export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Clash): NoPlan {
@@ -36,27 +38,70 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
   switch (clash.kind) {
     case 'no-unit': {
       const kinds = [...new Set(one.kit.map((use) => use.kind))];
-      const lacking = kinds.filter((kind) => one.kit.filter((use) => use.kind === kind).length > occasion.kitchen.kit.filter((unit) => unit.kind === kind).length);
+      const lacking = kinds.filter(
+        (kind) =>
+          one.kit.filter((use) => use.kind === kind).length >
+          occasion.kitchen.kit.filter((unit) => unit.kind === kind).length,
+      );
       const words = lacking.map((kind) => {
         const wanted = one.kit.filter((use) => use.kind === kind).length;
         const there = occasion.kitchen.kit.filter((unit) => unit.kind === kind).length;
         return `${wanted === 1 ? `a ${plain(kind)}` : `${wanted} of ${plain(kind)}`}; the kitchen has ${there === 0 ? 'none' : there}`;
       });
-      if (words.length === 0) return { what, why: 'The piece of kit it is fixed to is too small for its amount, or is not there.', tryThis: 'Let go of the piece it is fixed to, or make less of it.', proven: true };
-      return { what, why: `It needs ${listed(words)}.`, tryThis: `Add a ${plain(lacking[0] ?? 'piece')} to the kitchen, or take the dish off the menu.`, proven: true };
+      if (words.length === 0)
+        return {
+          what,
+          why: 'The piece of kit it is fixed to is too small for its amount, or is not there.',
+          tryThis: 'Let go of the piece it is fixed to, or make less of it.',
+          proven: true,
+        };
+      return {
+        what,
+        why: `It needs ${listed(words)}.`,
+        tryThis: `Add a ${plain(lacking[0] ?? 'piece')} to the kitchen, or take the dish off the menu.`,
+        proven: true,
+      };
     }
     case 'no-chamber':
-      return { what, why: `It needs ${one.oven?.temperatureC} °C; no oven of this kitchen ${ovensOf(occasion.kitchen).every((oven) => oven.racks === 0) ? 'is there' : one.oven?.grill ? 'reaches that with a grill' : 'reaches that'}.`, tryThis: 'Choose a dish for the hob, or correct the oven under Kitchen.', proven: true };
+      return {
+        what,
+        why: `It needs ${one.oven?.temperatureC} °C; no oven of this kitchen ${ovensOf(occasion.kitchen).every((oven) => oven.racks === 0) ? 'is there' : one.oven?.grill ? 'reaches that with a grill' : 'reaches that'}.`,
+        tryThis: 'Choose a dish for the hob, or correct the oven under Kitchen.',
+        proven: true,
+      };
     case 'no-flame':
-      return { what, why: occasion.kitchen.burners === 0 ? 'It needs a burner; the kitchen has none.' : `For its amount it needs ${one.ways[0].burners} burners; the kitchen has ${occasion.kitchen.burners}.`, tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.', proven: true };
+      return {
+        what,
+        why:
+          occasion.kitchen.burners === 0
+            ? 'It needs a burner; the kitchen has none.'
+            : `For its amount it needs ${one.ways[0].burners} burners; the kitchen has ${occasion.kitchen.burners}.`,
+        tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.',
+        proven: true,
+      };
     case 'no-room': {
       const cold = one.ways[0].cold!;
-      return { what, why: `It takes ${cold.places === 1 ? 'a place' : `${cold.places} places`} in the ${cold.where}; there ${cold.places === 1 ? 'is none' : 'are not so many'}.`, tryThis: `Make room in the ${cold.where}, or make less of it.`, proven: true };
+      return {
+        what,
+        why: `It takes ${cold.places === 1 ? 'a place' : `${cold.places} places`} in the ${cold.where}; there ${cold.places === 1 ? 'is none' : 'are not so many'}.`,
+        tryThis: `Make room in the ${cold.where}, or make less of it.`,
+        proven: true,
+      };
     }
     case 'no-time':
-      return { what, why: `Between what must come before it and what must follow, it is short of ${clash.shortMin} min.`, tryThis: `Serve ${courseOf(occasion, network, one)} ${clash.shortMin} min later, or let the dish stand longer.`, proven: true };
+      return {
+        what,
+        why: `Between what must come before it and what must follow, it is short of ${clash.shortMin} min.`,
+        tryThis: `Serve ${courseOf(occasion, network, one)} ${clash.shortMin} min later, or let the dish stand longer.`,
+        proven: true,
+      };
     case 'no-worker':
-      return { what, why: 'Nobody who can do it is in the kitchen when it must be done.', tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.', proven: true };
+      return {
+        what,
+        why: 'Nobody who can do it is in the kitchen when it must be done.',
+        tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.',
+        proven: true,
+      };
     case 'temperatures': {
       return {
         what: `${named(network, one)} and ${named(network, two!)} cannot both have the oven.`,
@@ -66,17 +111,32 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
       };
     }
     case 'same-worker':
-      return { what: `${named(network, one)} and ${named(network, two!)} are wanted at once.`, why: `One pair of hands is short of ${clash.shortMin} min to do one after the other.`, tryThis: `Ask a helper, or serve ${dishOf(network, two!)} ${clash.shortMin} min later.`, proven: true };
+      return {
+        what: `${named(network, one)} and ${named(network, two!)} are wanted at once.`,
+        why: `One pair of hands is short of ${clash.shortMin} min to do one after the other.`,
+        tryThis: `Ask a helper, or serve ${dishOf(network, two!)} ${clash.shortMin} min later.`,
+        proven: true,
+      };
     case 'same-unit': {
-      const kind = one.kit.find((use) => two!.kit.some((other) => other.kind === use.kind) && occasion.kitchen.kit.filter((unit) => unit.kind === use.kind).length === 1);
+      const kind = one.kit.find(
+        (use) =>
+          two!.kit.some((other) => other.kind === use.kind) &&
+          occasion.kitchen.kit.filter((unit) => unit.kind === use.kind).length === 1,
+      );
       const name = plain(kind?.kind ?? 'piece');
-      return { what: `${named(network, one)} and ${named(network, two!)} need the same ${name} at once.`, why: `There is one, and it is short of ${clash.shortMin} min to do one after the other.`, tryThis: `Add a second ${name}, or serve ${dishOf(network, two!)} ${clash.shortMin} min later.`, proven: true };
+      return {
+        what: `${named(network, one)} and ${named(network, two!)} need the same ${name} at once.`,
+        why: `There is one, and it is short of ${clash.shortMin} min to do one after the other.`,
+        tryThis: `Add a second ${name}, or serve ${dishOf(network, two!)} ${clash.shortMin} min later.`,
+        proven: true,
+      };
     }
     case 'too-much-work':
       return {
         what: `Between ${at(occasion, clash.fromMin)} and ${at(occasion, clash.toMin)} there is more to do than there are hands.`,
         why: `${listed(tasks.slice(0, 4).map((task) => named(network, task)))}${tasks.length > 4 ? ` and ${tasks.length - 4} more` : ''} must be done then; that is ${clash.shortMin} min too much.`,
-        tryThis: 'Ask a helper, give a cook more time in the kitchen, or serve a course later.', proven: true,
+        tryThis: 'Ask a helper, give a cook more time in the kitchen, or serve a course later.',
+        proven: true,
       };
     default:
       return clash satisfies never;
@@ -90,27 +150,82 @@ export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: St
   const kinds = task ? listed([...new Set(task.kit.map((use) => plain(use.kind)))]) : '';
   switch (stuck.why) {
     case 'no-worker':
-      return { what, why: 'No cook is free, and in the kitchen, when it must be done.', tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.', proven: false };
+      return {
+        what,
+        why: 'No cook is free, and in the kitchen, when it must be done.',
+        tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.',
+        proven: false,
+      };
     case 'no-unit':
-      return { what, why: `There is not enough kit of its kinds: ${kinds}.`, tryThis: 'Add a piece to the kitchen, or take a dish off the menu.', proven: false };
+      return {
+        what,
+        why: `There is not enough kit of its kinds: ${kinds}.`,
+        tryThis: 'Add a piece to the kitchen, or take a dish off the menu.',
+        proven: false,
+      };
     case 'no-clean-unit':
-      return { what, why: `Of ${kinds}, no piece can be clean enough for those who eat it.`, tryThis: 'Add one that comes clean with hot water and detergent, or keep one for what is free-from.', proven: false };
+      return {
+        what,
+        why: `Of ${kinds}, no piece can be clean enough for those who eat it.`,
+        tryThis: 'Add one that comes clean with hot water and detergent, or keep one for what is free-from.',
+        proven: false,
+      };
     case 'too-early':
-      return { what, why: 'It would have to be done before the time it may begin.', tryThis: 'Let it begin earlier, or serve later.', proven: false };
+      return {
+        what,
+        why: 'It would have to be done before the time it may begin.',
+        tryThis: 'Let it begin earlier, or serve later.',
+        proven: false,
+      };
     case 'dust':
-      return { what, why: 'Flour would be in the air over food that must stay free from it.', tryThis: 'Do the dusty work the evening before, or use a flour that they may have.', proven: false };
+      return {
+        what,
+        why: 'Flour would be in the air over food that must stay free from it.',
+        tryThis: 'Do the dusty work the evening before, or use a flour that they may have.',
+        proven: false,
+      };
     case 'wait-too-long':
-      return { what, why: 'It would have to wait longer for the next step than the recipe allows.', tryThis: 'Another cook or burner, or serve a course later.', proven: false };
+      return {
+        what,
+        why: 'It would have to wait longer for the next step than the recipe allows.',
+        tryThis: 'Another cook or burner, or serve a course later.',
+        proven: false,
+      };
     case 'stands-too-long':
-      return { what, why: 'It would be ready longer before serving than it can stand.', tryThis: 'Serve a course later, or take a dish off the menu.', proven: false };
+      return {
+        what,
+        why: 'It would be ready longer before serving than it can stand.',
+        tryThis: 'Serve a course later, or take a dish off the menu.',
+        proven: false,
+      };
     case 'no-chamber':
-      return { what, why: 'The oven has no room at the right temperature.', tryThis: 'Serve a course later, or choose a dish for the hob.', proven: false };
+      return {
+        what,
+        why: 'The oven has no room at the right temperature.',
+        tryThis: 'Serve a course later, or choose a dish for the hob.',
+        proven: false,
+      };
     case 'no-flame':
-      return { what, why: `All ${occasion.kitchen.burners} burners are taken.`, tryThis: 'Choose a dish for the oven, or serve a course later.', proven: false };
+      return {
+        what,
+        why: `All ${occasion.kitchen.burners} burners are taken.`,
+        tryThis: 'Choose a dish for the oven, or serve a course later.',
+        proven: false,
+      };
     case 'no-room':
-      return { what, why: 'The fridge or the freezer is full at that time.', tryThis: 'Make room there, or make a dish earlier or later.', proven: false };
+      return {
+        what,
+        why: 'The fridge or the freezer is full at that time.',
+        tryThis: 'Make room there, or make a dish earlier or later.',
+        proven: false,
+      };
     case 'circular':
-      return { what, why: 'Kit is held by dishes that wait for each other.', tryThis: 'Add a pan or a bowl to the kitchen.', proven: false };
+      return {
+        what,
+        why: 'Kit is held by dishes that wait for each other.',
+        tryThis: 'Add a pan or a bowl to the kitchen.',
+        proven: false,
+      };
     default:
       return stuck.why satisfies never;
   }

@@ -18,20 +18,51 @@ function* changesFor(occasion: Occasion, network: TaskNetwork, stuck: Stuck): Ge
   const { kitchen } = occasion;
   if (task && (stuck.why === 'no-unit' || stuck.why === 'no-clean-unit' || stuck.why === 'circular')) {
     for (const kind of new Set(task.kit.map((use) => use.kind))) {
-      const unit: KitUnit = { id: `${kind}-more` as KitUnit['id'], kind, name: 'One more', material: 'steel', washMin: 2, keptFreeOf: [] };
-      yield { words: `With one more ${kind.replaceAll('-', ' ')} of a kind that comes clean there is a plan.`, occasion: { ...occasion, kitchen: { ...kitchen, kit: [...kitchen.kit, unit] } } };
+      const unit: KitUnit = {
+        id: `${kind}-more` as KitUnit['id'],
+        kind,
+        name: 'One more',
+        material: 'steel',
+        washMin: 2,
+        keptFreeOf: [],
+      };
+      yield {
+        words: `With one more ${kind.replaceAll('-', ' ')} of a kind that comes clean there is a plan.`,
+        occasion: { ...occasion, kitchen: { ...kitchen, kit: [...kitchen.kit, unit] } },
+      };
     }
   }
   const dish = task && network.batches.find((batch) => batch.id === task.batch)!.dish;
   const course = occasion.courses.find((each) => each.id === occasion.dishes.find((one) => one.id === dish)?.course);
   if (course) {
     for (const later of [15, 30]) {
-      yield { words: `With ${course.name} ${later} min later there is a plan.`, occasion: { ...occasion, courses: occasion.courses.map((each) => (each.id === course.id ? { ...each, offsetMin: each.offsetMin + later } : each)) } };
+      yield {
+        words: `With ${course.name} ${later} min later there is a plan.`,
+        occasion: {
+          ...occasion,
+          courses: occasion.courses.map((each) =>
+            each.id === course.id ? { ...each, offsetMin: each.offsetMin + later } : each,
+          ),
+        },
+      };
     }
   }
   const [first] = kitchen.cooks;
-  if (first && kitchen.cooks.length < 6) yield { words: 'With a helper beside the cook there is a plan.', occasion: { ...occasion, kitchen: { ...kitchen, cooks: [...kitchen.cooks, { ...first, id: 'helper-more' as typeof first.id, name: 'Helper' }] } } };
-  yield { words: 'With one more burner there is a plan.', occasion: { ...occasion, kitchen: { ...kitchen, burners: kitchen.burners + 1 } } };
+  if (first && kitchen.cooks.length < 6)
+    yield {
+      words: 'With a helper beside the cook there is a plan.',
+      occasion: {
+        ...occasion,
+        kitchen: {
+          ...kitchen,
+          cooks: [...kitchen.cooks, { ...first, id: 'helper-more' as typeof first.id, name: 'Helper' }],
+        },
+      },
+    };
+  yield {
+    words: 'With one more burner there is a plan.',
+    occasion: { ...occasion, kitchen: { ...kitchen, burners: kitchen.burners + 1 } },
+  };
 }
 
 /** A change with which a plan was really found; undefined where none of those tried frees it. */

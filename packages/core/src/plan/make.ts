@@ -1,6 +1,27 @@
-import { basisOf, type GuestId, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedTask, type PlannedWash } from '../model/index.ts';
+import {
+  basisOf,
+  type GuestId,
+  type Occasion,
+  type Plan,
+  type PlannedBatch,
+  type PlannedOven,
+  type PlannedStep,
+  type PlannedTask,
+  type PlannedWash,
+} from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
-import { effortPerSecond, isStuck, lowerBoundMin, provenClash, solve, type Heat, type Placed, type Problem, type Timetable, type Wash } from '../schedule/index.ts';
+import {
+  effortPerSecond,
+  isStuck,
+  lowerBoundMin,
+  provenClash,
+  solve,
+  type Heat,
+  type Placed,
+  type Problem,
+  type Timetable,
+  type Wash,
+} from '../schedule/index.ts';
 import { tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
 import { compile, marks, usableWays } from './compile.ts';
 import { explainClash, explainStuck, type NoPlan } from './explain.ts';
@@ -16,26 +37,43 @@ export interface PlanOptions {
 }
 
 export type PlanEvent =
-  | { readonly kind: 'found'; readonly plan: Plan }
-  | { readonly kind: 'progress'; readonly share: number };
+  { readonly kind: 'found'; readonly plan: Plan } | { readonly kind: 'progress'; readonly share: number };
 
-export type PlanResult = { readonly kind: 'plan'; readonly plan: Plan } | { readonly kind: 'none'; readonly reason: NoPlan };
+export type PlanResult =
+  { readonly kind: 'plan'; readonly plan: Plan } | { readonly kind: 'none'; readonly reason: NoPlan };
 
 /**
  * Plans an occasion: yields every better plan as it is found, and progress; returns the best or why there is none.
  * Work is counted, not timed: the same occasion and seed give the same plan to the minute.
  */
-export function* planning(occasion: Occasion, options: PlanOptions = {}, table: FitTable = fit(occasion)): Generator<PlanEvent, PlanResult> {
+export function* planning(
+  occasion: Occasion,
+  options: PlanOptions = {},
+  table: FitTable = fit(occasion),
+): Generator<PlanEvent, PlanResult> {
   const { seed = 1, seconds = 2, from } = options;
   const network = tasksOf(occasion, table);
   if (network.tasks.length === 0) {
-    return { kind: 'none', reason: { what: 'There is nothing to plan yet.', why: 'No dish on the menu is eaten by anybody.', tryThis: 'Add guests and dishes.', proven: true } };
+    return {
+      kind: 'none',
+      reason: {
+        what: 'There is nothing to plan yet.',
+        why: 'No dish on the menu is eaten by anybody.',
+        tryThis: 'Add guests and dishes.',
+        proven: true,
+      },
+    };
   }
   const problem = compile(occasion, network);
   const clash = provenClash(problem);
-  if (clash) return { kind: 'none', reason: wishesInConflict(occasion, network) ?? explainClash(occasion, network, clash) };
+  if (clash)
+    return { kind: 'none', reason: wishesInConflict(occasion, network) ?? explainClash(occasion, network, clash) };
   const bound = lowerBoundMin(problem);
-  const search = solve(problem, { seed, effort: seconds * effortPerSecond, from: from && orderOf(occasion, network.tasks, problem, from) });
+  const search = solve(problem, {
+    seed,
+    effort: seconds * effortPerSecond,
+    from: from && orderOf(occasion, network.tasks, problem, from),
+  });
   for (;;) {
     const next = search.next();
     if (next.done) {
@@ -48,7 +86,8 @@ export function* planning(occasion: Occasion, options: PlanOptions = {}, table: 
       }
       return { kind: 'plan', plan: toPlan(occasion, network, problem, next.value, seed, bound) };
     }
-    if (next.value.kind === 'found') yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, seed, bound) };
+    if (next.value.kind === 'found')
+      yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, seed, bound) };
     else yield { kind: 'progress', share: next.value.share };
   }
 }
@@ -62,25 +101,51 @@ export function makePlan(occasion: Occasion, options: PlanOptions = {}): PlanRes
   }
 }
 
-function toPlan(occasion: Occasion, network: TaskNetwork, problem: Problem, timetable: Timetable, seed: number, lowerBound: number): Plan {
+function toPlan(
+  occasion: Occasion,
+  network: TaskNetwork,
+  problem: Problem,
+  timetable: Timetable,
+  seed: number,
+  lowerBound: number,
+): Plan {
   const steps = timetable.placed.map((each) => stepOf(occasion, network.tasks[each.activity]!, each));
   const washes = timetable.washes.map((wash, index) => washOf(occasion, network, problem, wash, index + 1));
   const ovens = timetable.heats.map((heat, index) => ovenOf(heat, index + 1));
-  return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches: batchesOf(network), tasks: inTime([...steps, ...washes, ...ovens]), lowerBoundMin: lowerBound };
+  return {
+    format: 'lupin.plan/1',
+    occasion: occasion.id,
+    basis: basisOf(occasion),
+    seed,
+    batches: batchesOf(network),
+    tasks: inTime([...steps, ...washes, ...ovens]),
+    lowerBoundMin: lowerBound,
+  };
 }
 
 /** Planned tasks in the order in which they are begun; of those in one minute, the order they are given in. */
-export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] => [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
+export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] =>
+  [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 
 /** The batches as a plan names them. */
-export const batchesOf = (network: TaskNetwork): PlannedBatch[] => network.batches.map((batch): PlannedBatch => ({
-  id: batch.id,
-  dish: batch.dish,
-  versions: [...batch.versions],
-  ...(batch.base ? { base: batch.base } : {}),
-  portions: Math.round(batch.portions * 100) / 100,
-  ...(batch.into.length > 0 ? { component: { recipe: batch.recipe.id, into: batch.into.flatMap(({ dish, versions, part }) => versions.map((version) => ({ dish, version, path: [...part.path] }))) } } : {}),
-}));
+export const batchesOf = (network: TaskNetwork): PlannedBatch[] =>
+  network.batches.map((batch): PlannedBatch => ({
+    id: batch.id,
+    dish: batch.dish,
+    versions: [...batch.versions],
+    ...(batch.base ? { base: batch.base } : {}),
+    portions: Math.round(batch.portions * 100) / 100,
+    ...(batch.into.length > 0
+      ? {
+          component: {
+            recipe: batch.recipe.id,
+            into: batch.into.flatMap(({ dish, versions, part }) =>
+              versions.map((version) => ({ dish, version, path: [...part.path] })),
+            ),
+          },
+        }
+      : {}),
+  }));
 
 export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedStep {
   const { kit, cooks } = occasion.kitchen;
@@ -98,11 +163,22 @@ export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedSte
     racks: [...each.shelves],
     ...(way.id ? { way: way.id } : {}),
     bentC: way.bentC,
-    attention: each.attention.map((point) => ({ startMin: point.startMin, endMin: point.endMin, cook: cooks[point.worker]!.id, what: way.attention[point.index]!.what })),
+    attention: each.attention.map((point) => ({
+      startMin: point.startMin,
+      endMin: point.endMin,
+      cook: cooks[point.worker]!.id,
+      what: way.attention[point.index]!.what,
+    })),
   };
 }
 
-export function washOf(occasion: Occasion, network: TaskNetwork, problem: Problem, wash: Wash, number: number): PlannedWash {
+export function washOf(
+  occasion: Occasion,
+  network: TaskNetwork,
+  problem: Problem,
+  wash: Wash,
+  number: number,
+): PlannedWash {
   const { kit, cooks } = occasion.kitchen;
   return {
     kind: 'wash',
@@ -122,12 +198,22 @@ export function washOf(occasion: Occasion, network: TaskNetwork, problem: Proble
   };
 }
 
-export const ovenOf = (heat: Heat, number: number): PlannedOven => ({ kind: 'oven', id: `oven-${number}`, oven: heat.chamber, startMin: heat.startMin, endMin: heat.readyMin, untilMin: heat.untilMin, temperatureC: heat.temperatureC });
+export const ovenOf = (heat: Heat, number: number): PlannedOven => ({
+  kind: 'oven',
+  id: `oven-${number}`,
+  oven: heat.chamber,
+  startMin: heat.startMin,
+  endMin: heat.readyMin,
+  untilMin: heat.untilMin,
+  temperatureC: heat.temperatureC,
+});
 
 /** For whom a wash before this task is: the guests its own guards name; where it only hands the demand on, those of its batch. */
 function guestsBehind(network: TaskNetwork, task: string, found: readonly number[]): GuestId[] {
   const names = new Set(found.map((mark) => marks[mark]!));
-  const own = (network.tasks.find((each) => each.id === task)?.guards ?? []).filter((guard) => names.has(guard.mark)).flatMap((guard) => guard.guests);
+  const own = (network.tasks.find((each) => each.id === task)?.guards ?? [])
+    .filter((guard) => names.has(guard.mark))
+    .flatMap((guard) => guard.guests);
   return [...new Set(own)];
 }
 
@@ -135,10 +221,30 @@ function guestsBehind(network: TaskNetwork, task: string, found: readonly number
  * The order of a plan's steps as the scheduler takes it, those that stand for what was before a day's middle last; undefined where the
  * work is not the same any more.
  */
-export function orderOf(occasion: Occasion, tasks: readonly (Task | undefined)[], { activities }: Problem, plan: Plan): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
+export function orderOf(
+  occasion: Occasion,
+  tasks: readonly (Task | undefined)[],
+  { activities }: Problem,
+  plan: Plan,
+): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
   if (tasks.some((task) => task && !steps.has(task.id))) return undefined;
-  const line = tasks.map((task, index) => ({ index, step: task && steps.get(task.id)! })).sort((a, b) => (a.step && b.step ? b.step.endMin - a.step.endMin || b.step.startMin - a.step.startMin : Number(!a.step) - Number(!b.step)));
-  const modes = tasks.map((task, at) => (task && activities[at]!.modes.length > 1 ? Math.max(0, usableWays(occasion, task).findIndex((way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC)) : 0));
+  const line = tasks
+    .map((task, index) => ({ index, step: task && steps.get(task.id)! }))
+    .sort((a, b) =>
+      a.step && b.step
+        ? b.step.endMin - a.step.endMin || b.step.startMin - a.step.startMin
+        : Number(!a.step) - Number(!b.step),
+    );
+  const modes = tasks.map((task, at) =>
+    task && activities[at]!.modes.length > 1
+      ? Math.max(
+          0,
+          usableWays(occasion, task).findIndex(
+            (way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC,
+          ),
+        )
+      : 0,
+  );
   return { line: Int32Array.from(line, (each) => each.index), modes: Uint8Array.from(modes) };
 }

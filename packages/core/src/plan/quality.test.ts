@@ -10,10 +10,20 @@ if (made.kind === 'none') throw new Error(made.reason.why);
 const { plan } = made;
 /** The plan begun earlier, with so many washes put in. */
 const variant = (earlier: number, washes: number, basis = plan.basis): Plan => ({
-  ...plan, basis,
+  ...plan,
+  basis,
   tasks: [
     ...plan.tasks.map((task) => ({ ...task, startMin: task.startMin - earlier, endMin: task.endMin - earlier })),
-    ...Array.from({ length: washes }, (_, i) => ({ kind: 'wash' as const, hands: true, id: `wash-${i}`, startMin: -5, endMin: -3, cook: one.kitchen.cooks[0]!.id, units: [], because: [] })),
+    ...Array.from({ length: washes }, (_, i) => ({
+      kind: 'wash' as const,
+      hands: true,
+      id: `wash-${i}`,
+      startMin: -5,
+      endMin: -3,
+      cook: one.kitchen.cooks[0]!.id,
+      units: [],
+      because: [],
+    })),
   ],
 });
 const dayFirst: Occasion = { ...one, wishes: { ...one.wishes, goals: ['day', 'washes', 'washMin', 'calm', 'held'] } };

@@ -12,10 +12,25 @@ export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goa
   const placed = plan.tasks.flatMap((planned) => {
     const activity = planned.kind === 'step' ? numbers.get(planned.id) : undefined;
     if (planned.kind !== 'step' || activity === undefined) return [];
-    const mode = usableWays(occasion, network.tasks[activity]!).findIndex((way) => way.id === planned.way && way.bentC === planned.bentC);
-    return [{ activity, mode: Math.max(0, mode), startMin: planned.startMin, endMin: planned.endMin, worker: cook(planned.cook), attention: planned.attention.map((point, index) => ({ ...point, worker: cook(point.cook), index })) }];
+    const mode = usableWays(occasion, network.tasks[activity]!).findIndex(
+      (way) => way.id === planned.way && way.bentC === planned.bentC,
+    );
+    return [
+      {
+        activity,
+        mode: Math.max(0, mode),
+        startMin: planned.startMin,
+        endMin: planned.endMin,
+        worker: cook(planned.cook),
+        attention: planned.attention.map((point, index) => ({ ...point, worker: cook(point.cook), index })),
+      },
+    ];
   });
-  return figuresOf(compile(occasion, network), placed, plan.tasks.filter((task) => task.kind === 'wash'));
+  return figuresOf(
+    compile(occasion, network),
+    placed,
+    plan.tasks.filter((task) => task.kind === 'wash'),
+  );
 }
 
 /** Whether a plan is better than another, in the order of what counts for this cook. A plan of another state of the occasion is no rival. */
@@ -23,5 +38,8 @@ export function isBetterPlan(occasion: Occasion, one: Plan, other: Plan | undefi
   if (!other || other.basis !== one.basis) return true;
   const { goals } = compile(occasion, tasksOf(occasion, fit(occasion)));
   const [a, b] = [planFigures(occasion, one), planFigures(occasion, other)];
-  return better(goals.map((goal) => a[goal]), goals.map((goal) => b[goal]));
+  return better(
+    goals.map((goal) => a[goal]),
+    goals.map((goal) => b[goal]),
+  );
 }

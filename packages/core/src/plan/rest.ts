@@ -1,5 +1,13 @@
 import { rules } from '../reference/index.ts';
-import { basisOf, type Occasion, type Plan, type PlannedBatch, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
+import {
+  basisOf,
+  type Occasion,
+  type Plan,
+  type PlannedBatch,
+  type PlannedOven,
+  type PlannedStep,
+  type PlannedWash,
+} from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Timetable } from '../schedule/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
@@ -17,34 +25,63 @@ export interface RestOptions {
 }
 
 /** Plans what is left of a day from a moment on: yields every better plan, what has been at its real times in each; returns the best, or undefined where none was found. */
-export function* planningRest(occasion: Occasion, standpoint: Standpoint, { seed = 1, seconds = 0.1, firstEffort, patient = false }: RestOptions = {}, table: FitTable = fit(occasion)): Generator<Plan | undefined, Plan | undefined> {
+export function* planningRest(
+  occasion: Occasion,
+  standpoint: Standpoint,
+  { seed = 1, seconds = 0.1, firstEffort, patient = false }: RestOptions = {},
+  table: FitTable = fit(occasion),
+): Generator<Plan | undefined, Plan | undefined> {
   const network = tasksOf(occasion, table);
   const rest = restOf(occasion, network, standpoint, patient);
-  if (rest.problem.activities.every((_, index) => rest.taskOf[index] === undefined)) return { ...standpoint.plan, basis: basisOf(occasion) };
+  if (rest.problem.activities.every((_, index) => rest.taskOf[index] === undefined))
+    return { ...standpoint.plan, basis: basisOf(occasion) };
   if (provenClash(rest.problem)) return undefined;
-  const search = solve(rest.problem, { seed, effort: seconds * effortPerSecond, ...(firstEffort === undefined ? {} : { firstEffort }), from: orderOf(occasion, rest.taskOf, rest.problem, standpoint.plan) });
+  const search = solve(rest.problem, {
+    seed,
+    effort: seconds * effortPerSecond,
+    ...(firstEffort === undefined ? {} : { firstEffort }),
+    from: orderOf(occasion, rest.taskOf, rest.problem, standpoint.plan),
+  });
   for (;;) {
     const next = search.next();
-    if (next.done) return isStuck(next.value) ? undefined : whole(occasion, network, rest, standpoint, next.value, seed);
-    yield next.value.kind === 'found' ? whole(occasion, network, rest, standpoint, next.value.timetable, seed) : undefined;
+    if (next.done)
+      return isStuck(next.value) ? undefined : whole(occasion, network, rest, standpoint, next.value, seed);
+    yield next.value.kind === 'found'
+      ? whole(occasion, network, rest, standpoint, next.value.timetable, seed)
+      : undefined;
   }
 }
 
 /** What was before, and what is planned from here on, as one plan. */
-function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, done, running, nowMin }: Standpoint, timetable: Timetable, seed: number): Plan {
+function whole(
+  occasion: Occasion,
+  network: TaskNetwork,
+  rest: Rest,
+  { plan, done, running, nowMin }: Standpoint,
+  timetable: Timetable,
+  seed: number,
+): Plan {
   const old = new Map(plan.tasks.map((task) => [task.id, task]));
   const been = plan.tasks.filter((task) => done.has(task.id));
-  const last = (kind: string) => Math.max(0, ...plan.tasks.flatMap((task) => (task.kind === kind ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])));
+  const last = (kind: string) =>
+    Math.max(0, ...plan.tasks.flatMap((task) => (task.kind === kind ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])));
   const steps = timetable.placed.flatMap((each): PlannedStep[] => {
     const task = rest.taskOf[each.activity];
     if (!task) return [];
     const before = old.get(task.id);
     if (!running.has(task.id) || before?.kind !== 'step') return [stepOf(occasion, task, each)];
-    const looks = each.attention.map((point, at) => ({ startMin: point.startMin, endMin: point.endMin, cook: occasion.kitchen.cooks[point.worker]!.id, what: before.attention.filter((one) => one.startMin >= nowMin)[at]!.what }));
+    const looks = each.attention.map((point, at) => ({
+      startMin: point.startMin,
+      endMin: point.endMin,
+      cook: occasion.kitchen.cooks[point.worker]!.id,
+      what: before.attention.filter((one) => one.startMin >= nowMin)[at]!.what,
+    }));
     return [{ ...before, attention: [...before.attention.filter((one) => one.startMin < nowMin), ...looks] }];
   });
   const firstWash = last('wash') + 1;
-  const washes = timetable.washes.map((wash, index): PlannedWash => washOf(occasion, network, rest.problem, wash, firstWash + index));
+  const washes = timetable.washes.map((wash, index): PlannedWash =>
+    washOf(occasion, network, rest.problem, wash, firstWash + index),
+  );
   const firstOven = last('oven') + 1;
   const ovens: PlannedOven[] = [];
   const kept = new Map(been.flatMap((task) => (task.kind === 'oven' ? [[task.id, task] as const] : [])));
@@ -52,13 +89,21 @@ function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, don
   for (const heat of timetable.heats) {
     if (heat.temperatureC <= rules.roomC) continue;
     // A phase that began before now is the one that stands there.
-    const standing = heat.startMin < nowMin ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin <= nowMin).at(-1) : undefined;
+    const standing =
+      heat.startMin < nowMin
+        ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin <= nowMin).at(-1)
+        : undefined;
     if (!standing) {
       ovens.push(ovenOf(heat, firstOven + ovens.length));
       continue;
     }
     carriedOn.add(standing.id);
-    kept.set(standing.id, { ...standing, temperatureC: heat.temperatureC, endMin: Math.min(standing.endMin, Math.max(standing.startMin, heat.readyMin, nowMin)), untilMin: heat.untilMin });
+    kept.set(standing.id, {
+      ...standing,
+      temperatureC: heat.temperatureC,
+      endMin: Math.min(standing.endMin, Math.max(standing.startMin, heat.readyMin, nowMin)),
+      untilMin: heat.untilMin,
+    });
   }
   // What an oven was turned on for and is not used for any more ends now.
   for (const [id, phase] of kept) {
@@ -67,7 +112,23 @@ function whole(occasion: Occasion, network: TaskNetwork, rest: Rest, { plan, don
     else kept.set(id, { ...phase, untilMin: nowMin });
   }
   const known = new Set(network.batches.map((batch) => batch.id));
-  const gone = plan.batches.filter((batch): batch is PlannedBatch => !known.has(batch.id) && been.some((task) => task.kind === 'step' && task.batch === batch.id));
-  const tasks = inTime([...been.flatMap((task) => (task.kind === 'oven' ? kept.get(task.id) ?? [] : task)), ...steps, ...washes, ...ovens]);
-  return { format: 'lupin.plan/1', occasion: occasion.id, basis: basisOf(occasion), seed, batches: [...batchesOf(network), ...gone], tasks, lowerBoundMin: plan.lowerBoundMin };
+  const gone = plan.batches.filter(
+    (batch): batch is PlannedBatch =>
+      !known.has(batch.id) && been.some((task) => task.kind === 'step' && task.batch === batch.id),
+  );
+  const tasks = inTime([
+    ...been.flatMap((task) => (task.kind === 'oven' ? (kept.get(task.id) ?? []) : task)),
+    ...steps,
+    ...washes,
+    ...ovens,
+  ]);
+  return {
+    format: 'lupin.plan/1',
+    occasion: occasion.id,
+    basis: basisOf(occasion),
+    seed,
+    batches: [...batchesOf(network), ...gone],
+    tasks,
+    lowerBoundMin: plan.lowerBoundMin,
+  };
 }

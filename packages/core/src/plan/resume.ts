@@ -1,5 +1,14 @@
 import { cleaningOf, hazards, hazardOf, rules } from '../reference/index.ts';
-import { ovensOf, type Occasion, type Plan, type PlannedOven, type PlannedStep, type PlannedWash, type ResidueMark, type UnitId } from '../model/index.ts';
+import {
+  ovensOf,
+  type Occasion,
+  type Plan,
+  type PlannedOven,
+  type PlannedStep,
+  type PlannedWash,
+  type ResidueMark,
+  type UnitId,
+} from '../model/index.ts';
 import type { Activity, Carry, Mode, Problem } from '../schedule/index.ts';
 import type { Task, TaskNetwork } from '../tasks/index.ts';
 import { compile, marks, usableWays } from './compile.ts';
@@ -34,51 +43,80 @@ const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => {
 };
 
 /** Plays what has been: what every piece of kit and every pair of hands holds now, and what food has picked up that is not its own. */
-function residuesOf(occasion: Occasion, network: TaskNetwork, { plan, done, running }: Standpoint): { readonly on: Residues; readonly picked: ReadonlyMap<string, readonly { mark: ResidueMark; origin: string }[]> } {
+function residuesOf(
+  occasion: Occasion,
+  network: TaskNetwork,
+  { plan, done, running }: Standpoint,
+): { readonly on: Residues; readonly picked: ReadonlyMap<string, readonly { mark: ResidueMark; origin: string }[]> } {
   const on: Residues = new Map();
   const picked = new Map<string, Map<string, { mark: ResidueMark; origin: string }>>();
   const tasks = new Map(network.tasks.map((task) => [task.id, task]));
   const lineage = new Map(network.batches.map((batch) => [batch.id, batch.lineage]));
-  const been = plan.tasks.filter((task): task is PlannedStep | PlannedWash => task.kind !== 'oven' && (done.has(task.id) || running.has(task.id)));
+  const been = plan.tasks.filter(
+    (task): task is PlannedStep | PlannedWash => task.kind !== 'oven' && (done.has(task.id) || running.has(task.id)),
+  );
   const order = (task: PlannedStep | PlannedWash) => (task.kind === 'wash' ? task.endMin : task.startMin);
   for (const each of [...been].sort((a, b) => order(a) - order(b) || (a.kind === 'wash' ? -1 : 1))) {
     if (each.kind === 'wash') {
       if (each.hands) on.delete(`hands:${each.cook}`);
-      for (const unit of each.units) if (cleaningOf(occasion.kitchen.kit.find((one) => one.id === unit)?.material ?? 'wood').comesClean) on.delete(unit);
+      for (const unit of each.units)
+        if (cleaningOf(occasion.kitchen.kit.find((one) => one.id === unit)?.material ?? 'wood').comesClean)
+          on.delete(unit);
       continue;
     }
     const task = tasks.get(each.id);
     const surfaces = [...each.units, ...(each.cook ? [`hands:${each.cook}`] : [])];
     // What is lost, or no longer on the menu, is not in the network; what it held still is on what it touched.
     const carries = task?.carries ?? heldBy(plan, network, each);
-    const all = new Map([...carries, ...surfaces.flatMap((surface) => [...(on.get(surface)?.values() ?? [])]), ...(picked.get(each.batch)?.values() ?? [])].map((carry) => [`${carry.mark}/${carry.origin}`, carry]));
+    const all = new Map(
+      [
+        ...carries,
+        ...surfaces.flatMap((surface) => [...(on.get(surface)?.values() ?? [])]),
+        ...(picked.get(each.batch)?.values() ?? []),
+      ].map((carry) => [`${carry.mark}/${carry.origin}`, carry]),
+    );
     const own = new Set(lineage.get(each.batch) ?? [each.batch]);
-    for (const [key, carry] of all) if (!own.has(carry.origin)) picked.set(each.batch, (picked.get(each.batch) ?? new Map()).set(key, carry));
-    const left = each.cook === undefined ? new Map([...all].filter(([, { mark }]) => !heatEnds(mark, task?.step.coreC))) : all;
+    for (const [key, carry] of all)
+      if (!own.has(carry.origin)) picked.set(each.batch, (picked.get(each.batch) ?? new Map()).set(key, carry));
+    const left =
+      each.cook === undefined ? new Map([...all].filter(([, { mark }]) => !heatEnds(mark, task?.step.coreC))) : all;
     for (const surface of surfaces) on.set(surface, left);
   }
   // What a batch has picked up goes on into whatever is made of it.
-  const into = new Map(network.batches.map((batch) => [batch.id, batch.lineage.flatMap((id) => [...(picked.get(id)?.values() ?? [])])]));
+  const into = new Map(
+    network.batches.map((batch) => [batch.id, batch.lineage.flatMap((id) => [...(picked.get(id)?.values() ?? [])])]),
+  );
   return { on, picked: into };
 }
 
 /** A step that the network no longer knows: it is taken to have held whatever its dish holds, in any version, or anything where that is not known either. */
 function heldBy(plan: Plan, network: TaskNetwork, step: PlannedStep): readonly { mark: ResidueMark; origin: string }[] {
   const batch = plan.batches.find((each) => each.id === step.batch);
-  const like = network.tasks.filter((task) => network.batches.some((each) => each.id === task.batch && each.dish === batch?.dish));
-  const known: readonly ResidueMark[] = like.length > 0 ? like.flatMap((task) => task.carries.map(({ mark }) => mark)) : [...hazards.map((hazard) => hazard.id), 'unread'];
+  const like = network.tasks.filter((task) =>
+    network.batches.some((each) => each.id === task.batch && each.dish === batch?.dish),
+  );
+  const known: readonly ResidueMark[] =
+    like.length > 0
+      ? like.flatMap((task) => task.carries.map(({ mark }) => mark))
+      : [...hazards.map((hazard) => hazard.id), 'unread'];
   return known.map((mark) => ({ mark, origin: step.batch }));
 }
 
 /** What an oven has now: the temperature it was last turned to, or how far it has come on the way there; what is in it is taken to bake. */
 function ovenNowC(occasion: Occasion, { plan, done, running, nowMin }: Standpoint, oven: number): number {
   const { heatsCPerMin = rules.ovenHeatsCPerMin } = ovensOf(occasion.kitchen)[oven]!;
-  const phases = plan.tasks.filter((task): task is PlannedOven => task.kind === 'oven' && task.oven === oven && done.has(task.id));
+  const phases = plan.tasks.filter(
+    (task): task is PlannedOven => task.kind === 'oven' && task.oven === oven && done.has(task.id),
+  );
   const last = phases.at(-1);
-  const loaded = plan.tasks.some((task) => task.kind === 'step' && running.has(task.id) && task.racks.length > 0 && task.oven === oven);
+  const loaded = plan.tasks.some(
+    (task) => task.kind === 'step' && running.has(task.id) && task.racks.length > 0 && task.oven === oven,
+  );
   if (last && loaded) return last.temperatureC;
   if (!last || last.untilMin < nowMin) return rules.roomC;
-  return last.endMin <= nowMin ? last.temperatureC : Math.min(last.temperatureC, Math.round(rules.roomC + heatsCPerMin * (nowMin - last.startMin)));
+  return last.endMin <= nowMin
+    ? last.temperatureC
+    : Math.min(last.temperatureC, Math.round(rules.roomC + heatsCPerMin * (nowMin - last.startMin)));
 }
 
 /**
@@ -92,9 +130,14 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
   const planned = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
   const batchNumber = new Map(network.batches.map((batch, index) => [batch.id, index]));
   // What is no batch any more has a number of its own, so that nobody is exempt from it.
-  const originNumber = (id: string) => { const known = batchNumber.get(id) ?? batchNumber.size; batchNumber.set(id, known); return known; };
+  const originNumber = (id: string) => {
+    const known = batchNumber.get(id) ?? batchNumber.size;
+    batchNumber.set(id, known);
+    return known;
+  };
   const { on, picked } = residuesOf(occasion, network, standpoint);
-  const numbered = (list: Iterable<{ readonly mark: ResidueMark; readonly origin: string }>): Carry[] => [...list].map(({ mark, origin }) => ({ mark: marks.indexOf(mark), origin: originNumber(origin) }));
+  const numbered = (list: Iterable<{ readonly mark: ResidueMark; readonly origin: string }>): Carry[] =>
+    [...list].map(({ mark, origin }) => ({ mark: marks.indexOf(mark), origin: originNumber(origin) }));
   const left = network.tasks.flatMap((task, index) => (done.has(task.id) ? [] : [{ task, index }]));
   const place = new Map(left.map(({ index }, at) => [index, at]));
   const unitAt = new Map(kitchen.kit.map((unit, index) => [unit.id as string, index]));
@@ -105,45 +148,116 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
     if (!done.has(task.id) && !running.has(task.id)) continue;
     const step = planned.get(task.id)!;
     const way = task.ways.find((each) => each.id === step.way && each.bentC === step.bentC) ?? task.ways[0];
-    way.kit.forEach((use, at) => { if (use.hold !== undefined && step.units[at] !== undefined) heldOn.set(use.hold, step.units[at]); });
+    way.kit.forEach((use, at) => {
+      if (use.hold !== undefined && step.units[at] !== undefined) heldOn.set(use.hold, step.units[at]);
+    });
   }
-  const begun = new Set(plan.tasks.flatMap((task) => (task.kind === 'step' && (done.has(task.id) || running.has(task.id)) ? [task.batch] : [])));
+  const begun = new Set(
+    plan.tasks.flatMap((task) =>
+      task.kind === 'step' && (done.has(task.id) || running.has(task.id)) ? [task.batch] : [],
+    ),
+  );
   const activities = left.map(({ task, index }): Activity => {
-    const waits = patient && network.batches.find((batch) => batch.id === task.batch)!.lineage.some((batch) => begun.has(batch));
+    const waits =
+      patient && network.batches.find((batch) => batch.id === task.batch)!.lineage.some((batch) => begun.has(batch));
     const activity = waits ? withPatience(whole.activities[index]!) : whole.activities[index]!;
     const extra = numbered(picked.get(task.batch) ?? []);
-    const linked = activity.before.flatMap((link) => { const at = place.get(link.activity); return at === undefined ? [] : [{ ...link, activity: at }]; });
+    const linked = activity.before.flatMap((link) => {
+      const at = place.get(link.activity);
+      return at === undefined ? [] : [{ ...link, activity: at }];
+    });
     const step = running.has(task.id) ? planned.get(task.id) : undefined;
     if (step) {
-      const way = Math.max(0, usableWays(occasion, task).findIndex((each) => each.id === step.way && each.bentC === step.bentC));
-      const mode = fixedMode(activity.modes[way] ?? activity.modes[0]!, step, nowMin, (id) => unitAt.get(id)!, ovenNowC(occasion, standpoint, step.oven));
+      const way = Math.max(
+        0,
+        usableWays(occasion, task).findIndex((each) => each.id === step.way && each.bentC === step.bentC),
+      );
+      const mode = fixedMode(
+        activity.modes[way] ?? activity.modes[0]!,
+        step,
+        nowMin,
+        (id) => unitAt.get(id)!,
+        ovenNowC(occasion, standpoint, step.oven),
+      );
       const surfaces = [...step.units, ...(step.cook ? [`hands:${step.cook}`] : [])];
       for (const each of surfaces) inUse.add(each);
       const met = surfaces.flatMap((unit) => [...(on.get(unit)?.values() ?? [])]);
-      return { ...activity, modes: [mode], workers: step.cook === undefined ? activity.workers : [cookAt.get(step.cook)!], carries: [...activity.carries, ...extra, ...numbered(met)], guards: [], before: linked, notBeforeMin: nowMin - 1, endsByMin: step.endMin };
+      return {
+        ...activity,
+        modes: [mode],
+        workers: step.cook === undefined ? activity.workers : [cookAt.get(step.cook)!],
+        carries: [...activity.carries, ...extra, ...numbered(met)],
+        guards: [],
+        before: linked,
+        notBeforeMin: nowMin - 1,
+        endsByMin: step.endMin,
+      };
     }
-    const past = activity.before.filter((link) => !place.has(link.activity)).map((link) => ({ ...link, endMin: planned.get(network.tasks[link.activity]!.id)?.endMin ?? nowMin }));
-    const earliest = Math.max(nowMin, activity.notBeforeMin ?? -Infinity, ...past.map((link) => link.endMin + link.leastMin));
+    const past = activity.before
+      .filter((link) => !place.has(link.activity))
+      .map((link) => ({ ...link, endMin: planned.get(network.tasks[link.activity]!.id)?.endMin ?? nowMin }));
+    const earliest = Math.max(
+      nowMin,
+      activity.notBeforeMin ?? -Infinity,
+      ...past.map((link) => link.endMin + link.leastMin),
+    );
     const longest = Math.max(...activity.modes.map((mode) => mode.durationMin));
     // Food that has waited too long already cannot be made to have waited less; the audit says so.
-    const latestEnd = Math.min(activity.endsByMin ?? Infinity, ...past.map((link) => Math.max(earliest, link.endMin + link.mostMin) + longest));
-    const modes = activity.modes.map((mode): Mode => ({ ...mode, uses: mode.uses.map((use) => { const unit = use.hold === undefined ? undefined : heldOn.get(use.hold); return unit === undefined ? use : { ...use, only: [unitAt.get(unit)!] }; }) }));
-    return { ...activity, modes, carries: [...activity.carries, ...extra], before: linked, notBeforeMin: earliest, endsByMin: Number.isFinite(latestEnd) ? latestEnd : undefined };
+    const latestEnd = Math.min(
+      activity.endsByMin ?? Infinity,
+      ...past.map((link) => Math.max(earliest, link.endMin + link.mostMin) + longest),
+    );
+    const modes = activity.modes.map((mode): Mode => ({
+      ...mode,
+      uses: mode.uses.map((use) => {
+        const unit = use.hold === undefined ? undefined : heldOn.get(use.hold);
+        return unit === undefined ? use : { ...use, only: [unitAt.get(unit)!] };
+      }),
+    }));
+    return {
+      ...activity,
+      modes,
+      carries: [...activity.carries, ...extra],
+      before: linked,
+      notBeforeMin: earliest,
+      endsByMin: Number.isFinite(latestEnd) ? latestEnd : undefined,
+    };
   });
   // In the middle of a day much is on hands and kit: what nobody keeps a dish free from may be in it by the time it bakes, and drip.
   const everything = activities.flatMap((activity) => activity.carries);
   activities.forEach((activity, index) => {
     if (!activity.modes.some((mode) => mode.chamber && !mode.chamber.covered)) return;
     const kept = new Set(activity.guards.map((guard) => guard.mark));
-    activities[index] = { ...activity, drips: [...activity.carries, ...everything.filter((carry) => !kept.has(carry.mark))] };
+    activities[index] = {
+      ...activity,
+      drips: [...activity.carries, ...everything.filter((carry) => !kept.has(carry.mark))],
+    };
   });
-  const inMachine = new Map(plan.tasks.flatMap((task) => (task.kind === 'wash' && done.has(task.id) && (task.machineUntilMin ?? -Infinity) > nowMin ? task.units.map((unit) => [unit, task.machineUntilMin!] as const) : [])));
-  const before = earlier(occasion, network, standpoint, { on, inUse, heldOn, numbered, unitAt, cookAt, barred: whole.units.map((unit) => unit.barred) });
+  const inMachine = new Map(
+    plan.tasks.flatMap((task) =>
+      task.kind === 'wash' && done.has(task.id) && (task.machineUntilMin ?? -Infinity) > nowMin
+        ? task.units.map((unit) => [unit, task.machineUntilMin!] as const)
+        : [],
+    ),
+  );
+  const before = earlier(occasion, network, standpoint, {
+    on,
+    inUse,
+    heldOn,
+    numbered,
+    unitAt,
+    cookAt,
+    barred: whole.units.map((unit) => unit.barred),
+  });
   // Food that is still in something is taken from there: its holder must have been there first.
   before.forEach(({ hold }, at) => {
     if (hold === undefined) return;
     activities.forEach((activity, index) => {
-      if (activity.modes.some((mode) => mode.uses.some((use) => use.hold === hold))) activities[index] = { ...activity, before: [...activity.before, { activity: activities.length + at, leastMin: 0, mostMin: Infinity }] };
+      if (activity.modes.some((mode) => mode.uses.some((use) => use.hold === hold)))
+        activities[index] = {
+          ...activity,
+          before: [...activity.before, { activity: activities.length + at, leastMin: 0, mostMin: Infinity }],
+        };
     });
   });
   return {
@@ -153,13 +267,25 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
       units: whole.units.map((unit, at) => ({ ...unit, freeFromMin: inMachine.get(kitchen.kit[at]!.id) })),
       machine: whole.machine && { ...whole.machine, freeFromMin: Math.max(nowMin, ...inMachine.values()) },
       activities: [...activities, ...before.map((each) => each.activity)],
-      workers: whole.workers.map((worker) => ({ ...worker, windows: [{ fromMin: nowMin - 1, toMin: nowMin }, ...worker.windows.flatMap(({ fromMin, toMin }) => (toMin > nowMin ? [{ fromMin: Math.max(nowMin, fromMin), toMin }] : []))].reduce(joined, []) })),
+      workers: whole.workers.map((worker) => ({
+        ...worker,
+        windows: [
+          { fromMin: nowMin - 1, toMin: nowMin },
+          ...worker.windows.flatMap(({ fromMin, toMin }) =>
+            toMin > nowMin ? [{ fromMin: Math.max(nowMin, fromMin), toMin }] : [],
+          ),
+        ].reduce(joined, []),
+      })),
     },
     taskOf: [...left.map(({ task }) => task), ...before.map(() => undefined)],
   };
 }
 
-const withPatience = (activity: Activity): Activity => ({ ...activity, mostHoldMin: activity.mostHoldMin === undefined ? undefined : Infinity, before: activity.before.map((link) => ({ ...link, mostMin: Infinity })) });
+const withPatience = (activity: Activity): Activity => ({
+  ...activity,
+  mostHoldMin: activity.mostHoldMin === undefined ? undefined : Infinity,
+  before: activity.before.map((link) => ({ ...link, mostMin: Infinity })),
+});
 
 const joined = (windows: { fromMin: number; toMin: number }[], next: { fromMin: number; toMin: number }) => {
   const last = windows.at(-1);
@@ -173,9 +299,25 @@ function fixedMode(mode: Mode, step: PlannedStep, nowMin: number, unit: (id: str
   return {
     ...mode,
     durationMin: step.endMin - (nowMin - 1),
-    attention: step.attention.flatMap((point) => (point.startMin >= nowMin ? [{ atMin: point.startMin - (nowMin - 1), takesMin: point.endMin - point.startMin }] : [])),
-    uses: mode.uses.map((use, at) => ({ ...use, only: step.units[at] === undefined ? use.only : [unit(step.units[at])] })),
-    chamber: mode.chamber && { ...mode.chamber, in: [step.oven], shelf: Math.min(...step.racks), ...(ovenC > rules.roomC ? { wishC: ovenC, lowC: ovenC, highC: ovenC } : {}), shutMin: mode.chamber.shutMin === undefined || step.startMin + mode.chamber.shutMin < nowMin ? undefined : step.startMin + mode.chamber.shutMin - (nowMin - 1) },
+    attention: step.attention.flatMap((point) =>
+      point.startMin >= nowMin
+        ? [{ atMin: point.startMin - (nowMin - 1), takesMin: point.endMin - point.startMin }]
+        : [],
+    ),
+    uses: mode.uses.map((use, at) => ({
+      ...use,
+      only: step.units[at] === undefined ? use.only : [unit(step.units[at])],
+    })),
+    chamber: mode.chamber && {
+      ...mode.chamber,
+      in: [step.oven],
+      shelf: Math.min(...step.racks),
+      ...(ovenC > rules.roomC ? { wishC: ovenC, lowC: ovenC, highC: ovenC } : {}),
+      shutMin:
+        mode.chamber.shutMin === undefined || step.startMin + mode.chamber.shutMin < nowMin
+          ? undefined
+          : step.startMin + mode.chamber.shutMin - (nowMin - 1),
+    },
     bent: false,
   };
 }
@@ -197,15 +339,39 @@ interface Earlier {
 }
 
 /** The last minute before now: what is on each piece of kit and each pair of hands, what still holds food, and how hot an oven is. */
-function earlier(occasion: Occasion, network: TaskNetwork, standpoint: Standpoint, { on, inUse, heldOn, numbered, unitAt, cookAt, barred }: Surfaces): Earlier[] {
+function earlier(
+  occasion: Occasion,
+  network: TaskNetwork,
+  standpoint: Standpoint,
+  { on, inUse, heldOn, numbered, unitAt, cookAt, barred }: Surfaces,
+): Earlier[] {
   const { plan, running, nowMin } = standpoint;
-  const stand = (id: string, mode: Omit<Mode, 'durationMin' | 'attention' | 'flames'>, carries: Carry[], workers?: readonly number[]): Activity => ({
-    id, modes: [{ durationMin: 1, attention: [], flames: 0, ...mode }], workers, dust: [], carries, guards: [], ends: [], before: [], dueMin: nowMin, notBeforeMin: nowMin - 1, endsByMin: nowMin,
+  const stand = (
+    id: string,
+    mode: Omit<Mode, 'durationMin' | 'attention' | 'flames'>,
+    carries: Carry[],
+    workers?: readonly number[],
+  ): Activity => ({
+    id,
+    modes: [{ durationMin: 1, attention: [], flames: 0, ...mode }],
+    workers,
+    dust: [],
+    carries,
+    guards: [],
+    ends: [],
+    before: [],
+    dueMin: nowMin,
+    notBeforeMin: nowMin - 1,
+    endsByMin: nowMin,
   });
   const stillHeld = new Map<string, string>();
   for (const task of network.tasks) {
     if (standpoint.done.has(task.id)) continue;
-    for (const way of task.ways) for (const use of way.kit) { const unit = use.hold === undefined ? undefined : heldOn.get(use.hold); if (unit !== undefined && !inUse.has(unit)) stillHeld.set(unit, use.hold!); }
+    for (const way of task.ways)
+      for (const use of way.kit) {
+        const unit = use.hold === undefined ? undefined : heldOn.get(use.hold);
+        if (unit !== undefined && !inUse.has(unit)) stillHeld.set(unit, use.hold!);
+      }
   }
   const found: Earlier[] = [];
   for (const unit of occasion.kitchen.kit) {
@@ -213,19 +379,53 @@ function earlier(occasion: Occasion, network: TaskNetwork, standpoint: Standpoin
     const hold = stillHeld.get(unit.id);
     if (inUse.has(unit.id) || ((residues?.size ?? 0) === 0 && hold === undefined)) continue;
     // What kept-free kit has met in spite of it cannot be planned around; the audit follows it.
-    const carries = numbered(residues?.values() ?? []).filter(({ mark }) => !barred[unitAt.get(unit.id)!]!.includes(mark));
-    found.push({ hold, activity: stand(`before/${unit.id}`, { handsOn: false, uses: [{ kind: unit.kind, only: [unitAt.get(unit.id)!], hold }] }, carries) });
+    const carries = numbered(residues?.values() ?? []).filter(
+      ({ mark }) => !barred[unitAt.get(unit.id)!]!.includes(mark),
+    );
+    found.push({
+      hold,
+      activity: stand(
+        `before/${unit.id}`,
+        { handsOn: false, uses: [{ kind: unit.kind, only: [unitAt.get(unit.id)!], hold }] },
+        carries,
+      ),
+    });
   }
   for (const cook of occasion.kitchen.cooks) {
     const residues = on.get(`hands:${cook.id}`);
-    if (residues && residues.size > 0 && !inUse.has(`hands:${cook.id}`)) found.push({ activity: stand(`before/hands:${cook.id}`, { handsOn: true, uses: [] }, numbered(residues.values()), [cookAt.get(cook.id)!]) });
+    if (residues && residues.size > 0 && !inUse.has(`hands:${cook.id}`))
+      found.push({
+        activity: stand(`before/hands:${cook.id}`, { handsOn: true, uses: [] }, numbered(residues.values()), [
+          cookAt.get(cook.id)!,
+        ]),
+      });
   }
   ovensOf(occasion.kitchen).forEach((_, oven) => {
     const temperatureC = ovenNowC(occasion, standpoint, oven);
-    const loaded = plan.tasks.some((task) => task.kind === 'step' && running.has(task.id) && task.racks.length > 0 && task.oven === oven);
+    const loaded = plan.tasks.some(
+      (task) => task.kind === 'step' && running.has(task.id) && task.racks.length > 0 && task.oven === oven,
+    );
     // Also a cold oven: it cannot have begun to heat before now.
     if (loaded) return;
-    found.push({ activity: stand(`before/oven-${oven}`, { handsOn: false, uses: [], chamber: { in: [oven], wishC: temperatureC, lowC: temperatureC, highC: temperatureC, shelves: 1, covered: true, alone: false } }, []) });
+    found.push({
+      activity: stand(
+        `before/oven-${oven}`,
+        {
+          handsOn: false,
+          uses: [],
+          chamber: {
+            in: [oven],
+            wishC: temperatureC,
+            lowC: temperatureC,
+            highC: temperatureC,
+            shelves: 1,
+            covered: true,
+            alone: false,
+          },
+        },
+        [],
+      ),
+    });
   });
   return found;
 }

@@ -1,4 +1,13 @@
-import { clockTime, dayWords, listed, ovensOf, rackName, type Absence, type Occasion, type Pin } from '../model/index.ts';
+import {
+  clockTime,
+  dayWords,
+  listed,
+  ovensOf,
+  rackName,
+  type Absence,
+  type Occasion,
+  type Pin,
+} from '../model/index.ts';
 import { isStuck, provenClash, solve } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import { compile } from './compile.ts';
@@ -11,7 +20,11 @@ type Wish = { readonly kind: 'pin'; readonly pin: Pin } | { readonly kind: 'abse
 
 const withWishes = (occasion: Occasion, wishes: readonly Wish[]): Occasion => ({
   ...occasion,
-  wishes: { ...occasion.wishes, pins: wishes.flatMap((wish) => (wish.kind === 'pin' ? [wish.pin] : [])), absences: wishes.flatMap((wish) => (wish.kind === 'absence' ? [wish.absence] : [])) },
+  wishes: {
+    ...occasion.wishes,
+    pins: wishes.flatMap((wish) => (wish.kind === 'pin' ? [wish.pin] : [])),
+    absences: wishes.flatMap((wish) => (wish.kind === 'absence' ? [wish.absence] : [])),
+  },
 });
 
 function canHold(occasion: Occasion, network: TaskNetwork, wishes: readonly Wish[]): boolean {
@@ -29,7 +42,12 @@ function tooSmall(occasion: Occasion, network: TaskNetwork): NoPlan | undefined 
     const use = task?.kit.find((each) => each.kind === wanted?.kind);
     if (!wanted || !task || !use?.only || use.only.includes(wanted.id)) continue;
     const large = occasion.kitchen.kit.filter((unit) => use.only!.includes(unit.id)).map((unit) => unit.name);
-    return { what: `“${task.title}” cannot be done with ${wanted.name}: it is too small for so much.`, why: `Large enough ${large.length === 1 ? 'is' : 'are'} ${listed(large)}.`, tryThis: 'let go of the piece it is fixed to, or make less of it.', proven: true };
+    return {
+      what: `“${task.title}” cannot be done with ${wanted.name}: it is too small for so much.`,
+      why: `Large enough ${large.length === 1 ? 'is' : 'are'} ${listed(large)}.`,
+      tryThis: 'let go of the piece it is fixed to, or make less of it.',
+      proven: true,
+    };
   }
   return undefined;
 }
@@ -42,7 +60,12 @@ export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPl
   const small = tooSmall(occasion, network);
   if (small) return small;
   const { pins, absences } = occasion.wishes;
-  const all: Wish[] = [...pins.filter((pin) => network.tasks.some((task) => task.id === pin.task)).map((pin): Wish => ({ kind: 'pin', pin })), ...absences.map((absence): Wish => ({ kind: 'absence', absence }))];
+  const all: Wish[] = [
+    ...pins
+      .filter((pin) => network.tasks.some((task) => task.id === pin.task))
+      .map((pin): Wish => ({ kind: 'pin', pin })),
+    ...absences.map((absence): Wish => ({ kind: 'absence', absence })),
+  ];
   if (all.length === 0 || !canHold(occasion, network, [])) return undefined;
   let left = all;
   for (const wish of all) {
@@ -53,14 +76,19 @@ export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPl
   const one = words.length === 1;
   return {
     what: one ? `It cannot be that ${words[0]}.` : 'These wishes cannot hold together.',
-    why: one ? 'Nothing else that was asked for stands in its way; without it there is a plan.' : `${words.map((each) => `${each.charAt(0).toUpperCase()}${each.slice(1)}.`).join(' ')}`,
-    tryThis: one ? 'take it back, or ask for a little less.' : 'take back one of them: with any one of them gone the others can hold.',
+    why: one
+      ? 'Nothing else that was asked for stands in its way; without it there is a plan.'
+      : `${words.map((each) => `${each.charAt(0).toUpperCase()}${each.slice(1)}.`).join(' ')}`,
+    tryThis: one
+      ? 'take it back, or ask for a little less.'
+      : 'take back one of them: with any one of them gone the others can hold.',
     proven: false,
   };
 }
 
 /** A moment by the clock, with its day where that is another. */
-const at = (occasion: Occasion, moment: number): string => [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
+const at = (occasion: Occasion, moment: number): string =>
+  [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
 
 /** What is fixed about a task, in words: "begins at 12:00", "on the upper rack". */
 export function pinWords(occasion: Occasion, pin: Pin): readonly string[] {

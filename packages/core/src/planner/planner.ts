@@ -14,16 +14,26 @@ export type AuditedResult =
 function objected(findings: AuditReport['findings']): NoPlan {
   const raw = findings.length > 0 && findings.every((each) => each.code === 'raw-served');
   return {
-    what: raw ? 'Something would go to the table raw.' : 'Every order of work that was tried breaks a rule of the kitchen.',
-    why: findings.slice(0, 4).map((each) => each.message).join(' '),
-    tryThis: raw ? 'say which temperature its last hot step reaches inside, or leave the dish out.' : 'another serving time, one more piece of kit, or one dish less.',
+    what: raw
+      ? 'Something would go to the table raw.'
+      : 'Every order of work that was tried breaks a rule of the kitchen.',
+    why: findings
+      .slice(0, 4)
+      .map((each) => each.message)
+      .join(' '),
+    tryThis: raw
+      ? 'say which temperature its last hot step reaches inside, or leave the dish out.'
+      : 'another serving time, one more piece of kit, or one dish less.',
     // What no step cooks stays raw in any order.
     proven: raw,
   };
 }
 
 /** Plans an occasion and lets nothing out that the audit has not passed: every better plan as it is found, and progress; in the end the best, or why there is none. */
-export function* auditedPlanning(occasion: Occasion, options: PlanOptions = {}): Generator<AuditedEvent, AuditedResult> {
+export function* auditedPlanning(
+  occasion: Occasion,
+  options: PlanOptions = {},
+): Generator<AuditedEvent, AuditedResult> {
   const run = planning(occasion, options);
   let best: { readonly plan: Plan; readonly report: AuditReport } | undefined;
   let objections: AuditReport['findings'] = [];

@@ -1,4 +1,14 @@
-export { measure, upperEnd, temperature, inFractions, plainNumber, gramsPerOunce, type Measured, type MeasureSystem, type TemperatureScale } from './measure.ts';
+export {
+  measure,
+  upperEnd,
+  temperature,
+  inFractions,
+  plainNumber,
+  gramsPerOunce,
+  type Measured,
+  type MeasureSystem,
+  type TemperatureScale,
+} from './measure.ts';
 export { readAmount, type ReadAmount, type WrittenIn } from './readAmount.ts';
 export { numberOf, numberSource, digitsSource } from './numbers.ts';
 export { measureEggs, looseStart, type EggMeasure } from './kitchen.ts';

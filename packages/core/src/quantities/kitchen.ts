@@ -21,11 +21,17 @@ export function measureEggs(count: number, eachG: number, called = 'egg'): EggMe
   const restG = (count - whole) * eachG;
   const beaten = `${Math.max(1, Math.round(restG))} g beaten ${called} (about ${inFractions(restG / 15).text || '¼'} tbsp)`;
   const differenceMl = (near - count) * eachG * 0.75;
-  const orWhole = near === 0 ? undefined : `${plural(near)}, with ${plainNumber(Math.max(1, Math.round(Math.abs(differenceMl))))} ml ${differenceMl > 0 ? 'less' : 'more'} liquid`;
+  const orWhole =
+    near === 0
+      ? undefined
+      : `${plural(near)}, with ${plainNumber(Math.max(1, Math.round(Math.abs(differenceMl))))} ml ${differenceMl > 0 ? 'less' : 'more'} liquid`;
   return { text: whole === 0 ? beaten : `${plural(whole)} + ${beaten}`, orWhole };
 }
 
-const loose = units.filter((unit) => unit.kind === 'loose').flatMap((unit) => unit.words.map((word) => ({ word, unit }))).sort((a, b) => b.word.length - a.word.length);
+const loose = units
+  .filter((unit) => unit.kind === 'loose')
+  .flatMap((unit) => unit.words.map((word) => ({ word, unit })))
+  .sort((a, b) => b.word.length - a.word.length);
 
 /**
  * A suggested start for an amount in words ("2 handfuls", "a splash"), for so many times the recipe: something to begin with before tasting.
@@ -41,5 +47,7 @@ export function looseStart(text: string, food: Food | undefined, factor = 1): st
   const leafy = food?.families.some((family) => ['herb', 'leafy', 'leaf', 'salad'].includes(family)) ?? false;
   const one = leafy && unit.startLeafG !== undefined ? unit.startLeafG : unit.startG;
   if (one !== undefined) return `start with about ${plainNumber(Math.max(1, Math.round(one * count)))} g`;
-  return unit.startMl === undefined ? undefined : `start with about ${plainNumber(Math.max(1, Math.round(unit.startMl * count)))} ml`;
+  return unit.startMl === undefined
+    ? undefined
+    : `start with about ${plainNumber(Math.max(1, Math.round(unit.startMl * count)))} ml`;
 }

@@ -28,30 +28,60 @@ test.each<[Amount, MeasureSystem, object, string, string]>([
 });
 
 test('what is shown is never an eighth off, from a teaspoon up: spoons come in quarters', () => {
-  fc.assert(fc.property(fc.double({ min: 5, max: 3500, noNaN: true }), fc.constantFrom<MeasureSystem>('metric', 'us'), (amount, system) => {
-    for (const each of [measure(ml(amount), system), measure(g(Math.max(20, amount)), 'metric')]) expect(Math.abs(each.error ?? 0)).toBeLessThan(0.125);
-  }));
+  fc.assert(
+    fc.property(
+      fc.double({ min: 5, max: 3500, noNaN: true }),
+      fc.constantFrom<MeasureSystem>('metric', 'us'),
+      (amount, system) => {
+        for (const each of [measure(ml(amount), system), measure(g(Math.max(20, amount)), 'metric')])
+          expect(Math.abs(each.error ?? 0)).toBeLessThan(0.125);
+      },
+    ),
+  );
 });
 
 test('at most two measures, and no more than eight of a spoon', () => {
-  fc.assert(fc.property(fc.double({ min: 1, max: 3500, noNaN: true }), (amount) => {
-    const { text } = measure(ml(amount), 'us');
-    expect(text.split(' + ').length).toBeLessThanOrEqual(2);
-    for (const [, count] of text.matchAll(/(\d+)\D* tbsp/g)) expect(Number(count)).toBeLessThanOrEqual(8);
-  }));
+  fc.assert(
+    fc.property(fc.double({ min: 1, max: 3500, noNaN: true }), (amount) => {
+      const { text } = measure(ml(amount), 'us');
+      expect(text.split(' + ').length).toBeLessThanOrEqual(2);
+      for (const [, count] of text.matchAll(/(\d+)\D* tbsp/g)) expect(Number(count)).toBeLessThanOrEqual(8);
+    }),
+  );
 });
 
-test.each([[0.5, '½'], [1.98, '2'], [2.34, '2⅓'], [0.05, '0'], [3, '3']])('%d in fractions is %s', (value, text) => expect(inFractions(value).text).toBe(text));
+test.each([
+  [0.5, '½'],
+  [1.98, '2'],
+  [2.34, '2⅓'],
+  [0.05, '0'],
+  [3, '3'],
+])('%d in fractions is %s', (value, text) => expect(inFractions(value).text).toBe(text));
 
-test.each([[180, 'C', '180 °C'], [180, 'F', '355 °F'], [74, 'F', '165 °F'], [63, 'F', '145 °F'], [200, 'F', '390 °F']] as const)('%d °C on %s', (celsius, scale, text) => expect(temperature(celsius, scale)).toBe(text));
+test.each([
+  [180, 'C', '180 °C'],
+  [180, 'F', '355 °F'],
+  [74, 'F', '165 °F'],
+  [63, 'F', '145 °F'],
+  [200, 'F', '390 °F'],
+] as const)('%d °C on %s', (celsius, scale, text) => expect(temperature(celsius, scale)).toBe(text));
 
 test('flour by the cup says how far a cup may be off; milk does not need to', () => {
-  expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 0.53, densityDoubt: 0.12 }).exact).toContain('give or take 12 %');
-  expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 1.03, densityDoubt: 0.02 }).exact).not.toContain('give or take');
+  expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 0.53, densityDoubt: 0.12 }).exact).toContain(
+    'give or take 12 %',
+  );
+  expect(measure({ kind: 'mass', massG: 240 }, 'us', { densityGPerMl: 1.03, densityDoubt: 0.02 }).exact).not.toContain(
+    'give or take',
+  );
   expect(measure({ kind: 'mass', massG: 240 }, 'us').text).toBe('8½ oz');
 });
 
 test('sprigs and leaves are counted, not cut; under one they are a share of one', () => {
   const text = (count: number, piece: string) => measure({ kind: 'count', count, piece }, 'metric').text;
-  expect([text(5.85, 'sprigs'), text(1.3, 'bay leaves'), text(2.4, 'leaves'), text(0.6, 'sprig')]).toEqual(['6 sprigs', '1 bay leaves', '2 leaves', '⅔ sprig']);
+  expect([text(5.85, 'sprigs'), text(1.3, 'bay leaves'), text(2.4, 'leaves'), text(0.6, 'sprig')]).toEqual([
+    '6 sprigs',
+    '1 bay leaves',
+    '2 leaves',
+    '⅔ sprig',
+  ]);
 });

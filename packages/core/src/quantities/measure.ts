@@ -7,13 +7,24 @@ export type TemperatureScale = 'C' | 'F';
 const spoonsMl = { metric: { tbsp: 15, tsp: 5 }, us: { cup: 236.588, tbsp: 14.787, tsp: 4.929 } } as const;
 export const gramsPerOunce = 28.3495;
 
-const fractions: readonly [number, string][] = [[0, ''], [0.125, '⅛'], [0.25, '¼'], [1 / 3, '⅓'], [0.5, '½'], [2 / 3, '⅔'], [0.75, '¾'], [1, '']];
+const fractions: readonly [number, string][] = [
+  [0, ''],
+  [0.125, '⅛'],
+  [0.25, '¼'],
+  [1 / 3, '⅓'],
+  [0.5, '½'],
+  [2 / 3, '⅔'],
+  [0.75, '¾'],
+  [1, ''],
+];
 
 /** A number as a cook says it, to the nearest of ¼ ⅓ ½ ⅔ ¾: 1.52 → "1½". An eighth only where less than a quarter is meant. */
 export function inFractions(value: number): { readonly text: string; readonly value: number } {
   const whole = Math.floor(value);
   const rest = value - whole;
-  const [part, sign] = fractions.filter(([part]) => part !== 0.125 || whole === 0).reduce((best, each) => (Math.abs(each[0] - rest) < Math.abs(best[0] - rest) ? each : best));
+  const [part, sign] = fractions
+    .filter(([part]) => part !== 0.125 || whole === 0)
+    .reduce((best, each) => (Math.abs(each[0] - rest) < Math.abs(best[0] - rest) ? each : best));
   if (part === 1) return { text: String(whole + 1), value: whole + 1 };
   return { text: whole === 0 ? sign || '0' : `${whole}${sign}`, value: whole + part };
 }
@@ -47,15 +58,25 @@ function mass(massG: number, system: MeasureSystem): Measured {
       const rounded = roundTo(ounces, ounces > 64 ? 1 : 0.5);
       const pounds = Math.floor(rounded / 16);
       const rest = inFractions(rounded - pounds * 16);
-      return { text: rest.value === 0 ? `${pounds} lb` : `${pounds} lb ${rest.text} oz`, exact, error: rounded / ounces - 1 };
+      return {
+        text: rest.value === 0 ? `${pounds} lb` : `${pounds} lb ${rest.text} oz`,
+        exact,
+        error: rounded / ounces - 1,
+      };
     }
     const some = inFractions(ounces);
-    return some.value === 0 ? { text: 'a pinch', exact } : { text: `${some.text} oz`, exact, error: some.value / ounces - 1 };
+    return some.value === 0
+      ? { text: 'a pinch', exact }
+      : { text: `${some.text} oz`, exact, error: some.value / ounces - 1 };
   }
   const exact = massG >= 1000 ? `${plainNumber(massG / 1000)} kg` : `${plainNumber(massG)} g`;
   if (massG < 0.5) return { text: 'a pinch', exact };
   const rounded = Math.max(1, roundTo(massG, scaleStepG(massG)));
-  return { text: rounded >= 1000 ? `${plainNumber3(rounded / 1000)} kg` : `${rounded} g`, exact, error: rounded / massG - 1 };
+  return {
+    text: rounded >= 1000 ? `${plainNumber3(rounded / 1000)} kg` : `${rounded} g`,
+    exact,
+    error: rounded / massG - 1,
+  };
 }
 
 const plainNumber3 = (value: number) => String(Number(value.toFixed(2)));
@@ -64,12 +85,23 @@ const plainNumber3 = (value: number) => String(Number(value.toFixed(2)));
 function spoons(volumeMl: number, system: MeasureSystem): { text: string; ml: number } {
   const sizes: readonly { name: string; ml: number; parts: readonly number[] }[] =
     system === 'us'
-      ? [{ name: 'cup', ml: spoonsMl.us.cup, parts: [0.25, 1 / 3, 0.5, 2 / 3, 0.75] }, { name: 'tbsp', ml: spoonsMl.us.tbsp, parts: [0.5] }, { name: 'tsp', ml: spoonsMl.us.tsp, parts: [0.125, 0.25, 0.5, 0.75] }]
-      : [{ name: 'tbsp', ml: spoonsMl.metric.tbsp, parts: [0.5] }, { name: 'tsp', ml: spoonsMl.metric.tsp, parts: [0.125, 0.25, 0.5, 0.75] }];
+      ? [
+          { name: 'cup', ml: spoonsMl.us.cup, parts: [0.25, 1 / 3, 0.5, 2 / 3, 0.75] },
+          { name: 'tbsp', ml: spoonsMl.us.tbsp, parts: [0.5] },
+          { name: 'tsp', ml: spoonsMl.us.tsp, parts: [0.125, 0.25, 0.5, 0.75] },
+        ]
+      : [
+          { name: 'tbsp', ml: spoonsMl.metric.tbsp, parts: [0.5] },
+          { name: 'tsp', ml: spoonsMl.metric.tsp, parts: [0.125, 0.25, 0.5, 0.75] },
+        ];
   const singles = sizes.flatMap(({ name, ml, parts }, index) => {
     const least = Math.floor(volumeMl / ml);
     const wholes = [least, least + 1].filter((count) => count > 0);
-    return [...wholes, ...wholes.flatMap((count) => parts.filter((part) => part >= 0.25).map((part) => count + part)), ...parts].map((value) => spoonful(name, ml, index, value));
+    return [
+      ...wholes,
+      ...wholes.flatMap((count) => parts.filter((part) => part >= 0.25).map((part) => count + part)),
+      ...parts,
+    ].map((value) => spoonful(name, ml, index, value));
   });
   // More than eight tablespoons or three teaspoons is no measure but a chore.
   const mostOf: Readonly<Record<string, number>> = { tbsp: 8, tsp: 3 };
@@ -79,21 +111,30 @@ function spoons(volumeMl: number, system: MeasureSystem): { text: string; ml: nu
   for (const one of pool) if (Math.abs(one.ml - volumeMl) < Math.abs(best.ml - volumeMl)) best = one;
   // A second spoon for a tenth of a teaspoon is a chore that nobody tastes.
   if (Math.abs(best.ml / volumeMl - 1) <= (volumeMl < 20 ? 0.09 : 0.03)) return best;
-  const small = sizes.flatMap(({ name, ml, parts }, index) => [...parts, 1, 2, 3].map((value) => spoonful(name, ml, index, value)));
+  const small = sizes.flatMap(({ name, ml, parts }, index) =>
+    [...parts, 1, 2, 3].map((value) => spoonful(name, ml, index, value)),
+  );
   let pair = { text: best.text, ml: best.ml };
   for (const one of pool) {
     for (const two of small) {
       const eighthMore = one.name === 'tsp' && two.name === 'tsp' && two.value === 0.125 && one.value >= 0.25;
       if (two.index <= one.index && !eighthMore) continue;
       const ml = one.ml + two.ml;
-      if (Math.abs(ml - volumeMl) < Math.abs(pair.ml - volumeMl) - 1e-9) pair = { text: `${one.text} + ${two.text}`, ml };
+      if (Math.abs(ml - volumeMl) < Math.abs(pair.ml - volumeMl) - 1e-9)
+        pair = { text: `${one.text} + ${two.text}`, ml };
     }
   }
   return pair;
 }
 
 function spoonful(name: string, ml: number, index: number, value: number) {
-  return { name, index, value, ml: value * ml, text: `${inFractions(value).text} ${name}${value > 1 && name === 'cup' ? 's' : ''}` };
+  return {
+    name,
+    index,
+    value,
+    ml: value * ml,
+    text: `${inFractions(value).text} ${name}${value > 1 && name === 'cup' ? 's' : ''}`,
+  };
 }
 
 function volume(volumeMl: number, system: MeasureSystem): Measured {
@@ -113,18 +154,27 @@ function volume(volumeMl: number, system: MeasureSystem): Measured {
     return { text: some.text, exact, error: some.ml / volumeMl - 1 };
   }
   const rounded = roundTo(volumeMl, volumeMl < 250 ? 5 : volumeMl < 1000 ? 10 : 50);
-  return { text: rounded >= 1000 ? `${plainNumber3(rounded / 1000)} l` : `${rounded} ml`, exact, error: rounded / volumeMl - 1 };
+  return {
+    text: rounded >= 1000 ? `${plainNumber3(rounded / 1000)} l` : `${rounded} ml`,
+    exact,
+    error: rounded / volumeMl - 1,
+  };
 }
 
 /** What nobody measures in quarters, once there is one of it. */
 const uncut = /(?:^|\s)(?:sprigs?|lea(?:f|ves)|strands?|pods?|pinch(?:es)?)$/i;
 
 function count(amount: Extract<Amount, { kind: 'count' }>, massG: number | undefined): Measured {
-  const some = amount.count >= 1 && uncut.test(amount.piece) ? { value: Math.round(amount.count), text: `${Math.round(amount.count)}` } : inFractions(amount.count);
+  const some =
+    amount.count >= 1 && uncut.test(amount.piece)
+      ? { value: Math.round(amount.count), text: `${Math.round(amount.count)}` }
+      : inFractions(amount.count);
   const piece = amount.piece ? ` ${amount.piece}` : '';
   const weight = massG === undefined ? '' : `, about ${plainNumber(massG)} g`;
   const exact = `${plainNumber(amount.count)}${piece}${weight}`;
-  return some.value === 0 ? { text: `less than ¼${piece}`, exact } : { text: `${some.text}${piece}`, exact, error: some.value / amount.count - 1 };
+  return some.value === 0
+    ? { text: `less than ¼${piece}`, exact }
+    : { text: `${some.text}${piece}`, exact, error: some.value / amount.count - 1 };
 }
 
 export interface MeasureOptions {
@@ -141,10 +191,16 @@ export interface MeasureOptions {
 export function measure(amount: Amount, system: MeasureSystem, options: MeasureOptions = {}): Measured {
   const upper = upperEnd(amount);
   if (!upper) return measureOne(amount, system, options);
-  const [low, high] = [measureOne(amount, system, options), measureOne(upper, system, { densityGPerMl: options.densityGPerMl })];
+  const [low, high] = [
+    measureOne(amount, system, options),
+    measureOne(upper, system, { densityGPerMl: options.densityGPerMl }),
+  ];
   // A range stays a range; neither end is more exact than it was meant.
   const unit = / [^\d]*$/.exec(high.text)?.[0] ?? '';
-  const text = unit !== '' && low.text.endsWith(unit) ? `${low.text.slice(0, -unit.length)}–${high.text}` : `${low.text} – ${high.text}`;
+  const text =
+    unit !== '' && low.text.endsWith(unit)
+      ? `${low.text.slice(0, -unit.length)}–${high.text}`
+      : `${low.text} – ${high.text}`;
   return { text, exact: `${low.exact} to ${high.exact}` };
 }
 
@@ -176,8 +232,15 @@ function measureOne(amount: Amount, system: MeasureSystem, options: MeasureOptio
         const ml = amount.massG / options.densityGPerMl;
         if (ml >= 0.6) {
           const some = spoons(ml, 'us');
-          const doubt = options.densityDoubt !== undefined && options.densityDoubt >= 0.05 ? `; by the cup give or take ${Math.round(options.densityDoubt * 100)} %` : '';
-          return { text: some.text, exact: `${weighed.exact}, ${plainNumber(amount.massG)} g${doubt}`, error: some.ml / ml - 1 };
+          const doubt =
+            options.densityDoubt !== undefined && options.densityDoubt >= 0.05
+              ? `; by the cup give or take ${Math.round(options.densityDoubt * 100)} %`
+              : '';
+          return {
+            text: some.text,
+            exact: `${weighed.exact}, ${plainNumber(amount.massG)} g${doubt}`,
+            error: some.ml / ml - 1,
+          };
         }
       }
       return system === 'us' ? { ...weighed, exact: `${weighed.exact}, ${plainNumber(amount.massG)} g` } : weighed;
@@ -187,7 +250,10 @@ function measureOne(amount: Amount, system: MeasureSystem, options: MeasureOptio
     case 'count':
       return amount.count === 0 ? { text: 'none', exact: '0' } : count(amount, options.massG);
     case 'batches':
-      return { text: `${inFractions(amount.batches).text} ${amount.batches > 1 ? 'batches' : 'batch'}`, exact: `${plainNumber(amount.batches)} × the recipe` };
+      return {
+        text: `${inFractions(amount.batches).text} ${amount.batches > 1 ? 'batches' : 'batch'}`,
+        exact: `${plainNumber(amount.batches)} × the recipe`,
+      };
     case 'words':
       return { text: amount.words, exact: '' };
     default:

@@ -1,9 +1,54 @@
 /** A number as cooks write it: 1½, 1 1/2, 1-1/2, 3/4, 1,5, 1,000, .5, "half a", "one and a half", "a dozen". As the source of a regular expression without groups. */
-const vulgar: Readonly<Record<string, number>> = { '¼': 1 / 4, '½': 1 / 2, '¾': 3 / 4, '⅓': 1 / 3, '⅔': 2 / 3, '⅛': 1 / 8, '⅜': 3 / 8, '⅝': 5 / 8, '⅞': 7 / 8, '⅕': 1 / 5, '⅖': 2 / 5, '⅗': 3 / 5, '⅘': 4 / 5, '⅙': 1 / 6, '⅚': 5 / 6 };
+const vulgar: Readonly<Record<string, number>> = {
+  '¼': 1 / 4,
+  '½': 1 / 2,
+  '¾': 3 / 4,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+  '⅕': 1 / 5,
+  '⅖': 2 / 5,
+  '⅗': 3 / 5,
+  '⅘': 4 / 5,
+  '⅙': 1 / 6,
+  '⅚': 5 / 6,
+};
 const signs = Object.keys(vulgar).join('');
 const digits = String.raw`(?:\d{1,6}\s?[${signs}]|\d{1,6}(?:\s|-|\s?&\s?|\sand\s)\d{1,3}\s?[/⁄]\s?\d{1,3}|\d{1,6}\s?[/⁄]\s?\d{1,3}|[${signs}]|\d{1,3}(?:,\d{3})+(?![\d,])|\d{1,9}(?:[.,]\d{1,4})?|\.\d{1,4})`;
-const named: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, eleven: 11, twelve: 12, fifteen: 15, twenty: 20, thirty: 30, forty: 40, 'forty-five': 45, fifty: 50, sixty: 60, ninety: 90, half: 0.5, quarter: 0.25, dozen: 12, couple: 2 };
-const names = Object.keys(named).sort((a, b) => b.length - a.length).join('|');
+const named: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  'forty-five': 45,
+  fifty: 50,
+  sixty: 60,
+  ninety: 90,
+  half: 0.5,
+  quarter: 0.25,
+  dozen: 12,
+  couple: 2,
+};
+const names = Object.keys(named)
+  .sort((a, b) => b.length - a.length)
+  .join('|');
 const spoken = String.raw`(?:half a dozen|(?:a|one) dozen|a couple(?: of)?|(?:one|two|three|four|five|six) and an? (?:half|quarter)|(?:a |one )?half(?: an?)?|(?:a |one )quarter(?: of an?)?|three[- ]quarters(?: of an?)?|(?:${names}))`;
 
 /** Digits, then words; the words only where a word ends. */

@@ -65,6 +65,17 @@ test('cups, pints and fluid ounces are the writer’s', () => {
 });
 
 test('a long line of anything is read in bounded time and never throws', () => {
-  for (const text of ['1 '.repeat(20_000), '½'.repeat(20_000), '1/'.repeat(20_000), '1-'.repeat(20_000), '('.repeat(20_000), 'small '.repeat(8000), '9'.repeat(20_000), '1/0 cup milk', '\u0000\u202e1 g']) expect(() => readAmount(text.slice(0, 5000))).not.toThrow();
+  for (const text of [
+    '1 '.repeat(20_000),
+    '½'.repeat(20_000),
+    '1/'.repeat(20_000),
+    '1-'.repeat(20_000),
+    '('.repeat(20_000),
+    'small '.repeat(8000),
+    '9'.repeat(20_000),
+    '1/0 cup milk',
+    '\u0000\u202e1 g',
+  ])
+    expect(() => readAmount(text.slice(0, 5000))).not.toThrow();
   expect(readAmount('1/0 cup milk').amount.kind).toBe('words');
 });

@@ -18,36 +18,69 @@ export interface ReadAmount {
 }
 
 const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`).replace(/ /g, String.raw`\s+`);
-const unitWords = units.flatMap((unit) => unit.words.map((word) => ({ word, unit }))).sort((a, b) => b.word.length - a.word.length);
+const unitWords = units
+  .flatMap((unit) => unit.words.map((word) => ({ word, unit })))
+  .sort((a, b) => b.word.length - a.word.length);
 const unitOf = new Map(unitWords.map(({ word, unit }) => [word, unit]));
 const unitSource = unitWords.map(({ word }) => escape(word)).join('|');
 const lengthUnits = String.raw`(?:cm|mm|in|inch|inches|centimetres?|centimeters?|["″”])`;
-const sizeWords = 'extra[- ]large|small to medium|medium to large|large|small|medium|medium[- ]sized?|large[- ]sized?|small[- ]sized?|big|jumbo|baby|thick|thin|fat|plump|whole|ripe|good|level|heaped|heaping|rounded|scant|generous|packed|lightly packed|firmly packed|full|overfull';
-const mannerWords = 'about|approx(?:imately)?\\.?|around|roughly|circa|ca\\.?|c\\.|at least|up to|a scant|a generous|a heaped|a good|scant|generous|heaped|heaping|rounded|level|just under|just over|nearly|almost|or so';
+const sizeWords =
+  'extra[- ]large|small to medium|medium to large|large|small|medium|medium[- ]sized?|large[- ]sized?|small[- ]sized?|big|jumbo|baby|thick|thin|fat|plump|whole|ripe|good|level|heaped|heaping|rounded|scant|generous|packed|lightly packed|firmly packed|full|overfull';
+const mannerWords =
+  'about|approx(?:imately)?\\.?|around|roughly|circa|ca\\.?|c\\.|at least|up to|a scant|a generous|a heaped|a good|scant|generous|heaped|heaping|rounded|level|just under|just over|nearly|almost|or so';
 
 const numberThenUnit = new RegExp(
   String.raw`(?<![\p{L}\p{N}/⁄])(?<manner>(?:(?:${mannerWords})\s+)*)(?:between\s+)?(?<low>${numberSource})(?:\s?(?:-|–|—|to|or|and(?=\s+${digitsSource}\s))\s?(?<high>${digitsSource}))?` +
-  String.raw`(?:\s?(?:x|×|\*)\s?(?=\d)(?<each>${digitsSource})|\s+(?=${digitsSource}\s?-?(?:g|kg|oz|ml|l|lb|ounce|gram)s?\b)(?<each2>${digitsSource})(?=\s?-?\w))?` +
-  String.raw`(?:[\s-]*(?<length>${lengthUnits})(?![\p{L}]))?` +
-  String.raw`(?:[\s-]*(?<size>(?:${sizeWords})(?![\p{L}])(?:[\s,]+(?:${sizeWords})(?![\p{L}]))*))?` +
-  String.raw`(?:[\s-]*(?<unit>${unitSource}|T(?=\s))(?![\p{L}])\.?)?`,
+    String.raw`(?:\s?(?:x|×|\*)\s?(?=\d)(?<each>${digitsSource})|\s+(?=${digitsSource}\s?-?(?:g|kg|oz|ml|l|lb|ounce|gram)s?\b)(?<each2>${digitsSource})(?=\s?-?\w))?` +
+    String.raw`(?:[\s-]*(?<length>${lengthUnits})(?![\p{L}]))?` +
+    String.raw`(?:[\s-]*(?<size>(?:${sizeWords})(?![\p{L}])(?:[\s,]+(?:${sizeWords})(?![\p{L}]))*))?` +
+    String.raw`(?:[\s-]*(?<unit>${unitSource}|T(?=\s))(?![\p{L}])\.?)?`,
   'iu',
 );
 /** A unit without a figure is one of it: "heaped tbsp cornflour". */
-const unitAlone = new RegExp(String.raw`^\s*(?:(?:${sizeWords})\s+)?(?<unit>${units.filter((unit) => unit.kind === 'mass' || unit.kind === 'volume').flatMap((unit) => unit.words).filter((word) => word.length > 1).sort((a, b) => b.length - a.length).map(escape).join('|')})(?![\p{L}])\.?`, 'iu');
+const unitAlone = new RegExp(
+  String.raw`^\s*(?:(?:${sizeWords})\s+)?(?<unit>${units
+    .filter((unit) => unit.kind === 'mass' || unit.kind === 'volume')
+    .flatMap((unit) => unit.words)
+    .filter((word) => word.length > 1)
+    .sort((a, b) => b.length - a.length)
+    .map(escape)
+    .join('|')})(?![\p{L}])\.?`,
+  'iu',
+);
 /** What is added to it: "1 lb 4 oz", "½ cup plus 2 tbsp". */
-const addedAmount = new RegExp(String.raw`^(?:\s+|\s*,?\s*(?:plus|and|\+)\s+)(?<low>${digitsSource})[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?`, 'iu');
+const addedAmount = new RegExp(
+  String.raw`^(?:\s+|\s*,?\s*(?:plus|and|\+)\s+)(?<low>${digitsSource})[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?`,
+  'iu',
+);
 /** The upper end with the unit said twice: "100 ml – 150 ml". */
-const upperAmount = new RegExp(String.raw`^\s?(?:-|–|—|to)\s?(?<low>${digitsSource})[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?`, 'iu');
+const upperAmount = new RegExp(
+  String.raw`^\s?(?:-|–|—|to)\s?(?<low>${digitsSource})[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?`,
+  'iu',
+);
 /** A bracket further on that holds nothing but a weight: "2 fillets of fish (150 g each)". */
-const laterWeight = new RegExp(String.raw`\(\s*(?:(?:${mannerWords}|each|weighing|total|total weight)\s+)*(?<low>${digitsSource})(?:\s?(?:-|–|to)\s?${digitsSource})?\s*(?<unit>g|kg|oz|lb|ounces?|pounds?|grams?)\b\.?(?:\s*[/,]\s*[^()]{0,24}?)?(?<each>\s*each)?\s*(?:in total|total|or so)?\s*\)`, 'iu');
+const laterWeight = new RegExp(
+  String.raw`\(\s*(?:(?:${mannerWords}|each|weighing|total|total weight)\s+)*(?<low>${digitsSource})(?:\s?(?:-|–|to)\s?${digitsSource})?\s*(?<unit>g|kg|oz|lb|ounces?|pounds?|grams?)\b\.?(?:\s*[/,]\s*[^()]{0,24}?)?(?<each>\s*each)?\s*(?:in total|total|or so)?\s*\)`,
+  'iu',
+);
 /** What a piece is called behind the food: "4 garlic cloves". */
-const pieceBehind = /^\s+(?:[\p{L}-]+\s+){1,3}?(cloves?|sprigs?|stalks?|sticks?|leaves|heads?|bulbs?|bunch(?:es)?|slices?|rashers?|fillets?|sheets?|florets?|wedges?|ribs?|spears?|pods?|cobs?|steaks?|breasts?|thighs?|legs?|drumsticks?|loins?|chops?)(?![\p{L}])/iu;
-const bracketAmount = new RegExp(String.raw`^\s*(?:\(|\[|/|,?\s*or\s+about\s+|\s*[–-]\s*)\s*(?:(?:${mannerWords}|each|weighing|or|generous)\s+)*(?<low>${digitsSource})(?:\s?(?:-|–|to)\s?(?<high>${digitsSource}))?[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?(?<each>\s*each)?\s*(?:[/,;]\s*[^()\[\]]{0,40})?[)\]]?\s*(?<pack>tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|loaf|loaves|balls?)?(?![\p{L}])`, 'iu');
+const pieceBehind =
+  /^\s+(?:[\p{L}-]+\s+){1,3}?(cloves?|sprigs?|stalks?|sticks?|leaves|heads?|bulbs?|bunch(?:es)?|slices?|rashers?|fillets?|sheets?|florets?|wedges?|ribs?|spears?|pods?|cobs?|steaks?|breasts?|thighs?|legs?|drumsticks?|loins?|chops?)(?![\p{L}])/iu;
+const bracketAmount = new RegExp(
+  String.raw`^\s*(?:\(|\[|/|,?\s*or\s+about\s+|\s*[–-]\s*)\s*(?:(?:${mannerWords}|each|weighing|or|generous)\s+)*(?<low>${digitsSource})(?:\s?(?:-|–|to)\s?(?<high>${digitsSource}))?[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?(?<each>\s*each)?\s*(?:[/,;]\s*[^()\[\]]{0,40})?[)\]]?\s*(?<pack>tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|loaf|loaves|balls?)?(?![\p{L}])`,
+  'iu',
+);
 
 const milli = (value: number) => Math.round(value * 10_000) / 10_000;
 
-function amountOf(low: number, high: number | undefined, unit: Unit | undefined, piece: string, system: WrittenIn, words: string): Amount | undefined {
+function amountOf(
+  low: number,
+  high: number | undefined,
+  unit: Unit | undefined,
+  piece: string,
+  system: WrittenIn,
+  words: string,
+): Amount | undefined {
   if (!Number.isFinite(low) || (high !== undefined && !Number.isFinite(high))) return undefined;
   // "3-2 cups" is a slip; the smaller comes first.
   const [from, to] = high !== undefined && high < low ? [high, low] : [low, high];
@@ -55,23 +88,44 @@ function amountOf(low: number, high: number | undefined, unit: Unit | undefined,
     case 'mass':
       return { kind: 'mass', massG: milli(from * unit.g), ...(to !== undefined && { toMassG: milli(to * unit.g) }) };
     case 'volume': {
-      const ml = system === 'us' ? unit.usMl ?? unit.ml : unit.ml;
+      const ml = system === 'us' ? (unit.usMl ?? unit.ml) : unit.ml;
       return { kind: 'volume', volumeMl: milli(from * ml), ...(to !== undefined && { toVolumeMl: milli(to * ml) }) };
     }
     case 'loose':
       return { kind: 'words', words: words.slice(0, 80) };
     case 'piece':
     case undefined:
-      return { kind: 'count', count: milli(from), piece: piece.slice(0, 40), ...(to !== undefined && { toCount: milli(to) }) };
+      return {
+        kind: 'count',
+        count: milli(from),
+        piece: piece.slice(0, 40),
+        ...(to !== undefined && { toCount: milli(to) }),
+      };
     default:
       return unit satisfies never;
   }
 }
 
 const words = (text: string): Amount => ({ kind: 'words', words: text.slice(0, 80) });
-const tasteWords = /\b(?:to taste|as needed|as required|if needed|as desired|to season|for (?:dusting|greasing|frying|brushing|sprinkling|rolling|the tin|the pan|drizzling|deep[- ]frying|garnish|serving)|to (?:serve|garnish|finish|dust|grease)|optional)\b/iu;
-const looseStart = new RegExp(String.raw`^\s*(?:an?\s+|some\s+|a few\s+|few\s+|several\s+|(?:${digitsSource}|two|three|four)\s+)?(?:(?:${sizeWords})\s+)?(?<unit>${units.filter((unit) => unit.kind === 'loose').flatMap((unit) => unit.words).sort((a, b) => b.length - a.length).map(escape).join('|')})(?![\p{L}])`, 'iu');
-const someStart = new RegExp(String.raw`^\s*(?:a few|few|several|some|a little|a bit of|plenty of|lots of|enough)(?![\p{L}])(?:\s+(?:${units.filter((unit) => unit.kind === 'piece').flatMap((unit) => unit.words).sort((a, b) => b.length - a.length).join('|')})(?![\p{L}]))?`, 'iu');
+const tasteWords =
+  /\b(?:to taste|as needed|as required|if needed|as desired|to season|for (?:dusting|greasing|frying|brushing|sprinkling|rolling|the tin|the pan|drizzling|deep[- ]frying|garnish|serving)|to (?:serve|garnish|finish|dust|grease)|optional)\b/iu;
+const looseStart = new RegExp(
+  String.raw`^\s*(?:an?\s+|some\s+|a few\s+|few\s+|several\s+|(?:${digitsSource}|two|three|four)\s+)?(?:(?:${sizeWords})\s+)?(?<unit>${units
+    .filter((unit) => unit.kind === 'loose')
+    .flatMap((unit) => unit.words)
+    .sort((a, b) => b.length - a.length)
+    .map(escape)
+    .join('|')})(?![\p{L}])`,
+  'iu',
+);
+const someStart = new RegExp(
+  String.raw`^\s*(?:a few|few|several|some|a little|a bit of|plenty of|lots of|enough)(?![\p{L}])(?:\s+(?:${units
+    .filter((unit) => unit.kind === 'piece')
+    .flatMap((unit) => unit.words)
+    .sort((a, b) => b.length - a.length)
+    .join('|')})(?![\p{L}]))?`,
+  'iu',
+);
 
 /**
  * Reads how much an ingredient line asks for. A line without a figure has its words for an amount ("to taste"), or none.
@@ -81,7 +135,9 @@ export function readAmount(text: string, system: WrittenIn = 'metric'): ReadAmou
   const read = readAny(text, system);
   const also = read.also.filter(isKitchenSized);
   // A figure no kitchen has is kept as the words it is, and counts for nothing.
-  return isKitchenSized(read.amount) ? { ...read, also } : { ...read, amount: words(text.slice(read.start, read.end).trim()), also };
+  return isKitchenSized(read.amount)
+    ? { ...read, also }
+    : { ...read, amount: words(text.slice(read.start, read.end).trim()), also };
 }
 
 /** What the model takes for an amount at all: up to 200 kg, 200 l, 10 000 pieces of up to 20 kg. */
@@ -106,12 +162,20 @@ function readAny(text: string, system: WrittenIn): ReadAmount {
   const none = (amount: Amount, start = 0, end = 0): ReadAmount => ({ amount, start, end, manner: [], also: [] });
   const loose = looseStart.exec(text);
   const numberBefore = numberThenUnit.exec(text);
-  if (loose && (!numberBefore?.groups?.['unit'] || unitOf.get(numberBefore.groups['unit'].toLowerCase().replace(/\s+/g, ' '))?.kind === 'loose' || numberBefore.index > 0)) return none(words(loose[0].trim()), loose.index, loose.index + loose[0].length);
+  if (
+    loose &&
+    (!numberBefore?.groups?.['unit'] ||
+      unitOf.get(numberBefore.groups['unit'].toLowerCase().replace(/\s+/g, ' '))?.kind === 'loose' ||
+      numberBefore.index > 0)
+  )
+    return none(words(loose[0].trim()), loose.index, loose.index + loose[0].length);
   const some = someStart.exec(text);
-  if (some && (!numberBefore || numberBefore.index >= some[0].length - 1 || numberBefore.index === 0)) return none(words(some[0].trim()), some.index, some.index + some[0].length);
+  if (some && (!numberBefore || numberBefore.index >= some[0].length - 1 || numberBefore.index === 0))
+    return none(words(some[0].trim()), some.index, some.index + some[0].length);
   const alone = unitAlone.exec(text);
   // "Pinch of saffron, soaked in 2 tbsp water": what the line begins with is its amount, a figure further on is not.
-  const match = numberBefore && usable(text, numberBefore) && !(alone && numberBefore.index > 0) ? numberBefore : undefined;
+  const match =
+    numberBefore && usable(text, numberBefore) && !(alone && numberBefore.index > 0) ? numberBefore : undefined;
   if (!match) {
     const only = alone && amountOf(1, undefined, findUnit(alone.groups!['unit']!), '', system, '');
     if (only) return none(only, 0, alone[0].length);
@@ -121,7 +185,18 @@ function readAny(text: string, system: WrittenIn): ReadAmount {
   const groups = match.groups!;
   const start = match.index;
   const end = start + match[0].trimEnd().length;
-  const manner = [...new Set([...(groups['manner'] ?? '').trim().split(/\s{2,}/), ...(groups['size'] ?? '').split(/[\s,]+(?=level|heap|round|scant|gener|pack|firm|light)/)].filter((each) => /^(?:about|approx|around|roughly|circa|ca|c\.|at least|up to|a |scant|gener|heap|round|level|just|near|almost|.*packed)/i.test(each)))];
+  const manner = [
+    ...new Set(
+      [
+        ...(groups['manner'] ?? '').trim().split(/\s{2,}/),
+        ...(groups['size'] ?? '').split(/[\s,]+(?=level|heap|round|scant|gener|pack|firm|light)/),
+      ].filter((each) =>
+        /^(?:about|approx|around|roughly|circa|ca|c\.|at least|up to|a |scant|gener|heap|round|level|just|near|almost|.*packed)/i.test(
+          each,
+        ),
+      ),
+    ),
+  ];
   const size = groups['size']?.trim();
   const unitWord = groups['unit'];
   const unit = unitWord ? findUnit(unitWord) : undefined;
@@ -133,15 +208,46 @@ function readAny(text: string, system: WrittenIn): ReadAmount {
   }
   const each = groups['each'] ?? groups['each2'];
   const sizeOfPiece = size && !manner.includes(size) ? size : '';
-  const inSame = (amount: Amount | undefined): ReadAmount => ({ amount: amount ?? words(match[0].trim()), start, end: unit?.kind === 'mass' && unit.keepsFood ? start + match[0].toLowerCase().lastIndexOf('butter') : end, manner, size: sizeOfPiece || undefined, also: [] });
+  const inSame = (amount: Amount | undefined): ReadAmount => ({
+    amount: amount ?? words(match[0].trim()),
+    start,
+    end: unit?.kind === 'mass' && unit.keepsFood ? start + match[0].toLowerCase().lastIndexOf('butter') : end,
+    manner,
+    size: sizeOfPiece || undefined,
+    also: [],
+  });
   if (each !== undefined && (unit?.kind === 'mass' || unit?.kind === 'volume')) {
     // "2 x 400 g tins": so many of so much.
-    const pack = /^\s*(tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|balls?|fillets?|steaks?|loaves|loaf)\b/i.exec(text.slice(end));
+    const pack =
+      /^\s*(tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|balls?|fillets?|steaks?|loaves|loaf)\b/i.exec(
+        text.slice(end),
+      );
     const one = amountOf(numberOf(each), undefined, unit, '', system, '');
-    if (one?.kind === 'mass') return { ...inSame({ kind: 'count', count: low, piece: pack?.[1]?.toLowerCase() ?? '', eachG: one.massG, ...(high !== undefined && { toCount: high }) }), end: end + (pack?.[0].length ?? 0) };
-    if (one?.kind === 'volume') return { ...inSame({ kind: 'volume', volumeMl: milli(low * one.volumeMl), ...(high !== undefined && { toVolumeMl: milli(high * one.volumeMl) }) }), end: end + (pack?.[0].length ?? 0) };
+    if (one?.kind === 'mass')
+      return {
+        ...inSame({
+          kind: 'count',
+          count: low,
+          piece: pack?.[1]?.toLowerCase() ?? '',
+          eachG: one.massG,
+          ...(high !== undefined && { toCount: high }),
+        }),
+        end: end + (pack?.[0].length ?? 0),
+      };
+    if (one?.kind === 'volume')
+      return {
+        ...inSame({
+          kind: 'volume',
+          volumeMl: milli(low * one.volumeMl),
+          ...(high !== undefined && { toVolumeMl: milli(high * one.volumeMl) }),
+        }),
+        end: end + (pack?.[0].length ?? 0),
+      };
   }
-  const piece = unit?.kind === 'piece' ? [sizeOfPiece, unitWord!.toLowerCase()].filter((part) => part !== '').join(' ') : sizeOfPiece;
+  const piece =
+    unit?.kind === 'piece'
+      ? [sizeOfPiece, unitWord!.toLowerCase()].filter((part) => part !== '').join(' ')
+      : sizeOfPiece;
   const first = inSame(amountOf(low, high, unit, piece, system, match[0].trim()));
   return withWeight(text, withSecond(text, withUpper(text, withMore(text, first, system), system), system));
 }
@@ -149,23 +255,29 @@ function readAny(text: string, system: WrittenIn): ReadAmount {
 /** Sums what is said in two units, as long as both are weights or both are volumes. */
 function withMore(text: string, first: ReadAmount, system: WrittenIn): ReadAmount {
   const match = addedAmount.exec(text.slice(first.end));
-  const more = match && amountOf(numberOf(match.groups!['low']!), undefined, findUnit(match.groups!['unit']!), '', system, '');
+  const more =
+    match && amountOf(numberOf(match.groups!['low']!), undefined, findUnit(match.groups!['unit']!), '', system, '');
   if (!match || !more) return first;
   const end = first.end + match[0].length;
   const { amount } = first;
-  if (amount.kind === 'mass' && more.kind === 'mass' && amount.toMassG === undefined) return { ...first, end, amount: { kind: 'mass', massG: milli(amount.massG + more.massG) } };
-  if (amount.kind === 'volume' && more.kind === 'volume' && amount.toVolumeMl === undefined) return { ...first, end, amount: { kind: 'volume', volumeMl: milli(amount.volumeMl + more.volumeMl) } };
+  if (amount.kind === 'mass' && more.kind === 'mass' && amount.toMassG === undefined)
+    return { ...first, end, amount: { kind: 'mass', massG: milli(amount.massG + more.massG) } };
+  if (amount.kind === 'volume' && more.kind === 'volume' && amount.toVolumeMl === undefined)
+    return { ...first, end, amount: { kind: 'volume', volumeMl: milli(amount.volumeMl + more.volumeMl) } };
   return first;
 }
 
 function withUpper(text: string, first: ReadAmount, system: WrittenIn): ReadAmount {
   const match = upperAmount.exec(text.slice(first.end));
-  const upper = match && amountOf(numberOf(match.groups!['low']!), undefined, findUnit(match.groups!['unit']!), '', system, '');
+  const upper =
+    match && amountOf(numberOf(match.groups!['low']!), undefined, findUnit(match.groups!['unit']!), '', system, '');
   if (!match || !upper) return first;
   const end = first.end + match[0].length;
   const { amount } = first;
-  if (amount.kind === 'mass' && upper.kind === 'mass' && upper.massG > amount.massG) return { ...first, end, amount: { kind: 'mass', massG: amount.massG, toMassG: upper.massG } };
-  if (amount.kind === 'volume' && upper.kind === 'volume' && upper.volumeMl > amount.volumeMl) return { ...first, end, amount: { kind: 'volume', volumeMl: amount.volumeMl, toVolumeMl: upper.volumeMl } };
+  if (amount.kind === 'mass' && upper.kind === 'mass' && upper.massG > amount.massG)
+    return { ...first, end, amount: { kind: 'mass', massG: amount.massG, toMassG: upper.massG } };
+  if (amount.kind === 'volume' && upper.kind === 'volume' && upper.volumeMl > amount.volumeMl)
+    return { ...first, end, amount: { kind: 'volume', volumeMl: amount.volumeMl, toVolumeMl: upper.volumeMl } };
   return first;
 }
 
@@ -173,13 +285,26 @@ function withUpper(text: string, first: ReadAmount, system: WrittenIn): ReadAmou
 function withWeight(text: string, first: ReadAmount): ReadAmount {
   const { amount } = first;
   if (amount.kind !== 'count' || amount.count <= 0) return first;
-  const behind = /^(?:|extra[- ]large|large|small|medium|fat|big|thick|thin|plump)$/i.test(amount.piece) ? pieceBehind.exec(text.slice(first.end)) : null;
-  const named = behind ? { ...amount, piece: [amount.piece, behind[1]!.toLowerCase()].filter((part) => part !== '').join(' ').slice(0, 40) } : amount;
+  const behind = /^(?:|extra[- ]large|large|small|medium|fat|big|thick|thin|plump)$/i.test(amount.piece)
+    ? pieceBehind.exec(text.slice(first.end))
+    : null;
+  const named = behind
+    ? {
+        ...amount,
+        piece: [amount.piece, behind[1]!.toLowerCase()]
+          .filter((part) => part !== '')
+          .join(' ')
+          .slice(0, 40),
+      }
+    : amount;
   const match = amount.eachG === undefined ? laterWeight.exec(text.slice(first.end)) : null;
   const unit = match && findUnit(match.groups!['unit']!);
   if (!match || unit?.kind !== 'mass') return { ...first, amount: named };
   const massG = numberOf(match.groups!['low']!) * unit.g;
-  return { ...first, amount: { ...named, eachG: milli(match.groups!['each'] || amount.count === 1 ? massG : massG / amount.count) } };
+  return {
+    ...first,
+    amount: { ...named, eachG: milli(match.groups!['each'] || amount.count === 1 ? massG : massG / amount.count) },
+  };
 }
 
 function findUnit(word: string): Unit | undefined {
@@ -203,20 +328,41 @@ function withSecond(text: string, first: ReadAmount, system: WrittenIn): ReadAmo
   if (!match) return first;
   const groups = match.groups!;
   const unit = findUnit(groups['unit']!);
-  const second = amountOf(numberOf(groups['low']!), groups['high'] === undefined ? undefined : numberOf(groups['high']), unit, '', system, '');
+  const second = amountOf(
+    numberOf(groups['low']!),
+    groups['high'] === undefined ? undefined : numberOf(groups['high']),
+    unit,
+    '',
+    system,
+    '',
+  );
   if (!second || unit?.kind === 'piece' || unit?.kind === 'loose') return first;
   const end = first.end + match[0].length;
   const { amount } = first;
   if (amount.kind === 'count') {
-    const packed = groups['pack'] !== undefined || groups['each'] !== undefined || /^(?:small |large |medium )?(?:tin|can|jar|packet|pack|package|pkg|bag|box|bottle|carton|block|tub|pot|loaf|ball|fillet|piece|sachet|log)/.test(amount.piece);
+    const packed =
+      groups['pack'] !== undefined ||
+      groups['each'] !== undefined ||
+      /^(?:small |large |medium )?(?:tin|can|jar|packet|pack|package|pkg|bag|box|bottle|carton|block|tub|pot|loaf|ball|fillet|piece|sachet|log)/.test(
+        amount.piece,
+      );
     if (second.kind === 'mass' && packed) {
       const piece = [amount.piece, groups['pack']?.toLowerCase()].filter(Boolean).join(' ');
       return { ...first, end, amount: { ...amount, piece: piece.slice(0, 40), eachG: second.massG } };
     }
-    if (second.kind === 'mass' && amount.count > 0 && amount.toCount === undefined && second.toMassG === undefined) return { ...first, end, amount: { ...amount, eachG: milli(second.massG / amount.count) }, also: [second] };
-    if (second.kind === 'volume' && packed) return { ...first, end, amount: { kind: 'volume', volumeMl: milli(amount.count * second.volumeMl) }, also: [amount] };
+    if (second.kind === 'mass' && amount.count > 0 && amount.toCount === undefined && second.toMassG === undefined)
+      return { ...first, end, amount: { ...amount, eachG: milli(second.massG / amount.count) }, also: [second] };
+    if (second.kind === 'volume' && packed)
+      return {
+        ...first,
+        end,
+        amount: { kind: 'volume', volumeMl: milli(amount.count * second.volumeMl) },
+        also: [amount],
+      };
     return { ...first, end, also: [second] };
   }
   // A weight is the surer of two ways to say the same.
-  return second.kind === 'mass' && amount.kind === 'volume' ? { ...first, end, amount: second, also: [amount] } : { ...first, end, also: [second] };
+  return second.kind === 'mass' && amount.kind === 'volume'
+    ? { ...first, end, amount: second, also: [amount] }
+    : { ...first, end, also: [second] };
 }

@@ -32,7 +32,9 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
   const remove = (words: string): boolean => {
     const entry = claimOn(words);
     entry?.removes.forEach((hazard) => removed.set(hazard, 'gone'));
-    entry?.weakens.forEach((hazard) => { if (removed.get(hazard) !== 'gone') removed.set(hazard, 'doubtful'); });
+    entry?.weakens.forEach((hazard) => {
+      if (removed.get(hazard) !== 'gone') removed.set(hazard, 'doubtful');
+    });
     return entry !== undefined;
   };
   for (let at = from; at < to; at++) {
@@ -53,28 +55,68 @@ export function claimsIn(tokens: readonly Token[], from: number, to: number): Cl
     }
     const whole = less.exec(word);
     // "Not gluten-free", "not vegan": what is denied is no claim.
-    if (word === 'not' && next !== undefined && (tokens[at + 2]?.word === 'free' || next === 'vegan' || next === 'vegetarian')) {
+    if (
+      word === 'not' &&
+      next !== undefined &&
+      (tokens[at + 2]?.word === 'free' || next === 'vegan' || next === 'vegetarian')
+    ) {
       const last = at + (next === 'vegan' || next === 'vegetarian' ? 1 : 2);
       denied.push({ first: at, last });
       at = last;
       continue;
     }
-    if (word === 'vegan' || word === 'veganised' || word === 'veganized') { vegan = true; claim('vegan', at, at); }
-    else if (word === 'vegetarian' || word === 'veggie') claim('vegetarian', at, at);
-    else if (word === 'plant' && next === 'based') { noPromise = true; claim('plant-based', at, at + 1); at++; }
-    else if (word === 'non' && (next === 'dairy' || next === 'animal')) { noPromise = true; claim(`non-${next}`, at, at + 1); at++; }
-    else if (word === 'non' && (next === 'alcoholic' || next === 'alcohol') && remove('alcohol')) { claim('alcohol-free', at, at + 1); at++; }
-    else if (word === 'suitable' && next === 'for' && /^c(?:o)?eliac$/.test(tokens[at + 2]?.word ?? '') && tokens[at - 1]?.word !== 'not' && remove('gluten')) { claim('gluten-free', at, at + 2); at += 2; }
-    else if (word === 'gf' && remove('gluten')) claim('gluten-free', at, at);
+    if (word === 'vegan' || word === 'veganised' || word === 'veganized') {
+      vegan = true;
+      claim('vegan', at, at);
+    } else if (word === 'vegetarian' || word === 'veggie') claim('vegetarian', at, at);
+    else if (word === 'plant' && next === 'based') {
+      noPromise = true;
+      claim('plant-based', at, at + 1);
+      at++;
+    } else if (word === 'non' && (next === 'dairy' || next === 'animal')) {
+      noPromise = true;
+      claim(`non-${next}`, at, at + 1);
+      at++;
+    } else if (word === 'non' && (next === 'alcoholic' || next === 'alcohol') && remove('alcohol')) {
+      claim('alcohol-free', at, at + 1);
+      at++;
+    } else if (
+      word === 'suitable' &&
+      next === 'for' &&
+      /^c(?:o)?eliac$/.test(tokens[at + 2]?.word ?? '') &&
+      tokens[at - 1]?.word !== 'not' &&
+      remove('gluten')
+    ) {
+      claim('gluten-free', at, at + 2);
+      at += 2;
+    } else if (word === 'gf' && remove('gluten')) claim('gluten-free', at, at);
     else if (word === 'df' && remove('dairy')) claim('dairy-free', at, at);
     else if (whole && remove(whole[1]!)) claim(`${whole[1]}-free`, at, at);
-    else if (next !== undefined && tokens[at + 2]?.word === 'free' && at + 2 < to && remove(`${word} ${next}`)) { claim(`${word} ${next}-free`, at, at + 2); at += 2; }
-    else if (next === 'free' && tokens[at + 2]?.word !== 'range' && tokens[at + 2]?.word !== 'from' && remove(word)) { claim(`${word}-free`, at, at + 1); at++; }
+    else if (next !== undefined && tokens[at + 2]?.word === 'free' && at + 2 < to && remove(`${word} ${next}`)) {
+      claim(`${word} ${next}-free`, at, at + 2);
+      at += 2;
+    } else if (next === 'free' && tokens[at + 2]?.word !== 'range' && tokens[at + 2]?.word !== 'from' && remove(word)) {
+      claim(`${word}-free`, at, at + 1);
+      at++;
+    }
     // "Lard-free pastry": the lard is named as absent, and nothing else.
-    else if (next === 'free' && /^-$/.test(tokens[at + 1]!.gap) && longestAt(tokens, at, at + 1)) { claim(`${word}-free`, at, at + 1); at++; }
-    else if (next !== undefined && (word === 'without' || word === 'no' || word === 'not' || word === 'minu' || word === 'minus' || (word === 'free' && (next === 'from' || next === 'of')))) at = negated(tokens, at, at + (word === 'free' ? 2 : 1), to, remove, claim);
-    else if (next !== undefined && ((word === 'instead' && next === 'of') || (word === 'rather' && next === 'than'))) at = negated(tokens, at, at + 2, to, remove, claim);
-    else if (word === 'in' && next === 'place' && tokens[at + 2]?.word === 'of') at = negated(tokens, at, at + 3, to, remove, claim);
+    else if (next === 'free' && /^-$/.test(tokens[at + 1]!.gap) && longestAt(tokens, at, at + 1)) {
+      claim(`${word}-free`, at, at + 1);
+      at++;
+    } else if (
+      next !== undefined &&
+      (word === 'without' ||
+        word === 'no' ||
+        word === 'not' ||
+        word === 'minu' ||
+        word === 'minus' ||
+        (word === 'free' && (next === 'from' || next === 'of')))
+    )
+      at = negated(tokens, at, at + (word === 'free' ? 2 : 1), to, remove, claim);
+    else if (next !== undefined && ((word === 'instead' && next === 'of') || (word === 'rather' && next === 'than')))
+      at = negated(tokens, at, at + 2, to, remove, claim);
+    else if (word === 'in' && next === 'place' && tokens[at + 2]?.word === 'of')
+      at = negated(tokens, at, at + 3, to, remove, claim);
   }
   return { claims, denied, removed, vegan, noPromise };
 }
@@ -86,15 +128,39 @@ const noFood = new Set(['gluten', 'dairy', 'lactose', 'grain', 'casein']);
 export function sharesFree(tokens: readonly Token[], at: number, to: number): number | undefined {
   if (claimOn(tokens[at]!.word) === undefined) return undefined;
   const next = tokens[at + 1];
-  const second = next?.word === 'and' || next?.word === 'or' ? at + 2 : next && /[&/]/.test(next.gap) ? at + 1 : undefined;
+  const second =
+    next?.word === 'and' || next?.word === 'or' ? at + 2 : next && /[&/]/.test(next.gap) ? at + 1 : undefined;
   // "Milk and egg-free mayonnaise" holds milk: only a hyphen left hanging, or a word that is no food, shares.
   const hanging = next !== undefined && /^-\s/.test(next.gap);
   if (!hanging && !noFood.has(tokens[at]!.word)) return undefined;
-  if (second === undefined || second + 1 >= to || tokens[second + 1]!.word !== 'free' || claimOn(tokens[second]!.word) === undefined) return undefined;
+  if (
+    second === undefined ||
+    second + 1 >= to ||
+    tokens[second + 1]!.word !== 'free' ||
+    claimOn(tokens[second]!.word) === undefined
+  )
+    return undefined;
   return second;
 }
 
-const wishBefore = new Set(['preferably', 'ideally', 'optionally', 'maybe', 'perhaps', 'possibly', 'if', 'unless', 'for', 'when', 'where', 'make', 'making', 'keep', 'sure', 'non']);
+const wishBefore = new Set([
+  'preferably',
+  'ideally',
+  'optionally',
+  'maybe',
+  'perhaps',
+  'possibly',
+  'if',
+  'unless',
+  'for',
+  'when',
+  'where',
+  'make',
+  'making',
+  'keep',
+  'sure',
+  'non',
+]);
 /** "Is gluten-free" is a claim, "check that it is gluten-free" is a task. */
 const copulas = new Set(['is', 'are', 'be', 'it', 'its', 'say']);
 const tasks = new Set(['check', 'sure', 'ensure', 'use', 'choose', 'find', 'buy', 'if', 'that', 'must', 'should']);
@@ -117,18 +183,35 @@ function wishedFrom(tokens: readonly Token[], at: number, to: number): number | 
 }
 
 /** "Free from milk, egg and nuts", "no butter", "instead of cream": what follows is named as absent. Returns the last token read. */
-function negated(tokens: readonly Token[], at: number, after: number, to: number, remove: (words: string) => boolean, claim: (name: string, first: number, last: number) => void): number {
+function negated(
+  tokens: readonly Token[],
+  at: number,
+  after: number,
+  to: number,
+  remove: (words: string) => boolean,
+  claim: (name: string, first: number, last: number) => void,
+): number {
   let cursor = after;
   while (cursor < to && afterNo.has(tokens[cursor]!.word)) cursor++;
   let last = cursor - 1;
   while (cursor < to) {
     const { word, gap } = tokens[cursor]!;
     if (/[;.()|:\n]/.test(gap)) break;
-    if (['and', 'or'].includes(word)) { cursor++; continue; }
+    if (['and', 'or'].includes(word)) {
+      cursor++;
+      continue;
+    }
     const phrase = longestAt(tokens, cursor, to);
     if (!remove(word) && !phrase) break;
     const size = phrase ? phrase.phrase.length : 1;
-    claim(`no ${tokens.slice(cursor, cursor + size).map((token) => token.word).join(' ')}`, cursor, cursor + size - 1);
+    claim(
+      `no ${tokens
+        .slice(cursor, cursor + size)
+        .map((token) => token.word)
+        .join(' ')}`,
+      cursor,
+      cursor + size - 1,
+    );
     last = cursor + size - 1;
     cursor += size;
     // "No butter, milk": a list goes on only after a comma or "and".

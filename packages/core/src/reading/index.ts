@@ -1,3 +1,12 @@
 export { readLabel, type LabelHazard, type LabelReading } from './label.ts';
-export { readIngredient, type AnimalOrigin, type IngredientReading, type ReadClaim, type ReadFood, type ReadHazard, type Span, type UnknownWord } from './ingredient.ts';
+export {
+  readIngredient,
+  type AnimalOrigin,
+  type IngredientReading,
+  type ReadClaim,
+  type ReadFood,
+  type ReadHazard,
+  type Span,
+  type UnknownWord,
+} from './ingredient.ts';
 export { tokenise, singular, type Token } from './tokens.ts';

@@ -49,25 +49,199 @@ export interface IngredientReading {
   readonly animal: AnimalOrigin;
 }
 
-export const animalHazards: ReadonlySet<string> = new Set(['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'milk', 'egg', 'honey', 'gelatine', 'other-animal']);
+export const animalHazards: ReadonlySet<string> = new Set([
+  'meat',
+  'poultry',
+  'pork',
+  'fish',
+  'crustacean',
+  'mollusc',
+  'milk',
+  'egg',
+  'honey',
+  'gelatine',
+  'other-animal',
+]);
 const flesh: ReadonlySet<string> = new Set(['meat', 'poultry', 'pork', 'fish']);
-const dairyWords = new Set(['milk', 'cream', 'butter', 'cheese', 'yogurt', 'yoghurt', 'yogourt', 'drink', 'spread', 'creme', 'custard', 'mayo', 'mayonnaise', 'kefir', 'mozzarella', 'cheddar', 'feta', 'parmesan', 'ricotta', 'fraiche', 'ghee', 'mylk', 'creamer']);
+const dairyWords = new Set([
+  'milk',
+  'cream',
+  'butter',
+  'cheese',
+  'yogurt',
+  'yoghurt',
+  'yogourt',
+  'drink',
+  'spread',
+  'creme',
+  'custard',
+  'mayo',
+  'mayonnaise',
+  'kefir',
+  'mozzarella',
+  'cheddar',
+  'feta',
+  'parmesan',
+  'ricotta',
+  'fraiche',
+  'ghee',
+  'mylk',
+  'creamer',
+]);
 /** Plants of which stand-ins for dairy are made, besides those the word list names whole. */
-const plantSources = new Set(['almond', 'cashew', 'walnut', 'hazelnut', 'macadamia', 'pistachio', 'pecan', 'nut', 'peanut', 'coconut', 'oat', 'rice', 'soy', 'soya', 'hemp', 'pea', 'flax', 'sunflower', 'seed', 'pumpkin', 'potato', 'tofu', 'cocoa', 'shea', 'apple', 'tigernut', 'quinoa', 'sesame', 'lupin', 'chickpea', 'pear', 'mango', 'cacao', 'body', 'millet', 'spelt', 'barley', 'bean', 'lentil']);
+const plantSources = new Set([
+  'almond',
+  'cashew',
+  'walnut',
+  'hazelnut',
+  'macadamia',
+  'pistachio',
+  'pecan',
+  'nut',
+  'peanut',
+  'coconut',
+  'oat',
+  'rice',
+  'soy',
+  'soya',
+  'hemp',
+  'pea',
+  'flax',
+  'sunflower',
+  'seed',
+  'pumpkin',
+  'potato',
+  'tofu',
+  'cocoa',
+  'shea',
+  'apple',
+  'tigernut',
+  'quinoa',
+  'sesame',
+  'lupin',
+  'chickpea',
+  'pear',
+  'mango',
+  'cacao',
+  'body',
+  'millet',
+  'spelt',
+  'barley',
+  'bean',
+  'lentil',
+]);
 const standInsMayHold: readonly string[] = ['soy', 'tree-nut', 'coconut'];
 /** After these words a thing is only compared with, eaten by, or burnt under the food. */
 const notTheFood = new Set(['sized', 'size', 'shaped', 'shape', 'fed', 'coloured', 'colored', 'wood', 'flavourless']);
 /** Of plants, these are named for their shape; others ("bean bacon soup") may be the meat itself. */
-const meatShapes = new Set(['steak', 'burger', 'meatball', 'wing', 'nugget', 'cutlet', 'rib', 'pulled pork', 'schnitzel', 'tartare', 'carpaccio', 'kofta', 'goujon']);
-const meatlessSources = new Set(['coconut', 'cauliflower', 'jackfruit', 'mushroom', 'tofu', 'soy', 'soya', 'seitan', 'tempeh', 'carrot', 'aubergine', 'eggplant', 'cabbage', 'lentil', 'bean', 'vegetable', 'veg', 'celeriac', 'beetroot', 'beet', 'nut', 'chickpea', 'watermelon', 'swede', 'squash', 'paper', 'portobello', 'quinoa', 'falafel', 'halloumi', 'pea', 'oat', 'potato', 'courgette', 'zucchini', 'plant', 'meatless']);
+const meatShapes = new Set([
+  'steak',
+  'burger',
+  'meatball',
+  'wing',
+  'nugget',
+  'cutlet',
+  'rib',
+  'pulled pork',
+  'schnitzel',
+  'tartare',
+  'carpaccio',
+  'kofta',
+  'goujon',
+]);
+const meatlessSources = new Set([
+  'coconut',
+  'cauliflower',
+  'jackfruit',
+  'mushroom',
+  'tofu',
+  'soy',
+  'soya',
+  'seitan',
+  'tempeh',
+  'carrot',
+  'aubergine',
+  'eggplant',
+  'cabbage',
+  'lentil',
+  'bean',
+  'vegetable',
+  'veg',
+  'celeriac',
+  'beetroot',
+  'beet',
+  'nut',
+  'chickpea',
+  'watermelon',
+  'swede',
+  'squash',
+  'paper',
+  'portobello',
+  'quinoa',
+  'falafel',
+  'halloumi',
+  'pea',
+  'oat',
+  'potato',
+  'courgette',
+  'zucchini',
+  'plant',
+  'meatless',
+]);
 /** "Bacon-flavoured", "chicken-style": it tastes of that, and may or may not be of it. */
-const styleWords = new Set(['style', 'flavour', 'flavor', 'flavoured', 'flavored', 'flavouring', 'flavoring', 'type', 'effect']);
+const styleWords = new Set([
+  'style',
+  'flavour',
+  'flavor',
+  'flavoured',
+  'flavored',
+  'flavouring',
+  'flavoring',
+  'type',
+  'effect',
+]);
 /** Sugars made from grain, of which the grain need not be declared. @source Regulation (EU) No 1169/2011, Annex II */
-export const exemptDerivatives: ReadonlySet<string> = new Set(['glucose syrup', 'glucose', 'dextrose', 'maltodextrin', 'glucose fructose syrup', 'dried glucose syrup', 'fructose glucose syrup']);
+export const exemptDerivatives: ReadonlySet<string> = new Set([
+  'glucose syrup',
+  'glucose',
+  'dextrose',
+  'maltodextrin',
+  'glucose fructose syrup',
+  'dried glucose syrup',
+  'fructose glucose syrup',
+]);
 /** After bare "seeds", these say that the seeds of something else are meant. */
-const seedWords = new Set(['removed', 'scraped', 'discarded', 'reserved', 'kept', 'out', 'in', 'of', 'from', 'only', 'left', 'and', 'picked']);
+const seedWords = new Set([
+  'removed',
+  'scraped',
+  'discarded',
+  'reserved',
+  'kept',
+  'out',
+  'in',
+  'of',
+  'from',
+  'only',
+  'left',
+  'and',
+  'picked',
+]);
 /** Things that are also what a cook does. */
-const purposes = new Set(['glaze', 'dip', 'wrap', 'roll', 'sauce', 'mince', 'crumb', 'batter', 'ice', 'salt', 'sugar', 'pickle', 'marinade']);
+const purposes = new Set([
+  'glaze',
+  'dip',
+  'wrap',
+  'roll',
+  'sauce',
+  'mince',
+  'crumb',
+  'batter',
+  'ice',
+  'salt',
+  'sugar',
+  'pickle',
+  'marinade',
+]);
 /** Words that end one thing and begin the next; what "or" offers does not reach across them. */
 const connectors = new Set(['and', 'plus', 'with', 'then', 'mixed']);
 
@@ -108,25 +282,42 @@ export function readIngredient(text: string): IngredientReading {
   const warned = precautions(tokens);
   for (const [from, to] of segments(tokens)) {
     const options = splitOptions(tokens, from, to);
-    const weighed = options.map(([first, end]) => readOption(text, tokens, first, end, options.length > 1, warned, notes));
+    const weighed = options.map(([first, end]) =>
+      readOption(text, tokens, first, end, options.length > 1, warned, notes),
+    );
     for (const hazard of new Set(weighed.flatMap((option) => [...option.keys()]))) {
       const { first, last, because: reason, level: own } = weighed.find((option) => option.has(hazard))!.get(hazard)!;
       const level = weighed.every((option) => option.get(hazard)?.level === 'contained') ? 'contained' : 'possible';
-      const because = own === 'contained' && level === 'possible' ? `${reason.slice(0, -1)}, and is one of several choices.` : reason;
+      const because =
+        own === 'contained' && level === 'possible' ? `${reason.slice(0, -1)}, and is one of several choices.` : reason;
       if (hazards.get(hazard)?.level === 'contained' || (hazards.has(hazard) && level === 'possible')) continue;
       hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because });
     }
   }
   const { claims, unknown, foods } = notes;
   // "As needed", "2 cups": words that name nothing are no food that is known.
-  if (notes.understood === 0 && claims.length === 0 && unknown.length === 0 && tokens.length > 0) unknown.push(spanOf(text, tokens, 0, tokens.length - 1));
+  if (notes.understood === 0 && claims.length === 0 && unknown.length === 0 && tokens.length > 0)
+    unknown.push(spanOf(text, tokens, 0, tokens.length - 1));
   const all = [...hazards.values()];
   const contained = all.filter((each) => each.level === 'contained');
   const possible = all.filter((each) => each.level === 'possible');
-  return { text, contained, possible, foods, claims, unknown, optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'), animal: animalOrigin(contained, possible, tokens.length === 0 ? [text] : unknown) };
+  return {
+    text,
+    contained,
+    possible,
+    foods,
+    claims,
+    unknown,
+    optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'),
+    animal: animalOrigin(contained, possible, tokens.length === 0 ? [text] : unknown),
+  };
 }
 
-export function animalOrigin(contained: readonly { hazard: HazardId }[], possible: readonly { hazard: HazardId }[], unknown: readonly unknown[]): AnimalOrigin {
+export function animalOrigin(
+  contained: readonly { hazard: HazardId }[],
+  possible: readonly { hazard: HazardId }[],
+  unknown: readonly unknown[],
+): AnimalOrigin {
   const has = (some: readonly { hazard: HazardId }[]) => some.some((each) => animalHazards.has(each.hazard));
   return has(contained) ? 'animal' : has(possible) ? 'possible' : unknown.length > 0 ? 'unknown' : 'none';
 }
@@ -140,7 +331,8 @@ function spanOf(text: string, tokens: readonly Token[], first: number, last: num
 function segments(tokens: readonly Token[]): readonly (readonly [number, number])[] {
   const found: [number, number][] = [];
   const absent = new Set<number>();
-  for (const { name, first, last } of claimsIn(tokens, 0, tokens.length).claims) if (name.startsWith('no ')) for (let at = first; at <= last; at++) absent.add(at);
+  for (const { name, first, last } of claimsIn(tokens, 0, tokens.length).claims)
+    if (name.startsWith('no ')) for (let at = first; at <= last; at++) absent.add(at);
   let from = 0;
   for (let at = 0; at < tokens.length; at++) {
     const shared = sharesFree(tokens, at, tokens.length);
@@ -157,7 +349,13 @@ function segments(tokens: readonly Token[]): readonly (readonly [number, number]
     }
     // "Half and half" is one thing, "and/or" is an "or".
     if (phrase && phrase.phrase.length > 1) at += phrase.phrase.length - 1;
-    else if (connectors.has(word) && at > from && at + 1 < tokens.length && tokens[at + 1]!.word !== 'or' && !(absent.has(at - 1) && absent.has(at + 1))) {
+    else if (
+      connectors.has(word) &&
+      at > from &&
+      at + 1 < tokens.length &&
+      tokens[at + 1]!.word !== 'or' &&
+      !(absent.has(at - 1) && absent.has(at + 1))
+    ) {
       found.push([from, at]);
       from = at + 1;
     }
@@ -172,7 +370,9 @@ function precautions(tokens: readonly Token[]): readonly Stretch[] {
   for (let at = 0; at + 1 < tokens.length; at++) {
     const { word } = tokens[at]!;
     const next = tokens[at + 1]!.word;
-    const begins = (word === 'may' && ['contain', 'also', 'have', 'include', 'still'].includes(next)) || (word === 'trace' && next === 'of');
+    const begins =
+      (word === 'may' && ['contain', 'also', 'have', 'include', 'still'].includes(next)) ||
+      (word === 'trace' && next === 'of');
     if (!begins) continue;
     let end = at + 1;
     while (end < tokens.length && !/[.)\]\n;]/.test(tokens[end]!.gap)) end++;
@@ -202,7 +402,8 @@ function splitOptions(tokens: readonly Token[], start: number, stop: number): re
   options.push([from, stop]);
   // "1 or 2 eggs", "small or medium": an option without food is no option.
   const empty = ([first, end]: readonly [number, number]) => {
-    for (let at = first; at < end; at++) if (!isPlainWord(tokens[at]!.word) || longestAt(tokens, at, end)?.food) return false;
+    for (let at = first; at < end; at++)
+      if (!isPlainWord(tokens[at]!.word) || longestAt(tokens, at, end)?.food) return false;
     return true;
   };
   const merged: [number, number][] = [];
@@ -219,7 +420,15 @@ function splitOptions(tokens: readonly Token[], start: number, stop: number): re
   return merged;
 }
 
-function readOption(text: string, tokens: readonly Token[], from: number, to: number, alternative: boolean, warned: readonly Stretch[], notes: Notes): Map<HazardId, Weighed> {
+function readOption(
+  text: string,
+  tokens: readonly Token[],
+  from: number,
+  to: number,
+  alternative: boolean,
+  warned: readonly Stretch[],
+  notes: Notes,
+): Map<HazardId, Weighed> {
   const { claims, unknown, foods } = notes;
   const said = claimsIn(tokens, from, to);
   claims.push(...said.claims.map(({ name, first, last }) => ({ claim: name, ...spanOf(text, tokens, first, last) })));
@@ -230,16 +439,33 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
   const put = (hazard: HazardId, level: Weighed['level'], { first, last, readAs }: Found, why: string) => {
     const before = weighed.get(hazard);
     if (before && (before.level === 'contained' || level === 'possible')) return;
-    weighed.set(hazard, { level, first, last, because: `“${text.slice(tokens[first]!.start, tokens[last]!.end)}”${readAs ? ` (read as ${readAs})` : ''} ${why} ${hazardOf(hazard).name}.` });
+    weighed.set(hazard, {
+      level,
+      first,
+      last,
+      because: `“${text.slice(tokens[first]!.start, tokens[last]!.end)}”${readAs ? ` (read as ${readAs})` : ''} ${why} ${hazardOf(hazard).name}.`,
+    });
   };
   for (const [index, each] of found.entries()) {
     const { meaning, first, last } = each;
     const feared = warned.some(([begin, end]) => first >= begin && first < end);
     const onlyStyle = last + 1 < to && /^[- ]?$/.test(tokens[last + 1]!.gap) && styleWords.has(tokens[last + 1]!.word);
     const meatless = first - 1 >= from && meatlessSources.has(tokens[first - 1]!.word) && joined(tokens[first]!);
-    if (meaning.food && !each.readAs) foods.push({ food: meaning.food, name: foodOf(meaning.food)!.name, ...spanOf(text, tokens, first, last), alternative });
+    if (meaning.food && !each.readAs)
+      foods.push({
+        food: meaning.food,
+        name: foodOf(meaning.food)!.name,
+        ...spanOf(text, tokens, first, last),
+        alternative,
+      });
     const source = tokens[first - 1]?.word;
-    const ofPlant = meaning.phrase.length === 1 && dairyWords.has(meaning.phrase[0]!) && first - 1 >= from && source !== undefined && plantSources.has(source) && joined(tokens[first]!);
+    const ofPlant =
+      meaning.phrase.length === 1 &&
+      dairyWords.has(meaning.phrase[0]!) &&
+      first - 1 >= from &&
+      source !== undefined &&
+      plantSources.has(source) &&
+      joined(tokens[first]!);
     const noAnimal = said.vegan || ofPlant;
     // A claim inside the name ("gluten-free beer") is part of what that food is known for, and does not change what it holds.
     const named = within(first, last, claimEnd);
@@ -247,20 +473,34 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
       const { groups } = hazardOf(hazard);
       const gone = named ? undefined : said.removed.get(hazard);
       // "Wheat-free" bread may be of rye: the group it belongs to is only made doubtful.
-      if (gone === 'gone') for (const group of groups) if (said.removed.get(group) === 'doubtful') put(group, 'possible', each, 'may hold');
+      if (gone === 'gone')
+        for (const group of groups)
+          if (said.removed.get(group) === 'doubtful') put(group, 'possible', each, 'may hold');
       if (gone === 'gone' || (noAnimal && (animalHazards.has(hazard) || hazard === 'lactose'))) continue;
       // Gluten can be taken out of a grain that is named; the grain stays.
       const ownName = meaning.phrase.includes(hazard);
       const isFlesh = flesh.has(hazard) || hazard === 'crustacean' || hazard === 'mollusc';
       // The law lets these go unnamed; in brackets behind them the grain is only where they came from.
-      const exempt = exemptDerivatives.has(found[index - 1]?.meaning.phrase.join(' ') ?? '') && /^\s*[([](?:\s*(?:from|of|made from))?\s*$/.test(text.slice(tokens[found[index - 1]!.last]!.end, tokens[first]!.start));
+      const exempt =
+        exemptDerivatives.has(found[index - 1]?.meaning.phrase.join(' ') ?? '') &&
+        /^\s*[([](?:\s*(?:from|of|made from))?\s*$/.test(
+          text.slice(tokens[found[index - 1]!.last]!.end, tokens[first]!.start),
+        );
       if (meatless && isFlesh && meatShapes.has(meaning.phrase.join(' '))) continue;
-      const level = feared || exempt || (isFlesh && (meatless || onlyStyle)) || (gone === 'doubtful' && !ownName) || (said.noPromise && animalHazards.has(hazard)) ? 'possible' : 'contained';
+      const level =
+        feared ||
+        exempt ||
+        (isFlesh && (meatless || onlyStyle)) ||
+        (gone === 'doubtful' && !ownName) ||
+        (said.noPromise && animalHazards.has(hazard))
+          ? 'possible'
+          : 'contained';
       put(hazard, level, each, level === 'possible' ? 'may hold' : 'holds');
       for (const group of groups) {
         const lifted = meaning.lifts.includes(group) || (ownName && said.removed.get(group) === 'gone');
         if (lifted) put(group, 'possible', each, 'may hold');
-        else if (said.removed.get(group) !== 'gone') put(group, level, each, level === 'possible' ? 'may hold' : 'holds');
+        else if (said.removed.get(group) !== 'gone')
+          put(group, level, each, level === 'possible' ? 'may hold' : 'holds');
       }
     }
     for (const hazard of meaning.possible) {
@@ -268,13 +508,18 @@ function readOption(text: string, tokens: readonly Token[], from: number, to: nu
       if (said.vegan && (animalHazards.has(hazard) || hazard === 'lactose')) continue;
       if (ofPlant && meaning.phrase[0] !== 'cheese') continue;
       put(hazard, 'possible', each, 'may hold');
-      for (const group of hazardOf(hazard).groups) if (said.removed.get(group) !== 'gone' && group !== 'meat') put(group, 'possible', each, 'may hold');
+      for (const group of hazardOf(hazard).groups)
+        if (said.removed.get(group) !== 'gone' && group !== 'meat') put(group, 'possible', each, 'may hold');
     }
     const promised = said.vegan || said.removed.get('milk') === 'gone';
-    if (!promised && ((ofPlant && meaning.phrase[0] === 'cheese') || (said.noPromise && named))) put('milk' as HazardId, 'possible', each, 'may hold');
-    const standIn = (said.vegan || said.noPromise) && !ofPlant && meaning.contains.some((hazard) => animalHazards.has(hazard));
+    if (!promised && ((ofPlant && meaning.phrase[0] === 'cheese') || (said.noPromise && named)))
+      put('milk' as HazardId, 'possible', each, 'may hold');
+    const standIn =
+      (said.vegan || said.noPromise) && !ofPlant && meaning.contains.some((hazard) => animalHazards.has(hazard));
     if (standIn && found[index - 1]?.last !== first - 1) {
-      for (const hazard of standInsMayHold) if (!said.removed.has(hazard)) put(hazard as HazardId, 'possible', each, 'made without animal products may hold');
+      for (const hazard of standInsMayHold)
+        if (!said.removed.has(hazard))
+          put(hazard as HazardId, 'possible', each, 'made without animal products may hold');
     }
   }
   return weighed;
@@ -286,7 +531,14 @@ function within(first: number, last: number, ends: ReadonlyMap<number, number>):
   return false;
 }
 
-function findMeanings(tokens: readonly Token[], from: number, to: number, { claims, denied }: Claimed, unknown: UnknownWord[], text: string): Found[] {
+function findMeanings(
+  tokens: readonly Token[],
+  from: number,
+  to: number,
+  { claims, denied }: Claimed,
+  unknown: UnknownWord[],
+  text: string,
+): Found[] {
   const found: Found[] = [];
   const deniedEnd = new Map(denied.map((each) => [each.first, each.last]));
   const claimEnd = new Map<number, number>();
@@ -320,8 +572,15 @@ function findMeanings(tokens: readonly Token[], from: number, to: number, { clai
     }
     // Several words may have been meant: what all of them hold is held, the rest is possible.
     const shared = guesses[0]!.contains.filter((hazard) => guesses.every((guess) => guess.contains.includes(hazard)));
-    const rest = [...new Set(guesses.flatMap((guess) => [...guess.contains, ...guess.possible]))].filter((hazard) => !shared.includes(hazard));
-    found.push({ meaning: { phrase: guesses[0]!.phrase, contains: shared, possible: rest, lifts: [] }, first: at, last: at, readAs: guesses.map((guess) => guess.phrase.join(' ')).join(' or ') });
+    const rest = [...new Set(guesses.flatMap((guess) => [...guess.contains, ...guess.possible]))].filter(
+      (hazard) => !shared.includes(hazard),
+    );
+    found.push({
+      meaning: { phrase: guesses[0]!.phrase, contains: shared, possible: rest, lifts: [] },
+      first: at,
+      last: at,
+      readAs: guesses.map((guess) => guess.phrase.join(' ')).join(' or '),
+    });
     // A guess is no certainty: where nothing worth avoiding was guessed, the word stays unknown.
     if (shared.length === 0) unknown.push(span);
   }
@@ -333,7 +592,15 @@ function overhanging(tokens: readonly Token[], first: number, last: number, to: 
   for (let at = first + 1; at <= last; at++) {
     const meaning = longestAt(tokens, at, to);
     const end = at + (meaning?.phrase.length ?? 0) - 1;
-    if (meaning && end > last) return [{ meaning: { ...meaning, contains: [], possible: [...meaning.contains, ...meaning.possible] }, first: at, last: end, readAs: meaning.phrase.join(' ') }];
+    if (meaning && end > last)
+      return [
+        {
+          meaning: { ...meaning, contains: [], possible: [...meaning.contains, ...meaning.possible] },
+          first: at,
+          last: end,
+          readAs: meaning.phrase.join(' '),
+        },
+      ];
   }
   return [];
 }
@@ -344,15 +611,28 @@ function onlyCompared(tokens: readonly Token[], first: number, last: number, to:
   const close = next !== undefined && /^[- ]?$/.test(next.gap);
   if (close && notTheFood.has(next.word)) return true;
   // Lecithin whose plant is named beside it is of that plant.
-  if (meaning.phrase[0] === 'lecithin' && ['sunflower', 'rapeseed', 'canola'].includes(tokens[last + 1]?.word ?? '')) return true;
+  if (meaning.phrase[0] === 'lecithin' && ['sunflower', 'rapeseed', 'canola'].includes(tokens[last + 1]?.word ?? ''))
+    return true;
   // "Oak-smoked" names the wood, "salmon, smoked" the food.
-  if (close && next.word === 'smoked' && next.gap === '-' ) return true;
+  if (close && next.word === 'smoked' && next.gap === '-') return true;
   if (close && next.word === 'smoked' && meaning.contains.length === 0) return true;
-  if (meaning.phrase.join(' ') === 'seed' && [tokens[last + 1], tokens[last + 2]].some((token) => token !== undefined && seedWords.has(token.word))) return true;
+  if (
+    meaning.phrase.join(' ') === 'seed' &&
+    [tokens[last + 1], tokens[last + 2]].some((token) => token !== undefined && seedWords.has(token.word))
+  )
+    return true;
   const before = (steps: number) => tokens[first - steps]?.word;
   // "Flour for the bread", "egg, to glaze": what it is for, not what it is.
   const close1 = joined(tokens[first]!);
-  if (close1 && (before(1) === 'for' || (before(2) === 'for' && ['the', 'a', 'your', 'each'].includes(before(1) ?? '')))) return true;
+  if (
+    close1 &&
+    (before(1) === 'for' || (before(2) === 'for' && ['the', 'a', 'your', 'each'].includes(before(1) ?? '')))
+  )
+    return true;
   if (close1 && before(1) === 'to' && first === last && purposes.has(tokens[first]!.word)) return true;
-  return (before(1) === 'of' && before(2) === 'size') || (before(2) === 'of' && before(3) === 'size' && ['a', 'an', 'one'].includes(before(1) ?? '')) || (before(1) === 'like' && before(2) === 'look');
+  return (
+    (before(1) === 'of' && before(2) === 'size') ||
+    (before(2) === 'of' && before(3) === 'size' && ['a', 'an', 'one'].includes(before(1) ?? '')) ||
+    (before(1) === 'like' && before(2) === 'look')
+  );
 }

@@ -2,7 +2,10 @@ import * as fc from 'fast-check';
 import { labelCorpus as corpus } from '../../test-support/labelCorpus.ts';
 import { readLabel } from './label.ts';
 
-const at = (text: string, level: 'contained' | 'possible' | 'trace') => { const { contained, possible, mayContain } = readLabel(text); return { contained, possible, trace: mayContain }[level].map((each) => each.hazard as string).sort(); };
+const at = (text: string, level: 'contained' | 'possible' | 'trace') => {
+  const { contained, possible, mayContain } = readLabel(text);
+  return { contained, possible, trace: mayContain }[level].map((each) => each.hazard as string).sort();
+};
 
 test('over the corpus: nothing that is on a label is missed, nothing that is not is contained', () => {
   const missed: string[] = [];
@@ -11,10 +14,24 @@ test('over the corpus: nothing that is on a label is missed, nothing that is not
   for (const { text, contained, possible, trace } of corpus) {
     const [has, may, traces] = (['contained', 'possible', 'trace'] as const).map((level) => at(text, level));
     for (const hazard of words(contained)) if (!has!.includes(hazard)) missed.push(`${hazard} contained in: ${text}`);
-    for (const hazard of words(possible)) if (![...has!, ...may!].includes(hazard)) missed.push(`${hazard} possible in: ${text}`);
-    for (const hazard of words(trace)) if (![...has!, ...may!, ...traces!].includes(hazard)) missed.push(`${hazard} as a trace in: ${text}`);
-    for (const hazard of has!) if (![...words(contained), 'gluten', 'tree-nut', 'lactose', ...(words(contained).includes('pork') ? ['meat'] : [])].includes(hazard)) alarms.push(`${hazard} as contained in: ${text}`);
-    for (const hazard of traces!) if (![...words(trace), 'gluten', 'tree-nut', 'lactose'].includes(hazard)) alarms.push(`${hazard} as a trace in: ${text}`);
+    for (const hazard of words(possible))
+      if (![...has!, ...may!].includes(hazard)) missed.push(`${hazard} possible in: ${text}`);
+    for (const hazard of words(trace))
+      if (![...has!, ...may!, ...traces!].includes(hazard)) missed.push(`${hazard} as a trace in: ${text}`);
+    for (const hazard of has!)
+      if (
+        ![
+          ...words(contained),
+          'gluten',
+          'tree-nut',
+          'lactose',
+          ...(words(contained).includes('pork') ? ['meat'] : []),
+        ].includes(hazard)
+      )
+        alarms.push(`${hazard} as contained in: ${text}`);
+    for (const hazard of traces!)
+      if (![...words(trace), 'gluten', 'tree-nut', 'lactose'].includes(hazard))
+        alarms.push(`${hazard} as a trace in: ${text}`);
   }
   console.log(`label corpus: ${corpus.length} labels, ${missed.length} missed, ${alarms.length} false alarms`);
   expect({ missed, alarms }).toEqual({ missed: [], alarms: [] });
@@ -35,7 +52,9 @@ test('contradictions are said in plain words; the list outranks the claim', () =
 });
 
 test('broken lines and capitals do not hide anything', () => {
-  expect(at('INGREDIENTS: sugar, skimmed\nMILK powder, wheat-\nflour, emulsifier: E\u00ad322', 'contained')).toEqual(expect.arrayContaining(['milk', 'wheat']));
+  expect(at('INGREDIENTS: sugar, skimmed\nMILK powder, wheat-\nflour, emulsifier: E\u00ad322', 'contained')).toEqual(
+    expect.arrayContaining(['milk', 'wheat']),
+  );
 });
 
 test('words nobody knows on a list are reported with their place', () => {
@@ -44,10 +63,43 @@ test('words nobody knows on a list are reported with their place', () => {
 });
 
 test('every finding lies in the text, whatever the text, and long ones end', () => {
-  fc.assert(fc.property(fc.oneof(fc.string({ unit: 'grapheme', maxLength: 300 }), fc.array(fc.constantFrom('Ingredients:', 'may contain', '(', ')', 'milk', ',', '.', '\n', 'contains', 'free from', 'wheat', 'made in a facility that'), { maxLength: 60 }).map((parts) => parts.join(' '))), (text) => {
-    const reading = readLabel(text);
-    for (const each of [...reading.contained, ...reading.possible, ...reading.mayContain]) expect(text.slice(each.start, each.end)).toBe(each.words);
-  }));
-  for (const text of ['Ingredients: ' + '('.repeat(10_000) + 'milk' + ')'.repeat(10_000), 'may contain '.repeat(3_000), 'made in a '.repeat(3_000), 'not suitable for '.repeat(2_000)]) expect(readLabel(text).text).toBe(text);
+  fc.assert(
+    fc.property(
+      fc.oneof(
+        fc.string({ unit: 'grapheme', maxLength: 300 }),
+        fc
+          .array(
+            fc.constantFrom(
+              'Ingredients:',
+              'may contain',
+              '(',
+              ')',
+              'milk',
+              ',',
+              '.',
+              '\n',
+              'contains',
+              'free from',
+              'wheat',
+              'made in a facility that',
+            ),
+            { maxLength: 60 },
+          )
+          .map((parts) => parts.join(' ')),
+      ),
+      (text) => {
+        const reading = readLabel(text);
+        for (const each of [...reading.contained, ...reading.possible, ...reading.mayContain])
+          expect(text.slice(each.start, each.end)).toBe(each.words);
+      },
+    ),
+  );
+  for (const text of [
+    'Ingredients: ' + '('.repeat(10_000) + 'milk' + ')'.repeat(10_000),
+    'may contain '.repeat(3_000),
+    'made in a '.repeat(3_000),
+    'not suitable for '.repeat(2_000),
+  ])
+    expect(readLabel(text).text).toBe(text);
   expect(at('Ingredients: ' + '('.repeat(10_000) + 'milk' + ')'.repeat(10_000), 'contained')).toContain('milk');
 });

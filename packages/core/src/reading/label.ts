@@ -1,5 +1,15 @@
 import { claimEntries, hazardOf, type HazardId } from '../reference/index.ts';
-import { animalHazards, animalOrigin, exemptDerivatives, readIngredient, type AnimalOrigin, type IngredientReading, type ReadClaim, type ReadHazard, type UnknownWord } from './ingredient.ts';
+import {
+  animalHazards,
+  animalOrigin,
+  exemptDerivatives,
+  readIngredient,
+  type AnimalOrigin,
+  type IngredientReading,
+  type ReadClaim,
+  type ReadHazard,
+  type UnknownWord,
+} from './ingredient.ts';
 import { sectionsOf, type Section } from './sections.ts';
 
 export interface LabelHazard extends Omit<ReadHazard, 'level'> {
@@ -38,7 +48,8 @@ function itemsOf(text: string, from: number, to: number, signs: string): readonl
   let start = from;
   const close = (end: number, opened: boolean) => {
     const words = text.slice(start, end);
-    if (/[\p{L}\p{N}✗✘×✓✔]/u.test(words)) items.push({ text: words, start, opened, parent: parents[parents.length - 1] ?? '' });
+    if (/[\p{L}\p{N}✗✘×✓✔]/u.test(words))
+      items.push({ text: words, start, opened, parent: parents[parents.length - 1] ?? '' });
     start = end + 1;
     return words;
   };
@@ -78,10 +89,25 @@ export function readLabel(text: string): LabelReading {
   }
   const at = (level: LabelHazard['level']) => [...found.values()].filter((each) => each.level === level);
   const [contained, possible, mayContain] = [at('contained'), at('possible'), at('trace')];
-  return { text, contained, possible, mayContain, claims, contradictions: contradictionsOf([...contained, ...mayContain], said), unknown, animal: animalOrigin(contained, possible, unknown) };
+  return {
+    text,
+    contained,
+    possible,
+    mayContain,
+    claims,
+    contradictions: contradictionsOf([...contained, ...mayContain], said),
+    unknown,
+    animal: animalOrigin(contained, possible, unknown),
+  };
 }
 
-function readSection(text: string, section: Section, put: (hazard: LabelHazard) => void, claims: ReadClaim[], unknown: UnknownWord[]): void {
+function readSection(
+  text: string,
+  section: Section,
+  put: (hazard: LabelHazard) => void,
+  claims: ReadClaim[],
+  unknown: UnknownWord[],
+): void {
   const { kind, start, end } = section;
   if (kind === 'aside') return;
   if (kind === 'front') {
@@ -97,15 +123,35 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
   const stated = inList ? withoutNoes(items, no) : withoutNoes(items, noOrN).flatMap(apart);
   if (kind === 'precaution' && /c(?:o)?eliac/i.test(text.slice(start, end))) {
     const found = /c(?:o)?eliac\w*/i.exec(text.slice(start, end))!;
-    put({ hazard: 'gluten' as HazardId, level: 'trace', from: 'precaution', start: start + found.index, end: start + found.index + found[0].length, words: found[0], because: 'It is said not to be for coeliacs.' });
+    put({
+      hazard: 'gluten' as HazardId,
+      level: 'trace',
+      from: 'precaution',
+      start: start + found.index,
+      end: start + found.index + found[0].length,
+      words: found[0],
+      because: 'It is said not to be for coeliacs.',
+    });
   }
   // Where no list is announced, what stands first before a full stop or colon is the name: it counts as a question, the list decides.
-  const name = section.guessed && start === 0 && items.length > 2 && /^[.:]$/.test(text[items[0]!.start + items[0]!.text.length] ?? '') ? items[0] : undefined;
+  const name =
+    section.guessed &&
+    start === 0 &&
+    items.length > 2 &&
+    /^[.:]$/.test(text[items[0]!.start + items[0]!.text.length] ?? '')
+      ? items[0]
+      : undefined;
   // "May contain milk, egg or soy" names each of them.
   for (const item of stated) {
     const reading = readItem(item);
     // A sentence of its own behind the list ("Suitable for vegans.") speaks of the whole product.
-    if (inList && item.parent === '' && reading.claims.length > 0 && reading.foods.length + reading.contained.length + reading.possible.length + reading.unknown.length === 0) claims.push(...reading.claims.map((claim) => moved(claim, item.start)));
+    if (
+      inList &&
+      item.parent === '' &&
+      reading.claims.length > 0 &&
+      reading.foods.length + reading.contained.length + reading.possible.length + reading.unknown.length === 0
+    )
+      claims.push(...reading.claims.map((claim) => moved(claim, item.start)));
     const negations = reading.claims.filter((claim) => claim.claim.startsWith('no '));
     if (!inList && negations.length > 0) continue;
     if (inList && !isAmount.test(item.text)) unknown.push(...reading.unknown.map((each) => moved(each, item.start)));
@@ -114,10 +160,25 @@ function readSection(text: string, section: Section, put: (hazard: LabelHazard) 
       // There a word stands for itself: mustard is mustard, not what a jar of it may hold besides.
       if (!inList && hazard.level === 'possible') continue;
       const place = moved(hazard, item.start);
-      if (kind === 'precaution') put({ ...place, level: 'trace', from: 'precaution', because: `The precaution names ${hazardOf(hazard.hazard).name}: “${hazard.words}”.` });
-      else if (kind === 'contains-line') put({ ...place, level: oneOf ? 'possible' : 'contained', from: 'contains-line', because: oneOf ? `One of several, of which the label leaves open which: “${hazard.words}”.` : `The label says that it contains ${hazardOf(hazard.hazard).name}.` });
+      if (kind === 'precaution')
+        put({
+          ...place,
+          level: 'trace',
+          from: 'precaution',
+          because: `The precaution names ${hazardOf(hazard.hazard).name}: “${hazard.words}”.`,
+        });
+      else if (kind === 'contains-line')
+        put({
+          ...place,
+          level: oneOf ? 'possible' : 'contained',
+          from: 'contains-line',
+          because: oneOf
+            ? `One of several, of which the label leaves open which: “${hazard.words}”.`
+            : `The label says that it contains ${hazardOf(hazard.hazard).name}.`,
+        });
       // What a composite may hold is settled by its own list in brackets.
-      else if (hazard.level === 'contained' || !item.opened) put({ ...place, level: exempt || item === name ? 'possible' : hazard.level, from: 'ingredients' });
+      else if (hazard.level === 'contained' || !item.opened)
+        put({ ...place, level: exempt || item === name ? 'possible' : hazard.level, from: 'ingredients' });
     }
   }
 }
@@ -128,7 +189,13 @@ function readItem({ text }: Item): IngredientReading {
   if (!code) return readIngredient(text);
   const reading = readIngredient(`e${code[1]}`);
   const span = { start: 0, end: text.length, words: text };
-  return { ...reading, text, contained: reading.contained.map((each) => ({ ...each, ...span })), possible: reading.possible.map((each) => ({ ...each, ...span })), unknown: [] };
+  return {
+    ...reading,
+    text,
+    contained: reading.contained.map((each) => ({ ...each, ...span })),
+    possible: reading.possible.map((each) => ({ ...each, ...span })),
+    unknown: [],
+  };
 }
 
 /** "60 %", "92g": how much of it, not what. */
@@ -141,7 +208,12 @@ const noOrN = new RegExp(`${no.source}|^\\W*(?:n|false)\\W*$`, 'i');
 
 /** The cells of a grid without those that say no: "Egg: No", "Fish ✗". */
 function withoutNoes(items: readonly Item[], no: RegExp): readonly Item[] {
-  return items.filter((item, index) => !no.test(item.text) && !(items[index + 1] && no.test(items[index + 1]!.text)) && !/[\s|–-](?:no|none|absent|nil|✗|✘|×)\s*$/i.test(item.text));
+  return items.filter(
+    (item, index) =>
+      !no.test(item.text) &&
+      !(items[index + 1] && no.test(items[index + 1]!.text)) &&
+      !/[\s|–-](?:no|none|absent|nil|✗|✘|×)\s*$/i.test(item.text),
+  );
 }
 
 /** An item of a precaution, taken apart at "and" and "or". */
@@ -161,7 +233,10 @@ function moved<T extends { readonly start: number; readonly end: number }>(span:
 
 function claimedAbsent(said: ReadonlySet<string>, hazard: HazardId): boolean {
   if (said.has('vegan') && (animalHazards.has(hazard) || hazard === 'lactose')) return true;
-  return claimEntries.some((entry) => entry.removes.includes(hazard) && entry.words.some((word) => said.has(`${word}-free`) || said.has(`no ${word}`)));
+  return claimEntries.some(
+    (entry) =>
+      entry.removes.includes(hazard) && entry.words.some((word) => said.has(`${word}-free`) || said.has(`no ${word}`)),
+  );
 }
 
 function contradictionsOf(hazards: readonly LabelHazard[], said: ReadonlySet<string>): string[] {
@@ -174,7 +249,11 @@ function contradictionsOf(hazards: readonly LabelHazard[], said: ReadonlySet<str
       // A vegan choice is not about traces.
       if (each.level === 'trace' && claim === 'vegan') continue;
       const name = hazardOf(each.hazard).name;
-      found.push(each.level === 'trace' ? `It says “${claim}”, and that it may contain ${name}.` : `It says “${claim}”, and lists ${name}: “${each.words}”.`);
+      found.push(
+        each.level === 'trace'
+          ? `It says “${claim}”, and that it may contain ${name}.`
+          : `It says “${claim}”, and lists ${name}: “${each.words}”.`,
+      );
     }
   }
   return found;

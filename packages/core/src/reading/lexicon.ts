@@ -1,4 +1,13 @@
-import { claimEntries, foods, hazardOf, plainWords, wordEntries, type ClaimEntry, type FoodId, type HazardId } from '../reference/index.ts';
+import {
+  claimEntries,
+  foods,
+  hazardOf,
+  plainWords,
+  wordEntries,
+  type ClaimEntry,
+  type FoodId,
+  type HazardId,
+} from '../reference/index.ts';
 import { joined, singular, tokenise, type Token } from './tokens.ts';
 
 /** What a word or phrase brings. */
@@ -17,7 +26,22 @@ export interface Meaning {
 const byFirst = new Map<string, Meaning[]>();
 const known = new Set<string>();
 
-function learn(text: string, { contains, possible, lifts, food, form }: { contains: readonly HazardId[]; possible: readonly HazardId[]; lifts: readonly HazardId[]; food?: FoodId; form?: 'owner' | 'plural' | undefined }): void {
+function learn(
+  text: string,
+  {
+    contains,
+    possible,
+    lifts,
+    food,
+    form,
+  }: {
+    contains: readonly HazardId[];
+    possible: readonly HazardId[];
+    lifts: readonly HazardId[];
+    food?: FoodId;
+    form?: 'owner' | 'plural' | undefined;
+  },
+): void {
   const tokens = tokenise(text);
   const phrase = tokens.map((token) => token.word);
   const key = `${phrase.join(' ')} ${form ?? ''}`;
@@ -28,21 +52,34 @@ function learn(text: string, { contains, possible, lifts, food, form }: { contai
   byFirst.set(phrase[0]!, list);
 }
 
-for (const entry of wordEntries) for (const word of entry.words) learn(word, { ...entry, form: entry.kind === 'trap' && /['’]/.test(word) ? 'owner' : undefined });
+for (const entry of wordEntries)
+  for (const word of entry.words)
+    learn(word, { ...entry, form: entry.kind === 'trap' && /['’]/.test(word) ? 'owner' : undefined });
 // Raw-food risks are no matter of words, and what shared lines may leave is no ingredient.
 for (const food of foods) {
   const contains = food.contains.filter((hazard) => !hazard.startsWith('raw-'));
-  const ingredients = food.possible.filter((each) => !each.trace && (each.lifts || !contains.some((held) => hazardOf(held).groups.includes(each.hazard))));
+  const ingredients = food.possible.filter(
+    (each) => !each.trace && (each.lifts || !contains.some((held) => hazardOf(held).groups.includes(each.hazard))),
+  );
   const possible = ingredients.map((each) => each.hazard);
   const lifts = ingredients.filter((each) => each.lifts).map((each) => each.hazard);
   for (const name of food.pluralAka) learn(name, { contains, possible, lifts, food: food.id, form: 'plural' });
-  for (const name of [food.name, food.plural, food.us, ...food.aka]) if (name) learn(name, { contains, possible, lifts, food: food.id });
+  for (const name of [food.name, food.plural, food.us, ...food.aka])
+    if (name) learn(name, { contains, possible, lifts, food: food.id });
 }
-for (const list of byFirst.values()) list.sort((a, b) => b.phrase.length - a.phrase.length || Number(b.form !== undefined) - Number(a.form !== undefined));
+for (const list of byFirst.values())
+  list.sort((a, b) => b.phrase.length - a.phrase.length || Number(b.form !== undefined) - Number(a.form !== undefined));
 
 /** The longest phrase that begins at a token and ends before `to`, or undefined. */
 export function longestAt(tokens: readonly Token[], at: number, to: number = tokens.length): Meaning | undefined {
-  return byFirst.get(tokens[at]!.word)?.find(({ phrase, form }) => at + phrase.length <= to && (!form || tokens[at]![form]) && phrase.every((word, i) => tokens[at + i]!.word === word && (i === 0 || joined(tokens[at + i]!))));
+  return byFirst
+    .get(tokens[at]!.word)
+    ?.find(
+      ({ phrase, form }) =>
+        at + phrase.length <= to &&
+        (!form || tokens[at]![form]) &&
+        phrase.every((word, i) => tokens[at + i]!.word === word && (i === 0 || joined(tokens[at + i]!))),
+    );
 }
 
 /** Whether a word means something: it begins a known phrase, or is a plain word. */
@@ -67,7 +104,13 @@ export function wordsOf(text: string): readonly Token[] {
         continue;
       }
     }
-    const letters = /[a-z]/.test(token.word) && /[0135]/.test(token.word) && !/^\d+[a-z]{1,3}$/.test(token.word) && !isKnown(token.word) ? singular(token.word.replace(/[0135]/g, (digit) => scanned[digit]!)) : undefined;
+    const letters =
+      /[a-z]/.test(token.word) &&
+      /[0135]/.test(token.word) &&
+      !/^\d+[a-z]{1,3}$/.test(token.word) &&
+      !isKnown(token.word)
+        ? singular(token.word.replace(/[0135]/g, (digit) => scanned[digit]!))
+        : undefined;
     mended.push(letters !== undefined && isKnown(letters) ? { ...token, word: letters } : token);
   }
   return mended;
@@ -77,13 +120,21 @@ const plain = new Set(plainWords.map((word) => singular(word)));
 export const isPlainWord = (word: string): boolean => plain.has(word) || /^\d/.test(word) || word.length === 1;
 
 const claims = new Map<string, ClaimEntry>();
-for (const entry of claimEntries) for (const word of entry.words) claims.set(tokenise(word).map((token) => token.word).join(' '), entry);
+for (const entry of claimEntries)
+  for (const word of entry.words)
+    claims.set(
+      tokenise(word)
+        .map((token) => token.word)
+        .join(' '),
+      entry,
+    );
 export const claimOn = (words: string): ClaimEntry | undefined => claims.get(words);
 
 const singlesByLength = new Map<number, Meaning[]>();
 for (const meaning of [...byFirst.values()].flat()) {
   const length = meaning.phrase[0]!.length;
-  if (meaning.phrase.length === 1 && length >= 4) singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
+  if (meaning.phrase.length === 1 && length >= 4)
+    singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
 }
 
 /** The words one may have meant: within one slip for short words, two for long ones. */

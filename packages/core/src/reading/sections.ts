@@ -18,7 +18,10 @@ interface Marker {
 }
 
 /** A word as print and scanners have it: broken at the end of a line, i for l, 0 for o. */
-const loose = (word: string): string => [...word].map((letter) => ({ i: '[i|l1!]', l: '[l|i1!]', o: '[o0]' })[letter] ?? letter).join(String.raw`(?:-[^\S\n]*\n\s*)?`);
+const loose = (word: string): string =>
+  [...word]
+    .map((letter) => ({ i: '[i|l1!]', l: '[l|i1!]', o: '[o0]' })[letter] ?? letter)
+    .join(String.raw`(?:-[^\S\n]*\n\s*)?`);
 const contain = loose('contain');
 const may = loose('may');
 
@@ -38,18 +41,54 @@ const precautionWords = [
 ];
 
 const markers: readonly Marker[] = [
-  { kind: 'aside', pattern: /may (?:still |occasionally )?contain (?:small |some |the odd |occasional |pieces of |fragments of |the occasional )*(?:shells?|bones?|stones?|pits?|stalks?|feathers|pips|fragments)\b/gi, sentence: true },
+  {
+    kind: 'aside',
+    pattern:
+      /may (?:still |occasionally )?contain (?:small |some |the odd |occasional |pieces of |fragments of |the occasional )*(?:shells?|bones?|stones?|pits?|stalks?|feathers|pips|fragments)\b/gi,
+    sentence: true,
+  },
   { kind: 'precaution', pattern: new RegExp(String.raw`\b(?:${precautionWords.join('|')})`, 'gi'), sentence: true },
   { kind: 'aside', pattern: /\b(?:(?:allergy|allergen|nut|food)\s+)?(?:warning|caution)\s*:/gi, sentence: true },
-  { kind: 'aside', pattern: /\b(?:does not contain|contains no|contain no|free from|free of|without|no added|contains naturally occurring sugars?|contains? less than|contains? \d)/gi, sentence: true },
-  { kind: 'contains-line', pattern: new RegExp(String.raw`\b(?:allergy advice|allergy information|allergen (?:advice|information|info|statement|declaration)|allergens?|${contain}s?)\b\s*:?(?:\s*(?:${contain}s?|including)\b\s*:?)?`, 'gi'), sentence: true },
-  { kind: 'ingredients', pattern: new RegExp(String.raw`(?:^|[^\p{L}])(?:${loose('ingredients')}|${loose('ingredient')}|ingredient list|ingredients list|zutaten|composition|made (?:from|with))\s*[:\-–]`, 'giu'), sentence: false },
-  { kind: 'aside', pattern: /\b(?:serving (?:suggestions?|ideas?|tips?)|suggested use|try (?:it|this|them) with|great with|delicious with|goes well with|perfect with|enjoy with|recipe ideas?|cooking instructions?|cooking(?=\s*:)|cooking guidelines|oven(?=\s*:)|microwave(?=\s*:)|to cook|directions|instructions|preparation|how to (?:use|cook|prepare)|nutrition(?:al)?(?: information| facts| values)?|typical values|storage|store in|keep refrigerated|best before|use by|net weight|produced for|manufactured for|distributed by|for allergens,? (?:including cereals containing gluten,? )?see|recycl\w*|refrigerate|once opened)\b/gi, sentence: false },
+  {
+    kind: 'aside',
+    pattern:
+      /\b(?:does not contain|contains no|contain no|free from|free of|without|no added|contains naturally occurring sugars?|contains? less than|contains? \d)/gi,
+    sentence: true,
+  },
+  {
+    kind: 'contains-line',
+    pattern: new RegExp(
+      String.raw`\b(?:allergy advice|allergy information|allergen (?:advice|information|info|statement|declaration)|allergens?|${contain}s?)\b\s*:?(?:\s*(?:${contain}s?|including)\b\s*:?)?`,
+      'gi',
+    ),
+    sentence: true,
+  },
+  {
+    kind: 'ingredients',
+    pattern: new RegExp(
+      String.raw`(?:^|[^\p{L}])(?:${loose('ingredients')}|${loose('ingredient')}|ingredient list|ingredients list|zutaten|composition|made (?:from|with))\s*[:\-–]`,
+      'giu',
+    ),
+    sentence: false,
+  },
+  {
+    kind: 'aside',
+    pattern:
+      /\b(?:serving (?:suggestions?|ideas?|tips?)|suggested use|try (?:it|this|them) with|great with|delicious with|goes well with|perfect with|enjoy with|recipe ideas?|cooking instructions?|cooking(?=\s*:)|cooking guidelines|oven(?=\s*:)|microwave(?=\s*:)|to cook|directions|instructions|preparation|how to (?:use|cook|prepare)|nutrition(?:al)?(?: information| facts| values)?|typical values|storage|store in|keep refrigerated|best before|use by|net weight|produced for|manufactured for|distributed by|for allergens,? (?:including cereals containing gluten,? )?see|recycl\w*|refrigerate|once opened)\b/gi,
+    sentence: false,
+  },
 ];
 
 /** Parts a label at its own signposts. Where no list of ingredients is announced, what stands first is taken for one. */
 export function sectionsOf(text: string): readonly Section[] {
-  const posts = markers.flatMap((marker, order) => [...text.matchAll(marker.pattern)].map((match) => ({ marker, order, start: match.index, after: match.index + match[0].length })));
+  const posts = markers.flatMap((marker, order) =>
+    [...text.matchAll(marker.pattern)].map((match) => ({
+      marker,
+      order,
+      start: match.index,
+      after: match.index + match[0].length,
+    })),
+  );
   posts.sort((a, b) => a.start - b.start || a.order - b.order);
   const announced = posts.some((post) => post.marker.kind === 'ingredients');
   const sections: Section[] = [];
@@ -69,10 +108,15 @@ export function sectionsOf(text: string): readonly Section[] {
     const next = posts.slice(index + 1, index + 40).find((other) => other.start >= post.after)?.start ?? text.length;
     const bracketed = /[([]\s*$/.test(text.slice(Math.max(0, post.start - 4), post.start));
     const stop = post.marker.sentence ? sentenceEnd(text, post.after, next, bracketed) : next;
-    const negated = post.marker.kind === 'aside' && /^(?:does not contain|contains no|contain no|free from|free of|without|no added)/i.test(text.slice(post.start, post.after));
+    const negated =
+      post.marker.kind === 'aside' &&
+      /^(?:does not contain|contains no|contain no|free from|free of|without|no added)/i.test(
+        text.slice(post.start, post.after),
+      );
     // "Free from milk" is a claim, not an ingredient.
     sections.push({ kind: negated ? 'front' : post.marker.kind, start: negated ? post.start : post.after, end: stop });
-    const inList: boolean = listed || (index > 0 && sections.length > 1 && sections[sections.length - 2]!.kind === 'ingredients');
+    const inList: boolean =
+      listed || (index > 0 && sections.length > 1 && sections[sections.length - 2]!.kind === 'ingredients');
     listed = bracketed && inList && /[)\]]/.test(text[stop] ?? '');
     at = stop;
   }

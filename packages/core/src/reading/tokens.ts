@@ -13,11 +13,36 @@ export interface Token {
 
 /** Lower case without accents; typographic letters taken apart. One character may become two. */
 function plain(text: string): string {
-  return text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().replace(/œ/g, 'oe').replace(/æ/g, 'ae').replace(/ß/g, 'ss').replace(/ø/g, 'o').replace(/[\u00AD'’‘`´]/g, '');
+  return text
+    .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .replace(/œ/g, 'oe')
+    .replace(/æ/g, 'ae')
+    .replace(/ß/g, 'ss')
+    .replace(/ø/g, 'o')
+    .replace(/[\u00AD'’‘`´]/g, '');
 }
 
 /** Plurals that no rule finds. */
-const odd = new Map(Object.entries({ leaves: 'leaf', loaves: 'loaf', halves: 'half', calves: 'calf', knives: 'knife', cookies: 'cookie', brownies: 'brownie', blondies: 'blondie', smoothies: 'smoothie', veggies: 'veggie', pies: 'pie', geese: 'goose', fungi: 'fungus', children: 'child' }));
+const odd = new Map(
+  Object.entries({
+    leaves: 'leaf',
+    loaves: 'loaf',
+    halves: 'half',
+    calves: 'calf',
+    knives: 'knife',
+    cookies: 'cookie',
+    brownies: 'brownie',
+    blondies: 'blondie',
+    smoothies: 'smoothie',
+    veggies: 'veggie',
+    pies: 'pie',
+    geese: 'goose',
+    fungi: 'fungus',
+    children: 'child',
+  }),
+);
 
 /** A crude singular, the same for word lists and text, so that plurals meet. */
 export function singular(word: string): string {

@@ -1,4 +1,11 @@
-export { readRecipes, writtenIn, type ReadRecipeLine, type ReadRecipeStep, type RecipeReading, type RecipesRead } from './readRecipe.ts';
+export {
+  readRecipes,
+  writtenIn,
+  type ReadRecipeLine,
+  type ReadRecipeStep,
+  type RecipeReading,
+  type RecipesRead,
+} from './readRecipe.ts';
 export { readLine, type LineReading } from './line.ts';
 export { readSteps, type StepReading } from './steps.ts';
 export type { StepNote } from './stepParts.ts';

@@ -18,7 +18,12 @@ test.each<[string, string | undefined]>([
   expect(readLine(text).food).toBe(food);
 });
 
-test.each([['crusty bread, to serve', 'accompaniment'], ['chopped parsley, to garnish', 'garnish'], ['butter, for the tin', 'body'], ['flour, for dusting', 'body']] as const)('%s is %s', (text, part) => {
+test.each([
+  ['crusty bread, to serve', 'accompaniment'],
+  ['chopped parsley, to garnish', 'garnish'],
+  ['butter, for the tin', 'body'],
+  ['flour, for dusting', 'body'],
+] as const)('%s is %s', (text, part) => {
   expect(readLine(text).part).toBe(part);
 });
 

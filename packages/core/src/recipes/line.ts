@@ -22,7 +22,8 @@ export interface LineReading {
 
 const bullet = /^\s*(?:[-–—•*▢□☐·‣◦●►✓]|\[\s?\]|\(\s?\)|\d{1,2}\)\s)\s*/u;
 const accompanies = /\b(?:to serve|for serving|serve with|to go with|on the side|alongside)\b/i;
-const garnishes = /\b(?:to garnish|for garnish(?:ing)?|as (?:a )?garnish|to decorate|for (?:the )?decoration|to finish|for scattering|to scatter|to sprinkle over|for topping|to top)\b/i;
+const garnishes =
+  /\b(?:to garnish|for garnish(?:ing)?|as (?:a )?garnish|to decorate|for (?:the )?decoration|to finish|for scattering|to scatter|to sprinkle over|for topping|to top)\b/i;
 const preparation = /\b(?:for (?:the )?(?:tin|pan|greasing|frying|dusting|brushing|rolling))\b/i;
 
 /**
@@ -49,22 +50,46 @@ function read(raw: string, system: WrittenIn): LineReading {
   const named = ingredient.foods.filter((each) => !each.alternative);
   const food = wholeFood(ingredient);
   const doubts: string[] = [];
-  if (ingredient.unknown.length > 0) doubts.push(`Not understood: ${ingredient.unknown.map((each) => `“${each.words}”`).join(', ')}.`);
-  if (ingredient.foods.some((each) => each.alternative)) doubts.push('It leaves a choice; until one is taken, what any of them holds may be in it.');
+  if (ingredient.unknown.length > 0)
+    doubts.push(`Not understood: ${ingredient.unknown.map((each) => `“${each.words}”`).join(', ')}.`);
+  if (ingredient.foods.some((each) => each.alternative))
+    doubts.push('It leaves a choice; until one is taken, what any of them holds may be in it.');
   const first = named[0] ?? ingredient.foods[0];
   const catalogue = first && foodOf(first.food);
   const [one, other] = [massOf(found, catalogue), also[0] && massOf(also[0], catalogue)];
-  if (one && other && Math.max(one, other) / Math.min(one, other) > 1.6) doubts.push(`Its two amounts do not agree: about ${Math.round(one)} g and about ${Math.round(other)} g.`);
-  if (found.kind === 'count' && found.piece !== '' && catalogue && found.eachG === undefined && pieceWeightG(catalogue, found.piece) === undefined) doubts.push(`What one ${found.piece} weighs is not known, so it is counted, not weighed.`);
+  if (one && other && Math.max(one, other) / Math.min(one, other) > 1.6)
+    doubts.push(`Its two amounts do not agree: about ${Math.round(one)} g and about ${Math.round(other)} g.`);
+  if (
+    found.kind === 'count' &&
+    found.piece !== '' &&
+    catalogue &&
+    found.eachG === undefined &&
+    pieceWeightG(catalogue, found.piece) === undefined
+  )
+    doubts.push(`What one ${found.piece} weighs is not known, so it is counted, not weighed.`);
   return {
-    text, amount: found, amountSpan: { start, end }, food, likeFood: food ?? first?.food,
-    part: accompanies.test(text) && !preparation.test(text) ? 'accompaniment' : garnishes.test(text) ? 'garnish' : 'body',
-    canOmit: ingredient.optional, ingredient, doubts,
+    text,
+    amount: found,
+    amountSpan: { start, end },
+    food,
+    likeFood: food ?? first?.food,
+    part:
+      accompanies.test(text) && !preparation.test(text) ? 'accompaniment' : garnishes.test(text) ? 'garnish' : 'body',
+    canOmit: ingredient.optional,
+    ingredient,
+    doubts,
   };
 }
 
-const pieceNoun = new RegExp(String.raw`(?<![\p{L}])(?:${units.filter((unit) => unit.kind === 'piece').flatMap((unit) => unit.words).join('|')})(?![\p{L}])`, 'giu');
-const pressed = /\b(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel)(?:,? (?:and|plus|&) (?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel))?) (?:of|from)(?=\s)/giu;
+const pieceNoun = new RegExp(
+  String.raw`(?<![\p{L}])(?:${units
+    .filter((unit) => unit.kind === 'piece')
+    .flatMap((unit) => unit.words)
+    .join('|')})(?![\p{L}])`,
+  'giu',
+);
+const pressed =
+  /\b(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel)(?:,? (?:and|plus|&) (?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel))?) (?:of|from)(?=\s)/giu;
 
 /**
  * The words without what only counts: the cloves of "2 cloves garlic" are no spice, the juice of a lemon no carton of juice.
@@ -86,11 +111,14 @@ function wholeFood({ foods, unknown, claims, contained, possible }: IngredientRe
   const distinct = new Set(named.map((each) => each.food));
   if (distinct.size !== 1 || unknown.length > 0) return undefined;
   const food = foodOf(named[0]!.food)!;
-  const withGroups = (hazards: readonly HazardId[]) => hazards.flatMap((hazard) => [hazard, ...hazardOf(hazard).groups]);
+  const withGroups = (hazards: readonly HazardId[]) =>
+    hazards.flatMap((hazard) => [hazard, ...hazardOf(hazard).groups]);
   const sure = new Set<string>(withGroups(food.contains));
   const known = new Set<string>([...sure, ...withGroups(food.possible.map((each) => each.hazard))]);
   // A claim is for the label to prove; the food's own name may carry it ("gluten-free flour").
-  if (claims.some((claim) => !foods.some((each) => each.start <= claim.start && each.end >= claim.end))) return undefined;
-  if (contained.some((each) => !sure.has(each.hazard)) || possible.some((each) => !known.has(each.hazard))) return undefined;
+  if (claims.some((claim) => !foods.some((each) => each.start <= claim.start && each.end >= claim.end)))
+    return undefined;
+  if (contained.some((each) => !sure.has(each.hazard)) || possible.some((each) => !known.has(each.hazard)))
+    return undefined;
   return food.id;
 }

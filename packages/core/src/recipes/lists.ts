@@ -25,7 +25,10 @@ export function listedThings(text: string): string[] {
 /** "1. Heat the oven. 2. Rub in the butter." in one string: a method whose numbers part it. Anything else stays whole. */
 export function numberedApart(text: string): readonly string[] {
   if (!/(?:^|\s)1[.)]\s/.test(text) || !/\s2[.)]\s/.test(text)) return [text];
-  return text.split(/(?:^|\s+)\d{1,2}[.)]\s+(?=\p{L})/u).map((each) => each.trim()).filter((each) => each !== '');
+  return text
+    .split(/(?:^|\s+)\d{1,2}[.)]\s+(?=\p{L})/u)
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
 }
 
 /** Headings stand among the ingredients of many pages: "For the sauce:". */

@@ -1,7 +1,44 @@
 import { Parser } from 'htmlparser2';
 
-const blocks = new Set(['p', 'div', 'li', 'br', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'tr', 'ul', 'ol', 'section', 'article', 'header', 'footer', 'td', 'dt', 'dd', 'table', 'main', 'aside', 'nav']);
-const silent = new Set(['script', 'style', 'noscript', 'template', 'svg', 'head', 'nav', 'footer', 'form', 'button', 'select']);
+const blocks = new Set([
+  'p',
+  'div',
+  'li',
+  'br',
+  'h1',
+  'h2',
+  'h3',
+  'h4',
+  'h5',
+  'h6',
+  'tr',
+  'ul',
+  'ol',
+  'section',
+  'article',
+  'header',
+  'footer',
+  'td',
+  'dt',
+  'dd',
+  'table',
+  'main',
+  'aside',
+  'nav',
+]);
+const silent = new Set([
+  'script',
+  'style',
+  'noscript',
+  'template',
+  'svg',
+  'head',
+  'nav',
+  'footer',
+  'form',
+  'button',
+  'select',
+]);
 
 export interface Page {
   /** What a reader sees, a line for each block. */
@@ -16,28 +53,37 @@ export function readPage(html: string): Page {
   const jsonLd: string[] = [];
   let quiet = 0;
   let script: string[] | undefined;
-  const parser = new Parser({
-    onopentag(name, attributes) {
-      if (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) script = [];
-      if (silent.has(name)) quiet++;
-      else if (blocks.has(name)) pieces.push('\n');
+  const parser = new Parser(
+    {
+      onopentag(name, attributes) {
+        if (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) script = [];
+        if (silent.has(name)) quiet++;
+        else if (blocks.has(name)) pieces.push('\n');
+      },
+      ontext(text) {
+        if (script) script.push(text);
+        else if (quiet === 0) pieces.push(text);
+      },
+      onclosetag(name) {
+        if (name === 'script' && script) {
+          jsonLd.push(script.join(''));
+          script = undefined;
+        }
+        if (silent.has(name)) quiet = Math.max(0, quiet - 1);
+        else if (blocks.has(name)) pieces.push('\n');
+      },
     },
-    ontext(text) {
-      if (script) script.push(text);
-      else if (quiet === 0) pieces.push(text);
-    },
-    onclosetag(name) {
-      if (name === 'script' && script) {
-        jsonLd.push(script.join(''));
-        script = undefined;
-      }
-      if (silent.has(name)) quiet = Math.max(0, quiet - 1);
-      else if (blocks.has(name)) pieces.push('\n');
-    },
-  }, { decodeEntities: true });
+    { decodeEntities: true },
+  );
   parser.write(html);
   parser.end();
-  const text = pieces.join('').split('\n').map((line) => line.replace(/[^\S\n]+/g, ' ').trim()).join('\n').replace(/\n{3,}/g, '\n\n').trim();
+  const text = pieces
+    .join('')
+    .split('\n')
+    .map((line) => line.replace(/[^\S\n]+/g, ' ').trim())
+    .join('\n')
+    .replace(/\n{3,}/g, '\n\n')
+    .trim();
   return { text, jsonLd };
 }
 

@@ -3,34 +3,58 @@ import { readIngredient } from '../reading/index.ts';
 import type { Draft, DraftLine } from './draft.ts';
 import { headed, headingOf, listedThings, numberedApart } from './lists.ts';
 
-const ingredientsHead = /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]ll| will)? need|what you(?:['’]ll| will)? need|shopping list)\b\s*(?:\([^)]*\)|for \d+[^:]*|\(?serves? \d+[^:]*)?\s*[:*_=]*\s*$/i;
+const ingredientsHead =
+  /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]ll| will)? need|what you(?:['’]ll| will)? need|shopping list)\b\s*(?:\([^)]*\)|for \d+[^:]*|\(?serves? \d+[^:]*)?\s*[:*_=]*\s*$/i;
 const ingredientsInline = /^[#*_=\s]*ingredients?\s*[:–-]\s*(?=\S)/i;
-const methodHead = /^[#*_=\s]*(?:method|directions?|instructions?|preparation|procedure|steps|how to make(?: it)?|to make(?: it)?|what to do|cooking method)\s*[:*_=]*\s*$/i;
+const methodHead =
+  /^[#*_=\s]*(?:method|directions?|instructions?|preparation|procedure|steps|how to make(?: it)?|to make(?: it)?|what to do|cooking method)\s*[:*_=]*\s*$/i;
 const methodInline = /^[#*_=\s]*(?:method|directions?|instructions?)\s*[:–-]\s*(?=\S)/i;
-const notesHead = /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
-const yieldLine = /^(?:[-•*]\s*)?(?:serves?|servings?|makes|yields?|feeds|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)[^.]{0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
-const timeLine = /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)/i;
+const notesHead =
+  /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
+const yieldLine =
+  /^(?:[-•*]\s*)?(?:serves?|servings?|makes|yields?|feeds|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)[^.]{0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
+const timeLine =
+  /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)/i;
 const numbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/i;
 const bulleted = /^\s*[-–—•*▢□☐·‣◦●]\s+/;
 
 /** What is said after the work: how it keeps, what to do with the rest. */
-const afterwards = /^(?:it |they |this |these |the \w+ |leftovers? )?(?:keeps?|will keep|can be (?:made|frozen|stored|kept|prepared|reheated)|store[sd]? |freezes?|leftovers?|tip:|note:)/i;
+const afterwards =
+  /^(?:it |they |this |these |the \w+ |leftovers? )?(?:keeps?|will keep|can be (?:made|frozen|stored|kept|prepared|reheated)|store[sd]? |freezes?|leftovers?|tip:|note:)/i;
 
 type Where = 'intro' | 'ingredients' | 'method' | 'notes';
 
 /** Whether a line reads like an ingredient: short, with an amount in front or a food in it, and no sentence. */
 function likeIngredient(text: string): boolean {
-  if (text.length > 120 || /[.!?]$/.test(text.trim()) && !/\b(?:approx|tbsp|tsp|oz|lb)\.$/i.test(text) || numbered.test(text) && text.length > 60) return false;
+  if (
+    text.length > 120 ||
+    (/[.!?]$/.test(text.trim()) && !/\b(?:approx|tbsp|tsp|oz|lb)\.$/i.test(text)) ||
+    (numbered.test(text) && text.length > 60)
+  )
+    return false;
   const { amount, start } = readAmount(text.replace(bulleted, ''));
   if (amount.kind !== 'words' && start < 3) return true;
-  return (bulleted.test(text) || text.length < 60) && readIngredient(text).foods.length > 0 && !/\b(?:until|then|into|with a|over a|stir|add|mix|heat|cook|bake|pour)\b/i.test(text);
+  return (
+    (bulleted.test(text) || text.length < 60) &&
+    readIngredient(text).foods.length > 0 &&
+    !/\b(?:until|then|into|with a|over a|stir|add|mix|heat|cook|bake|pour)\b/i.test(text)
+  );
 }
 
-const likeMethod = (text: string): boolean => numbered.test(text) || (text.length > 40 && /\b(?:until|then|into|stir|add|mix|heat|cook|bake|pour|place|put|chop|slice|whisk|simmer|boil|fry|roast|serve|combine|preheat|leave|cover|drain)\b/i.test(text));
+const likeMethod = (text: string): boolean =>
+  numbered.test(text) ||
+  (text.length > 40 &&
+    /\b(?:until|then|into|stir|add|mix|heat|cook|bake|pour|place|put|chop|slice|whisk|simmer|boil|fry|roast|serve|combine|preheat|leave|cover|drain)\b/i.test(
+      text,
+    ));
 
 /** Takes a pasted recipe apart. Headings lead where there are any; without them each line is taken for what it reads like. */
 export function draftOfText(text: string): Draft {
-  const rows = text.replace(/\r\n?/g, '\n').replace(/\u00a0/g, ' ').split('\n').map((row) => row.trim());
+  const rows = text
+    .replace(/\r\n?/g, '\n')
+    .replace(/\u00a0/g, ' ')
+    .split('\n')
+    .map((row) => row.trim());
   const hasIngredientsHead = rows.some((row) => ingredientsHead.test(row) || ingredientsInline.test(row));
   const hasMethodHead = rows.some((row) => methodHead.test(row) || methodInline.test(row));
   const ingredients: DraftLine[] = [];
@@ -75,11 +99,20 @@ export function draftOfText(text: string): Draft {
     } else if (methodInline.test(row)) {
       where = 'method';
       method.push({ text: row.replace(methodInline, '') });
-    } else if (name !== '' && notesHead.test(row) && (where !== 'intro' || /^[#*_=\s]*(?:notes?|tips?|storage)/i.test(row)) && !likeIngredient(row)) {
+    } else if (
+      name !== '' &&
+      notesHead.test(row) &&
+      (where !== 'intro' || /^[#*_=\s]*(?:notes?|tips?|storage)/i.test(row)) &&
+      !likeIngredient(row)
+    ) {
       where = 'notes';
       const rest = row.replace(notesHead, '').trim();
       if (rest) notes.push(rest);
-    } else if ((where !== 'method' || !/[.]$/.test(row)) && yieldLine.test(row) && (name !== '' || !/^for\b/i.test(row))) {
+    } else if (
+      (where !== 'method' || !/[.]$/.test(row)) &&
+      yieldLine.test(row) &&
+      (name !== '' || !/^for\b/i.test(row))
+    ) {
       yields.push(row.replace(bulleted, ''));
     } else if (where !== 'method' && timeLine.test(row)) {
       const serves = /\b(?:serves?|makes|servings?)\s*:?\s*\d+[^|•·,]*/i.exec(row);
@@ -92,12 +125,24 @@ export function draftOfText(text: string): Draft {
         where = 'method';
         method.push({ text: row.replace(numbered, '') });
       } else ingredients.push({ text: row });
-    } else if (where === 'method' && !numbered.test(row) && afterwards.test(bare) && (startsBlock || /^(?:leftovers?|it keeps?|keeps?|store[sd]?|freezes?)\b/i.test(bare))) {
+    } else if (
+      where === 'method' &&
+      !numbered.test(row) &&
+      afterwards.test(bare) &&
+      (startsBlock || /^(?:leftovers?|it keeps?|keeps?|store[sd]?|freezes?)\b/i.test(bare))
+    ) {
       notes.push(row);
     } else if (where === 'method') {
       const section = headingOf(row);
       if (section !== undefined && !numbered.test(row)) heading = section;
-      else if (!startsBlock && !numbered.test(row) && !bulleted.test(row) && method.length > 0 && !/[.!?:)]$/.test(method[method.length - 1]!.text)) method[method.length - 1] = { text: `${method[method.length - 1]!.text} ${row}`, heading };
+      else if (
+        !startsBlock &&
+        !numbered.test(row) &&
+        !bulleted.test(row) &&
+        method.length > 0 &&
+        !/[.!?:)]$/.test(method[method.length - 1]!.text)
+      )
+        method[method.length - 1] = { text: `${method[method.length - 1]!.text} ${row}`, heading };
       else method.push({ text: row.replace(bulleted, '').replace(numbered, ''), heading });
     } else if (where === 'notes') notes.push(row);
     else if (!hasIngredientsHead && (likeIngredient(row) || headingOf(row) !== undefined)) {
@@ -112,18 +157,42 @@ export function draftOfText(text: string): Draft {
     const told = fromProse(rows.filter((row) => row !== '').join(' '));
     if (told) return { format: 'text', ...told, about: '', yields, category: '', notes, leftOver: [], original: text };
   }
-  return { format: 'text', name, about: intro.join('\n'), yields, category: '', ingredients: headed(ingredients), method: method.flatMap(({ text: each, heading: part }) => numberedApart(each).map((one) => ({ text: one, heading: part }))).filter((each) => each.text.trim() !== ''), notes, leftOver: [], original: text };
+  return {
+    format: 'text',
+    name,
+    about: intro.join('\n'),
+    yields,
+    category: '',
+    ingredients: headed(ingredients),
+    method: method
+      .flatMap(({ text: each, heading: part }) => numberedApart(each).map((one) => ({ text: one, heading: part })))
+      .filter((each) => each.text.trim() !== ''),
+    notes,
+    leftOver: [],
+    original: text,
+  };
 }
 
 /** A recipe told in sentences ("Slice 1 onion, bring 120 ml vinegar to the boil …"): its amounts are its list. Undefined where it names none. */
 function fromProse(text: string): Pick<Draft, 'name' | 'ingredients' | 'method'> | undefined {
   const [, title, rest] = /^([^.:!?]{3,80})[:.]\s+(.+)$/su.exec(text) ?? [];
   if (title === undefined || rest === undefined) return undefined;
-  const ingredients = rest.slice(0, 20_000).split(/[,;.]|\band\b|\bwith\b|\bto the boil\b/i).flatMap((part): DraftLine[] => {
-    const from = part.search(/[\d½¼¾⅓⅔]/);
-    const words = from < 0 ? '' : part.slice(from).replace(/\s+(?:into|over|in|on|to|for|until|at)\s.*$/i, '').trim();
-    const { amount, start } = readAmount(words);
-    return words !== '' && start === 0 && amount.kind !== 'words' && readIngredient(words).foods.length > 0 ? [{ text: words }] : [];
-  });
+  const ingredients = rest
+    .slice(0, 20_000)
+    .split(/[,;.]|\band\b|\bwith\b|\bto the boil\b/i)
+    .flatMap((part): DraftLine[] => {
+      const from = part.search(/[\d½¼¾⅓⅔]/);
+      const words =
+        from < 0
+          ? ''
+          : part
+              .slice(from)
+              .replace(/\s+(?:into|over|in|on|to|for|until|at)\s.*$/i, '')
+              .trim();
+      const { amount, start } = readAmount(words);
+      return words !== '' && start === 0 && amount.kind !== 'words' && readIngredient(words).foods.length > 0
+        ? [{ text: words }]
+        : [];
+    });
   return ingredients.length < 2 ? undefined : { name: title.trim(), ingredients, method: [{ text: rest }] };
 }

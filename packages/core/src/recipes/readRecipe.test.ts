@@ -7,7 +7,8 @@ const one = (text: string): RecipeReading => {
   expect(faults).toEqual([]);
   return recipes[0]!;
 };
-const stepTable = ({ recipe }: RecipeReading) => recipe.steps.map((step) => [step.title, step.durationMin.likely, step.hands, step.uses.join(' ')]);
+const stepTable = ({ recipe }: RecipeReading) =>
+  recipe.steps.map((step) => [step.title, step.durationMin.likely, step.hands, step.uses.join(' ')]);
 
 const pie = `Chicken and leek pie
 
@@ -38,9 +39,22 @@ Keeps in the fridge for 2 days.`;
 test('a pasted recipe: yield, headings, lines, and a method taken apart where something goes by itself', () => {
   const reading = one(pie);
   const { recipe } = reading;
-  expect([recipe.name, recipe.portions, recipe.usualCourse, recipe.servedWith, recipe.keeps]).toEqual(['Chicken and leek pie', 4, 'Mains', ['peas and butter'], [{ where: 'fridge', days: 2 }]]);
+  expect([recipe.name, recipe.portions, recipe.usualCourse, recipe.servedWith, recipe.keeps]).toEqual([
+    'Chicken and leek pie',
+    4,
+    'Mains',
+    ['peas and butter'],
+    [{ where: 'fridge', days: 2 }],
+  ]);
   expect(recipe.lines.map((line) => [line.food, line.heading])).toEqual([
-    ['chicken', 'For the filling'], ['leek', 'For the filling'], ['chicken-stock', 'For the filling'], ['cream', 'For the filling'], ['cornflour', 'For the filling'], [undefined, 'For the filling'], ['puff-pastry', 'For the top'], ['egg', 'For the top'],
+    ['chicken', 'For the filling'],
+    ['leek', 'For the filling'],
+    ['chicken-stock', 'For the filling'],
+    ['cream', 'For the filling'],
+    ['cornflour', 'For the filling'],
+    [undefined, 'For the filling'],
+    ['puff-pastry', 'For the top'],
+    ['egg', 'For the top'],
   ]);
   expect(stepTable(reading)).toEqual([
     ['Slice the leeks', 8, 'on', 'leeks chicken-thighs'],
@@ -52,7 +66,12 @@ test('a pasted recipe: yield, headings, lines, and a method taken apart where so
     ['Serve with peas and butter', 4, 'on', ''],
   ]);
   const bake = recipe.steps[5]!;
-  expect(bake).toMatchObject({ oven: { temperatureC: 200, covered: false }, durationMin: { least: 25, most: 30 }, until: 'golden and bubbling', kit: [{ kind: 'gratin-dish', as: 'gratin-dish' }] });
+  expect(bake).toMatchObject({
+    oven: { temperatureC: 200, covered: false },
+    durationMin: { least: 25, most: 30 },
+    until: 'golden and bubbling',
+    kit: [{ kind: 'gratin-dish', as: 'gratin-dish' }],
+  });
   expect(recipe.steps[2]!.attention.map((each) => each.atMin)).toEqual([5, 10, 15]);
   expect(recipe.original).toEqual({ format: 'text', text: pie });
 });
@@ -67,11 +86,18 @@ test('every note points at its words, and what was guessed is said', () => {
 });
 
 test('linked data in a graph: sections, markup, entities, °F, keys that want to be prototypes', () => {
-  const reading = one(`{"@context":"https://schema.org","@graph":[{"@type":"WebPage"},{"@type":["Recipe"],"name":"Tofu &amp; rice","recipeYield":["4","4 servings"],"totalTime":"PT45M","recipeIngredient":["1 cup rice","14 oz firm tofu","2 tbsp soy sauce &ndash; low salt","1 bunch scallions"],"recipeInstructions":[{"@type":"HowToSection","name":"Rice","itemListElement":[{"@type":"HowToStep","text":"Simmer the rice for 18 minutes, covered. Rest for 10 minutes."}]},{"@type":"HowToSection","name":"Tofu","itemListElement":[{"@type":"HowToStep","text":"<p>Cube the tofu and bake at 400&deg;F for 25 minutes, flipping half-way.</p>"},{"@type":"HowToStep","text":"Toss with the soy sauce, scallions and sesame oil."}]}],"image":"x.jpg","__proto__":{"polluted":1}}]}`);
+  const reading = one(
+    `{"@context":"https://schema.org","@graph":[{"@type":"WebPage"},{"@type":["Recipe"],"name":"Tofu &amp; rice","recipeYield":["4","4 servings"],"totalTime":"PT45M","recipeIngredient":["1 cup rice","14 oz firm tofu","2 tbsp soy sauce &ndash; low salt","1 bunch scallions"],"recipeInstructions":[{"@type":"HowToSection","name":"Rice","itemListElement":[{"@type":"HowToStep","text":"Simmer the rice for 18 minutes, covered. Rest for 10 minutes."}]},{"@type":"HowToSection","name":"Tofu","itemListElement":[{"@type":"HowToStep","text":"<p>Cube the tofu and bake at 400&deg;F for 25 minutes, flipping half-way.</p>"},{"@type":"HowToStep","text":"Toss with the soy sauce, scallions and sesame oil."}]}],"image":"x.jpg","__proto__":{"polluted":1}}]}`,
+  );
   expect(reading.recipe.name).toBe('Tofu & rice');
   expect(reading.recipe.lines[2]!.text).toBe('2 tbsp soy sauce – low salt');
   expect(reading.recipe.lines[0]!.amount).toEqual({ kind: 'volume', volumeMl: 236.588 });
-  expect(stepTable(reading)).toEqual([['Simmer the rice', 18, 'off', 'rice'], ['Rest', 10, 'off', ''], ['Cube the tofu', 25, 'off', 'firm-tofu'], ['Toss with the soy sauce', 4, 'on', 'soy-sauce scallions']]);
+  expect(stepTable(reading)).toEqual([
+    ['Simmer the rice', 18, 'off', 'rice'],
+    ['Rest', 10, 'off', ''],
+    ['Cube the tofu', 25, 'off', 'firm-tofu'],
+    ['Toss with the soy sauce', 4, 'on', 'soy-sauce scallions'],
+  ]);
   expect(reading.recipe.steps[2]).toMatchObject({ oven: { temperatureC: 204 }, attention: [{ atMin: 13 }] });
   expect(reading.leftOver[0]!.words).toContain('image');
   expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
@@ -80,29 +106,52 @@ test('linked data in a graph: sections, markup, entities, °F, keys that want to
 test.each([
   ['an array', (node: string) => `[${node}]`],
   ['bare', (node: string) => node],
-  ['inside a page', (node: string) => `<!doctype html><html><head><script type="application/ld+json">${node}</script></head><body><h1>Hello</h1></body></html>`],
+  [
+    'inside a page',
+    (node: string) =>
+      `<!doctype html><html><head><script type="application/ld+json">${node}</script></head><body><h1>Hello</h1></body></html>`,
+  ],
   ['as the main entity', (node: string) => `{"@type":"WebPage","mainEntity":${node}}`],
 ])('linked data %s', (_name, wrap) => {
-  const { recipe } = one(wrap('{"@type":"Recipe","name":"Toast","recipeYield":1,"recipeIngredient":"1 slice bread\\n10 g butter","recipeInstructions":"Toast the bread.\\nSpread with the butter."}'));
-  expect([recipe.name, recipe.portions, recipe.lines.length, recipe.steps.flatMap((step) => step.uses)]).toEqual(['Toast', 1, 2, ['bread', 'butter']]);
+  const { recipe } = one(
+    wrap(
+      '{"@type":"Recipe","name":"Toast","recipeYield":1,"recipeIngredient":"1 slice bread\\n10 g butter","recipeInstructions":"Toast the bread.\\nSpread with the butter."}',
+    ),
+  );
+  expect([recipe.name, recipe.portions, recipe.lines.length, recipe.steps.flatMap((step) => step.uses)]).toEqual([
+    'Toast',
+    1,
+    2,
+    ['bread', 'butter'],
+  ]);
 });
 
 test('a page without recipe data is read as its words; scripts are no text, and nothing is run', () => {
-  const { recipe, notes } = one('<html><body><script>alert(1)</script><h1>Soup &amp; more</h1><h2>Ingredients</h2><ul><li>2 carrots</li><li>1 l water</li></ul><h2>Method</h2><p>Boil the <b>carrots</b> for 20 minutes.</p></body></html>');
-  expect([recipe.name, recipe.lines.map((line) => line.text), recipe.steps.length]).toEqual(['Soup & more', ['2 carrots', '1 l water'], 1]);
+  const { recipe, notes } = one(
+    '<html><body><script>alert(1)</script><h1>Soup &amp; more</h1><h2>Ingredients</h2><ul><li>2 carrots</li><li>1 l water</li></ul><h2>Method</h2><p>Boil the <b>carrots</b> for 20 minutes.</p></body></html>',
+  );
+  expect([recipe.name, recipe.lines.map((line) => line.text), recipe.steps.length]).toEqual([
+    'Soup & more',
+    ['2 carrots', '1 l water'],
+    1,
+  ]);
   expect(JSON.stringify(recipe.steps)).not.toContain('alert');
   expect(notes[0]).toMatch(/no recipe data/);
 });
 
 test('without headings each line is taken for what it reads like; makes and keeping are no steps', () => {
-  const reading = one('Shortbread\n225g plain flour\n150g butter\n75g caster sugar\nRub the butter into the flour, stir in the sugar and press into a tin.\nChill for at least 30 minutes or overnight.\nBake at 160 °C for 25 minutes until pale gold.\nMakes 16 fingers');
+  const reading = one(
+    'Shortbread\n225g plain flour\n150g butter\n75g caster sugar\nRub the butter into the flour, stir in the sugar and press into a tin.\nChill for at least 30 minutes or overnight.\nBake at 160 °C for 25 minutes until pale gold.\nMakes 16 fingers',
+  );
   expect(reading.recipe.makes).toEqual({ kind: 'count', count: 16, piece: 'fingers' });
   expect(stepTable(reading).map(([title]) => title)).toEqual(['Rub the butter into the flour', 'Chill', 'Bake']);
   expect(reading.recipe.steps[1]!.durationMin).toEqual({ least: 30, likely: 30, most: 720 });
 });
 
 test('leaves are no leaving', () => {
-  const { recipe } = one('Stock\n\nServes 4\n\nIngredients\n4 bay leaves\n2 onions\n\nMethod\nFry the onions and the bay leaves for 4 minutes.');
+  const { recipe } = one(
+    'Stock\n\nServes 4\n\nIngredients\n4 bay leaves\n2 onions\n\nMethod\nFry the onions and the bay leaves for 4 minutes.',
+  );
   expect(recipe.steps.map((step) => step.hands)).toEqual(['on']);
 });
 
@@ -114,7 +163,9 @@ test.each<[string, string | undefined]>([
   ['Rest for 20 minutes.', undefined],
   ['Leave at room temperature for 20 minutes.', undefined],
 ])('where it stands cold: %s', (words, cold) => {
-  const { recipe } = one(`Cream\n\nServes 4\n\nIngredients\n500 ml cream\n100 g berries\n\nMethod\nWhisk the cream with the berries. ${words}`);
+  const { recipe } = one(
+    `Cream\n\nServes 4\n\nIngredients\n500 ml cream\n100 g berries\n\nMethod\nWhisk the cream with the berries. ${words}`,
+  );
   // Whatever stands is left alone: nobody's hands are busy with it.
   expect(recipe.steps.map((step) => step.hands)).toEqual(['on', 'off']);
   expect(recipe.steps.at(-1)!.cold).toBe(cold);
@@ -127,7 +178,9 @@ test.each<[string, number, number | undefined]>([
   ['Bake at 160 °C for 25 minutes, and never open the oven door while they rise.', 25, 25],
   ['Open the oven and bake at 160 °C for 25 minutes.', 25, undefined],
 ])('the door stays shut: %s', (words, likely, shutMin) => {
-  const { recipe } = one(`Sponge\n\nServes 8\n\nIngredients\n4 eggs\n100 g sugar\n\nMethod\nWhisk the eggs and the sugar. ${words}`);
+  const { recipe } = one(
+    `Sponge\n\nServes 8\n\nIngredients\n4 eggs\n100 g sugar\n\nMethod\nWhisk the eggs and the sugar. ${words}`,
+  );
   const bakes = recipe.steps.filter((step) => step.oven);
   expect(bakes.map((step) => [step.durationMin.likely, step.oven!.shutMin])).toEqual([[likely, shutMin]]);
   expect(recipe.steps).toHaveLength(2);
@@ -136,14 +189,35 @@ test.each<[string, number, number | undefined]>([
 });
 
 test('one paragraph of everything', () => {
-  const { recipe } = one('Garlic pasta\nIngredients: 200 g pasta, 2 tbsp olive oil, salt, to taste, 1 clove garlic (crushed, optional). Method: Boil the pasta for 10 minutes. Toss with everything else.');
-  expect(recipe.lines.map((line) => [line.text, line.canOmit])).toEqual([['200 g pasta', false], ['2 tbsp olive oil', false], ['salt, to taste', false], ['1 clove garlic (crushed, optional)', true]]);
+  const { recipe } = one(
+    'Garlic pasta\nIngredients: 200 g pasta, 2 tbsp olive oil, salt, to taste, 1 clove garlic (crushed, optional). Method: Boil the pasta for 10 minutes. Toss with everything else.',
+  );
+  expect(recipe.lines.map((line) => [line.text, line.canOmit])).toEqual([
+    ['200 g pasta', false],
+    ['2 tbsp olive oil', false],
+    ['salt, to taste', false],
+    ['1 clove garlic (crushed, optional)', true],
+  ]);
   expect(recipe.steps.map((step) => step.uses)).toEqual([['pasta'], ['olive-oil', 'salt', 'garlic']]);
 });
 
 test.each([
-  ['turned down', 'Roast at 220 °C for 20 minutes. Reduce the oven to 160 °C and roast for 1 hour more.', [[220, 20], [160, 60]]],
-  ['covered, then open', 'Cover with foil and bake at 190 °C for 25 minutes. Remove the foil and bake for another 20 minutes.', [[190, 25], [190, 20]]],
+  [
+    'turned down',
+    'Roast at 220 °C for 20 minutes. Reduce the oven to 160 °C and roast for 1 hour more.',
+    [
+      [220, 20],
+      [160, 60],
+    ],
+  ],
+  [
+    'covered, then open',
+    'Cover with foil and bake at 190 °C for 25 minutes. Remove the foil and bake for another 20 minutes.',
+    [
+      [190, 25],
+      [190, 20],
+    ],
+  ],
   ['the grill', 'Put under a hot grill for 3 minutes, watching closely.', [[240, 3]]],
 ])('oven phases: %s', (_name, method, phases) => {
   const { recipe } = one(`Dish\n\nIngredients\n1 kg potatoes\n\nMethod\n${method}`);
@@ -152,8 +226,13 @@ test.each([
 });
 
 test('soak overnight or boil: the second way is kept as an alternative', () => {
-  const { recipe } = one('Cashew cream\n\nIngredients\n150 g cashews\n\nMethod\nSoak the cashews overnight, or boil for 15 minutes. Blend until smooth.');
-  expect(recipe.steps[0]).toMatchObject({ durationMin: { likely: 600 }, alternatives: [{ durationMin: { likely: 15 }, burner: true }] });
+  const { recipe } = one(
+    'Cashew cream\n\nIngredients\n150 g cashews\n\nMethod\nSoak the cashews overnight, or boil for 15 minutes. Blend until smooth.',
+  );
+  expect(recipe.steps[0]).toMatchObject({
+    durationMin: { likely: 600 },
+    alternatives: [{ durationMin: { likely: 15 }, burner: true }],
+  });
 });
 
 test.each([
@@ -161,7 +240,11 @@ test.each([
   ['half of a JSON', '{"@type":"Recipe",', /not quite/],
   ['JSON that is no recipe', '{"a":1}', /no recipe/],
   ['a Lupin file of tomorrow', '{"format":"lupin.recipe/9","recipe":{}}', /lupin\.recipe\/9/],
-  ['a Lupin file with a fault', '{"format":"lupin.recipe/1","recipe":{"id":"x","name":"","portions":-1,"lines":[],"steps":[],"hold":{"mostMin":1,"how":""}}}', /name: A name is needed/],
+  [
+    'a Lupin file with a fault',
+    '{"format":"lupin.recipe/1","recipe":{"id":"x","name":"","portions":-1,"lines":[],"steps":[],"hold":{"mostMin":1,"how":""}}}',
+    /name: A name is needed/,
+  ],
   ['words that are no recipe', 'Dear Ada, thank you for the lovely evening.', /no list of ingredients/],
   ['nesting without end', '['.repeat(100_000), /not quite/],
 ])('%s: a sentence, not a crash', (_name, text, fault) => {
@@ -171,7 +254,9 @@ test.each([
 });
 
 test('more than 300 ingredients: 300 are taken, and the rest is named', () => {
-  const { recipe, notes, leftOver } = one(`Long\n\nIngredients\n${Array.from({ length: 310 }, (_, i) => `${i + 1} g salt`).join('\n')}\n\nMethod\nMix everything.`);
+  const { recipe, notes, leftOver } = one(
+    `Long\n\nIngredients\n${Array.from({ length: 310 }, (_, i) => `${i + 1} g salt`).join('\n')}\n\nMethod\nMix everything.`,
+  );
   expect([recipe.lines.length, leftOver.length]).toEqual([300, 10]);
   expect(notes[0]).toMatch(/310/);
 });
@@ -182,7 +267,8 @@ test('out and in again: Lupin’s own file loses nothing, linked data and text s
     for (const write of [(each: typeof recipe) => JSON.stringify(toJsonLd(each)), toText]) {
       const first = one(write(recipe)).recipe;
       const again = one(write(first)).recipe;
-      const bare = ({ id, original, about, hold, ...rest }: typeof recipe) => [typeof id, typeof original, typeof about, typeof hold, rest] as const;
+      const bare = ({ id, original, about, hold, ...rest }: typeof recipe) =>
+        [typeof id, typeof original, typeof about, typeof hold, rest] as const;
       expect([recipe.id, bare(again)]).toEqual([recipe.id, bare(first)]);
       expect(first.lines.map((line) => line.text)).toEqual(recipe.lines.map((line) => line.text));
     }
@@ -190,21 +276,55 @@ test('out and in again: Lupin’s own file loses nothing, linked data and text s
 });
 
 describe('linked data as pages really have it', () => {
-  const node = (part: object) => one(JSON.stringify({ '@type': 'Recipe', 'name': 'Scones', 'recipeIngredient': ['450 g self-raising flour', '100 g butter', '300 ml milk'], 'recipeInstructions': ['Mix everything.'], ...part }));
+  const node = (part: object) =>
+    one(
+      JSON.stringify({
+        '@type': 'Recipe',
+        name: 'Scones',
+        recipeIngredient: ['450 g self-raising flour', '100 g butter', '300 ml milk'],
+        recipeInstructions: ['Mix everything.'],
+        ...part,
+      }),
+    );
 
   test('a method in one string with its numbers in it', () => {
-    const { recipe } = node({ recipeInstructions: '1. Heat the oven to 220C. 2. Rub the butter into the flour. 3. Stir in the milk. 4. Bake for 12 minutes until golden.' });
-    expect(recipe.steps.map((step) => [step.title, step.oven?.temperatureC])).toEqual([['Rub the butter into the flour', undefined], ['Stir in the milk', undefined], ['Bake', 220]]);
+    const { recipe } = node({
+      recipeInstructions:
+        '1. Heat the oven to 220C. 2. Rub the butter into the flour. 3. Stir in the milk. 4. Bake for 12 minutes until golden.',
+    });
+    expect(recipe.steps.map((step) => [step.title, step.oven?.temperatureC])).toEqual([
+      ['Rub the butter into the flour', undefined],
+      ['Stir in the milk', undefined],
+      ['Bake', 220],
+    ]);
   });
 
   test('ingredients as name and value, markup in them, a whole list in one string', () => {
-    expect(node({ recipeIngredient: [{ '@type': 'PropertyValue', 'name': 'plain flour', 'value': '200 g' }, '<b>&frac12; tsp</b> salt<script>x</script>'] }).recipe.lines.map((line) => line.text)).toEqual(['200 g plain flour', '½ tsp salt']);
-    expect(node({ recipeIngredient: '2 eggs, 100 g flour (sifted, plain), salt' }).recipe.lines.map((line) => line.text)).toEqual(['2 eggs', '100 g flour (sifted, plain)', 'salt']);
-    expect(node({ recipeIngredient: ['2 onions, chopped'] }).recipe.lines.map((line) => line.text)).toEqual(['2 onions, chopped']);
+    expect(
+      node({
+        recipeIngredient: [
+          { '@type': 'PropertyValue', name: 'plain flour', value: '200 g' },
+          '<b>&frac12; tsp</b> salt<script>x</script>',
+        ],
+      }).recipe.lines.map((line) => line.text),
+    ).toEqual(['200 g plain flour', '½ tsp salt']);
+    expect(
+      node({ recipeIngredient: '2 eggs, 100 g flour (sifted, plain), salt' }).recipe.lines.map((line) => line.text),
+    ).toEqual(['2 eggs', '100 g flour (sifted, plain)', 'salt']);
+    expect(node({ recipeIngredient: ['2 onions, chopped'] }).recipe.lines.map((line) => line.text)).toEqual([
+      '2 onions, chopped',
+    ]);
   });
 
   test('a yield that is a quantity, a time that is none, a tip that is no step', () => {
-    const reading = node({ recipeYield: { '@type': 'QuantitativeValue', 'value': 6 }, cookTime: '1 hour', recipeInstructions: [{ '@type': 'HowToStep', 'text': 'Mix everything.' }, { '@type': 'HowToTip', 'text': 'Nice cold.' }] });
+    const reading = node({
+      recipeYield: { '@type': 'QuantitativeValue', value: 6 },
+      cookTime: '1 hour',
+      recipeInstructions: [
+        { '@type': 'HowToStep', text: 'Mix everything.' },
+        { '@type': 'HowToTip', text: 'Nice cold.' },
+      ],
+    });
     expect([reading.recipe.portions, reading.recipe.steps.length, reading.recipe.about]).toEqual([6, 1, 'Nice cold.']);
     expect(reading.leftOver.map((each) => each.words)).toContain('cookTime: 1 hour');
   });

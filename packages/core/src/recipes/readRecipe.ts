@@ -1,5 +1,14 @@
 import * as v from 'valibot';
-import { CheckedRecipe, freshId, LineId, RecipeId, StepId, type IngredientLine, type Original, type Recipe } from '../model/index.ts';
+import {
+  CheckedRecipe,
+  freshId,
+  LineId,
+  RecipeId,
+  StepId,
+  type IngredientLine,
+  type Original,
+  type Recipe,
+} from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
 import { checkRecipe, type RecipeFinding } from './check.ts';
@@ -17,7 +26,10 @@ import { sentencesOf } from './wording.ts';
 import { readYield } from './yields.ts';
 
 /** A line as read, for the cook to confirm: what counts as its amount, what its words hold, what is odd. */
-export interface ReadRecipeLine extends Pick<IngredientReading, 'contained' | 'possible' | 'claims' | 'unknown' | 'foods'> {
+export interface ReadRecipeLine extends Pick<
+  IngredientReading,
+  'contained' | 'possible' | 'claims' | 'unknown' | 'foods'
+> {
   readonly id: LineId;
   readonly text: string;
   readonly amountSpan: Span;
@@ -77,13 +89,19 @@ function fromJson(text: string): RecipesRead {
   if ('fault' in json) {
     // "[Serves 4]" is a note, not JSON: what does not parse may still be a recipe in words.
     const words = /["{[]\s*"?@?\w+"?\s*:/.test(text) ? undefined : fromDrafts([draftOfText(text)], []);
-    return words && words.recipes.length > 0 ? words : { recipes: [], faults: [`It looks like JSON and is not quite: ${json.fault}`] };
+    return words && words.recipes.length > 0
+      ? words
+      : { recipes: [], faults: [`It looks like JSON and is not quite: ${json.fault}`] };
   }
   const own = fromOwn(json.data, text);
   if (own) return own;
   const nodes = recipeNodes(json.data as never);
-  if (nodes.length === 0) return { recipes: [], faults: ['The JSON holds no recipe: neither a schema.org Recipe nor a Lupin recipe.'] };
-  return fromDrafts(nodes.map((node) => draftOfNode(node, JSON.stringify(node))), []);
+  if (nodes.length === 0)
+    return { recipes: [], faults: ['The JSON holds no recipe: neither a schema.org Recipe nor a Lupin recipe.'] };
+  return fromDrafts(
+    nodes.map((node) => draftOfNode(node, JSON.stringify(node))),
+    [],
+  );
 }
 
 /** A recipe file of format lupin.recipe/1: `{format, recipe, components?}`, or the bare recipe. */
@@ -93,7 +111,8 @@ function fromOwn(data: unknown, text: string): RecipesRead | undefined {
   const { format, recipe, components, ...bare } = data as { format?: unknown; recipe?: unknown; components?: unknown };
   const ours = holds('format') && typeof format === 'string' && format.startsWith('lupin.recipe');
   if (!ours && !(holds('lines') && holds('steps'))) return undefined;
-  if (ours && format !== 'lupin.recipe/1') return { recipes: [], faults: [`This Lupin does not know the format "${String(format).slice(0, 60)}".`] };
+  if (ours && format !== 'lupin.recipe/1')
+    return { recipes: [], faults: [`This Lupin does not know the format "${String(format).slice(0, 60)}".`] };
   const all = recipe !== undefined ? [recipe, ...(Array.isArray(components) ? (components as unknown[]) : [])] : [bare];
   const faults: string[] = [];
   const recipes = all.flatMap((each): RecipeReading[] => {
@@ -102,8 +121,20 @@ function fromOwn(data: unknown, text: string): RecipesRead | undefined {
       faults.push(...checked.issues.slice(0, 8).map((issue) => `${v.getDotPath(issue) ?? 'recipe'}: ${issue.message}`));
       return [];
     }
-    const whole: Recipe = checked.output.original ? checked.output : { ...checked.output, original: originalOf('lupin', all.length === 1 ? text : JSON.stringify(each)) };
-    return [{ format: 'lupin', recipe: whole, lines: whole.lines.map((line) => lineOf(line.id, readLine(line.text))), steps: whole.steps.map((step) => ({ id: step.id, notes: [], guessed: [] })), notes: [], leftOver: [], findings: [] }];
+    const whole: Recipe = checked.output.original
+      ? checked.output
+      : { ...checked.output, original: originalOf('lupin', all.length === 1 ? text : JSON.stringify(each)) };
+    return [
+      {
+        format: 'lupin',
+        recipe: whole,
+        lines: whole.lines.map((line) => lineOf(line.id, readLine(line.text))),
+        steps: whole.steps.map((step) => ({ id: step.id, notes: [], guessed: [] })),
+        notes: [],
+        leftOver: [],
+        findings: [],
+      },
+    ];
   });
   const find = (id: string) => recipes.find((each) => each.recipe.id === id)?.recipe;
   return { recipes: recipes.map((each) => ({ ...each, findings: checkRecipe(each.recipe, find) })), faults };
@@ -120,7 +151,13 @@ function fromPage(html: string): RecipesRead {
   });
   if (drafts.length > 0) return fromDrafts(drafts, faults);
   const words = fromDrafts([draftOfText(page.text)], faults);
-  return { ...words, recipes: words.recipes.map((each) => ({ ...each, notes: ['The page holds no recipe data; it was read as text.', ...each.notes] })) };
+  return {
+    ...words,
+    recipes: words.recipes.map((each) => ({
+      ...each,
+      notes: ['The page holds no recipe data; it was read as text.', ...each.notes],
+    })),
+  };
 }
 
 function fromDrafts(drafts: readonly Draft[], faults: readonly string[]): RecipesRead {
@@ -154,12 +191,24 @@ export function writtenIn(text: string): WrittenIn {
   return us > metric ? 'us' : 'metric';
 }
 
-const lineOf = (id: LineId, { text, amountSpan, doubts, ingredient }: LineReading): ReadRecipeLine =>
-  ({ id, text, amountSpan, doubts, contained: ingredient.contained, possible: ingredient.possible, claims: ingredient.claims, unknown: ingredient.unknown, foods: ingredient.foods });
+const lineOf = (id: LineId, { text, amountSpan, doubts, ingredient }: LineReading): ReadRecipeLine => ({
+  id,
+  text,
+  amountSpan,
+  doubts,
+  contained: ingredient.contained,
+  possible: ingredient.possible,
+  claims: ingredient.claims,
+  unknown: ingredient.unknown,
+  foods: ingredient.foods,
+});
 
 const courses: readonly (readonly [RegExp, string])[] = [
   [/\b(?:starters?|appeti[sz]ers?|soups?|dips?|snacks?|canap[eé]s?|spreads?|pâté|bites)\b/i, 'Starters'],
-  [/\b(?:desserts?|cakes?|puddings?|sweets?|biscuits?|cookies?|ice cream|trifle|crumble|brownies?|shortbread|custard|meringues?|cheesecake|sorbet|fool)\b/i, 'Desserts'],
+  [
+    /\b(?:desserts?|cakes?|puddings?|sweets?|biscuits?|cookies?|ice cream|trifle|crumble|brownies?|shortbread|custard|meringues?|cheesecake|sorbet|fool)\b/i,
+    'Desserts',
+  ],
   [/\b(?:sides?|salads?|vegetables?|breads?|rolls|relish|sauces?|condiments?|slaw|mash)\b/i, 'Sides'],
   [/\b(?:mains?|dinner|lunch|supper|entr[eé]e|stew|curry|roast|casserole|lasagne|pie|chilli)\b/i, 'Mains'],
 ];
@@ -183,65 +232,148 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   const wanted = draft.ingredients.filter((line) => line.text.trim() !== '');
   if (wanted.length === 0) return `${called} has no list of ingredients that could be found; nothing was taken over.`;
   if (wanted.length > mostLines) {
-    notes.push(`It has ${wanted.length} ingredient lines; a recipe holds ${mostLines}. The rest stays in the original.`);
-    leftOver.push(...wanted.slice(mostLines).map((line) => ({ words: line.text.slice(0, 300), why: `more than ${mostLines} lines` })));
+    notes.push(
+      `It has ${wanted.length} ingredient lines; a recipe holds ${mostLines}. The rest stays in the original.`,
+    );
+    leftOver.push(
+      ...wanted
+        .slice(mostLines)
+        .map((line) => ({ words: line.text.slice(0, 300), why: `more than ${mostLines} lines` })),
+    );
   }
   const lineIds = new Set<string>();
   const readings = wanted.slice(0, mostLines).map(({ text, heading }) => {
     const reading = readLine(text.slice(0, 300), system);
     if (text.length > 300) leftOver.push({ words: text.slice(300, 600), why: 'a line holds 300 characters' });
-    const food = reading.ingredient.foods[0]?.words ?? reading.text.slice(reading.amountSpan.start === 0 ? reading.amountSpan.end : 0);
+    const food =
+      reading.ingredient.foods[0]?.words ??
+      reading.text.slice(reading.amountSpan.start === 0 ? reading.amountSpan.end : 0);
     return { id: v.parse(LineId, slug(food, lineIds, 'line', 32)), reading, heading: heading?.slice(0, 80) };
   });
   const known: KnownLine[] = readings.map(({ id, reading, heading }) => ({ id, reading, heading }));
   const lines = readings.map(({ id, reading, heading }): IngredientLine => ({
-    id, text: reading.text || '(empty line)', amount: reading.amount, part: reading.part, canOmit: reading.canOmit,
-    ...(reading.food && { food: reading.food }), ...(heading && { heading }),
+    id,
+    text: reading.text || '(empty line)',
+    amount: reading.amount,
+    part: reading.part,
+    canOmit: reading.canOmit,
+    ...(reading.food && { food: reading.food }),
+    ...(heading && { heading }),
   }));
   const paragraphs = draft.method.map((each) => each.text.trim()).filter((text) => text !== '');
-  const read = readSteps(paragraphs.map((text) => text.slice(0, 20_000)), known);
+  const read = readSteps(
+    paragraphs.map((text) => text.slice(0, 20_000)),
+    known,
+  );
   if (read.length > mostSteps) {
-    notes.push(`Its method falls into ${read.length} steps; a recipe holds ${mostSteps}. The rest stays in the original.`);
-    leftOver.push(...read.slice(mostSteps).map(({ step }) => ({ words: step.text.slice(0, 300), why: `more than ${mostSteps} steps` })));
+    notes.push(
+      `Its method falls into ${read.length} steps; a recipe holds ${mostSteps}. The rest stays in the original.`,
+    );
+    leftOver.push(
+      ...read
+        .slice(mostSteps)
+        .map(({ step }) => ({ words: step.text.slice(0, 300), why: `more than ${mostSteps} steps` })),
+    );
   }
   const steps = read.slice(0, mostSteps);
   if (steps.length === 0) notes.push('No method was found: one step stands for all of it, with a guessed time.');
   const { portions, makes } = readYield(draft.yields);
-  if (portions === undefined) notes.push(makes ? 'It says what it makes, not how many it feeds: taken as 4 portions.' : 'It does not say how many it feeds: taken as 4 portions.');
+  if (portions === undefined)
+    notes.push(
+      makes
+        ? 'It says what it makes, not how many it feeds: taken as 4 portions.'
+        : 'It does not say how many it feeds: taken as 4 portions.',
+    );
   const wholeText = [...paragraphs, ...draft.notes].join('\n');
   const keeps = keepsOf(wholeText);
   const hold = holdOf(paragraphs.join('\n'));
   const likely = steps.reduce((sum, { step }) => sum + step.durationMin.likely, 0);
-  if (draft.totalMin !== undefined && draft.totalMin > 0 && steps.length > 0 && (likely > draft.totalMin * 2 || likely < draft.totalMin / 2)) notes.push(`It says ${Math.round(draft.totalMin)} minutes in all; its steps come to about ${likely}.`);
+  if (
+    draft.totalMin !== undefined &&
+    draft.totalMin > 0 &&
+    steps.length > 0 &&
+    (likely > draft.totalMin * 2 || likely < draft.totalMin / 2)
+  )
+    notes.push(`It says ${Math.round(draft.totalMin)} minutes in all; its steps come to about ${likely}.`);
   const about = [draft.about, ...draft.notes].filter((text) => text !== '').join('\n');
   if (about.length > 2000) leftOver.push({ words: about.slice(2000, 2300), why: 'more than 2000 characters of notes' });
   const recipe: Recipe = {
-    id: v.parse(RecipeId, slug(name, ids, 'recipe')), name, about: about.slice(0, 2000),
+    id: v.parse(RecipeId, slug(name, ids, 'recipe')),
+    name,
+    about: about.slice(0, 2000),
     usualCourse: courseOf(draft.category, name, readings),
-    portions: Math.min(500, Math.max(0.25, portions ?? 4)), ...(makes && { makes }), lines,
-    steps: steps.length > 0 ? steps.map(({ step }) => step) : [{ id: v.parse(StepId, 'make'), title: 'Make it', text: '', uses: lines.map((line) => line.id), durationMin: { least: 20, likely: 30, most: 60 }, hands: 'on', attention: [], grows: true, kit: [], burner: false, looseFlour: false, until: '', splitPoint: false, alternatives: [], leaves: [] }],
-    hold, keeps, servedWith: servedWithOf(wholeText), original: originalOf(draft.format, draft.original),
+    portions: Math.min(500, Math.max(0.25, portions ?? 4)),
+    ...(makes && { makes }),
+    lines,
+    steps:
+      steps.length > 0
+        ? steps.map(({ step }) => step)
+        : [
+            {
+              id: v.parse(StepId, 'make'),
+              title: 'Make it',
+              text: '',
+              uses: lines.map((line) => line.id),
+              durationMin: { least: 20, likely: 30, most: 60 },
+              hands: 'on',
+              attention: [],
+              grows: true,
+              kit: [],
+              burner: false,
+              looseFlour: false,
+              until: '',
+              splitPoint: false,
+              alternatives: [],
+              leaves: [],
+            },
+          ],
+    hold,
+    keeps,
+    servedWith: servedWithOf(wholeText),
+    original: originalOf(draft.format, draft.original),
   };
   return {
-    format: draft.format, recipe, lines: readings.map(({ id, reading }) => lineOf(id, reading)),
-    steps: steps.length > 0 ? steps.map(({ step, notes: found, guessed }) => ({ id: step.id, notes: found, guessed })) : [{ id: recipe.steps[0]!.id, notes: [], guessed: ['time'] }],
-    notes, leftOver, findings: checkRecipe(recipe, () => undefined, { noYield: portions === undefined }),
+    format: draft.format,
+    recipe,
+    lines: readings.map(({ id, reading }) => lineOf(id, reading)),
+    steps:
+      steps.length > 0
+        ? steps.map(({ step, notes: found, guessed }) => ({ id: step.id, notes: found, guessed }))
+        : [{ id: recipe.steps[0]!.id, notes: [], guessed: ['time'] }],
+    notes,
+    leftOver,
+    findings: checkRecipe(recipe, () => undefined, { noYield: portions === undefined }),
   };
 }
 
 function keepsOf(text: string): Recipe['keeps'] {
   const found: Recipe['keeps'] = [];
   for (const sentence of sentencesOf(text)) {
-    const time = readTimes(sentence.text).filter((each) => each.use === 'keeps').at(-1);
+    const time = readTimes(sentence.text)
+      .filter((each) => each.use === 'keeps')
+      .at(-1);
     if (!time || time.likely < 720) continue;
-    const where = /freez/i.test(sentence.text) ? 'freezer' as const : /fridge|refrigerat|chill/i.test(sentence.text) ? 'fridge' as const : /airtight|tin|jar|room temperature|cupboard/i.test(sentence.text) ? 'cupboard' as const : 'fridge' as const;
-    if (!found.some((each) => each.where === where)) found.push({ where, days: Math.min(365, Math.max(1, Math.floor(time.likely / 1440))) });
+    const where = /freez/i.test(sentence.text)
+      ? ('freezer' as const)
+      : /fridge|refrigerat|chill/i.test(sentence.text)
+        ? ('fridge' as const)
+        : /airtight|tin|jar|room temperature|cupboard/i.test(sentence.text)
+          ? ('cupboard' as const)
+          : ('fridge' as const);
+    if (!found.some((each) => each.where === where))
+      found.push({ where, days: Math.min(365, Math.max(1, Math.floor(time.likely / 1440))) });
   }
   return found.slice(0, 3);
 }
 
 function holdOf(text: string): Recipe['hold'] {
-  if (/\bserve (?:it |them )?(?:at once|immediately|straight ?away|right away|piping hot)\b/i.test(text)) return { mostMin: 10, how: 'the recipe says: serve at once' };
-  if (/\bserve (?:it |them )?(?:cold|chilled|at room temperature)\b|\bchill(?:ed)? until (?:needed|serving|ready)\b/i.test(text)) return { mostMin: 240, how: 'served cold; keep it in the fridge until then' };
+  if (/\bserve (?:it |them )?(?:at once|immediately|straight ?away|right away|piping hot)\b/i.test(text))
+    return { mostMin: 10, how: 'the recipe says: serve at once' };
+  if (
+    /\bserve (?:it |them )?(?:cold|chilled|at room temperature)\b|\bchill(?:ed)? until (?:needed|serving|ready)\b/i.test(
+      text,
+    )
+  )
+    return { mostMin: 240, how: 'served cold; keep it in the fridge until then' };
   return { mostMin: 30, how: 'not said in the recipe; taken as half an hour' };
 }

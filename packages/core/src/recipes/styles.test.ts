@@ -25,8 +25,15 @@ Directions
 Preheat oven to 350 degrees F (175 degrees C). Lightly grease a 9x5 inch loaf pan.
 In a large bowl, combine flour and baking soda. Beat in butter, eggs and mashed bananas until well blended.
 Bake in preheated oven for 60 to 65 minutes, until a toothpick comes out clean. Let bread cool in pan for 10 minutes, then turn out.`,
-    name: 'CLASSIC BANANA BREAD', portions: 8, foods: ['wheat-flour', 'bicarbonate-of-soda', 'butter', 'egg', 'banana'],
-    steps: [['Lightly grease', 4, 'on'], ['In a large bowl', 8, 'on'], ['Bake', 63, 'off'], ['Let bread cool', 10, 'off']],
+    name: 'CLASSIC BANANA BREAD',
+    portions: 8,
+    foods: ['wheat-flour', 'bicarbonate-of-soda', 'butter', 'egg', 'banana'],
+    steps: [
+      ['Lightly grease', 4, 'on'],
+      ['In a large bowl', 8, 'on'],
+      ['Bake', 63, 'off'],
+      ['Let bread cool', 10, 'off'],
+    ],
   },
   'steps numbered on lines of their own, a slow cooker, two ways of timing': {
     text: `Slow Cooker Chilli
@@ -42,8 +49,13 @@ Step 1
 Brown the mince in a large frying pan over a high heat for 5-6 mins, in batches if needed.
 Step 2
 Tip everything into the slow cooker and cook on low for 8 hrs or high for 4 hrs.`,
-    name: 'Slow Cooker Chilli', portions: 4, foods: ['beef-mince', 'onion', 'kidney-beans', 'beef-stock'],
-    steps: [['Brown the mince', 6, 'on'], ['Tip everything', 480, 'off']],
+    name: 'Slow Cooker Chilli',
+    portions: 4,
+    foods: ['beef-mince', 'onion', 'kidney-beans', 'beef-stock'],
+    steps: [
+      ['Brown the mince', 6, 'on'],
+      ['Tip everything', 480, 'off'],
+    ],
   },
   'headings inside the list, the grill at the end, leftovers': {
     text: `Pasta bake
@@ -61,8 +73,16 @@ For the pasta
 2. Meanwhile, boil the macaroni for 8 minutes.
 3. Toss with the sauce in a baking dish. Bake at 375°F, uncovered, for 20 minutes. Broil 2 minutes to brown the top - watch closely!
 Leftovers keep 3 days in the fridge.`,
-    name: 'Pasta bake', portions: 6, foods: ['cashews', 'water', 'lemon-juice', 'dried-pasta'],
-    steps: [['Blend all sauce', 2, 'on'], ['Boil the macaroni', 8, 'off'], ['Toss with', 4, 'on'], ['Bake', 20, 'off'], ['Broil', 2, 'on']],
+    name: 'Pasta bake',
+    portions: 6,
+    foods: ['cashews', 'water', 'lemon-juice', 'dried-pasta'],
+    steps: [
+      ['Blend all sauce', 2, 'on'],
+      ['Boil the macaroni', 8, 'off'],
+      ['Toss with', 4, 'on'],
+      ['Bake', 20, 'off'],
+      ['Broil', 2, 'on'],
+    ],
   },
   'the oven set in the middle, basted, turned up, rested': {
     text: `Roast chicken
@@ -75,13 +95,26 @@ Take the chicken out of the fridge an hour before roasting. Heat the oven to 200
 Rub the butter all over and put the lemon in the cavity.
 Roast for 1 hr 20 mins, basting every 20 mins, until a thermometer in the thigh reads 74C. Turn the oven up to 220C for the last 10 minutes.
 Rest for 15 mins before carving.`,
-    name: 'Roast chicken', portions: 4, foods: ['chicken', 'lemon', 'butter'],
-    steps: [['Take the chicken out', 4, 'on'], ['Rub the butter', 4, 'on'], ['Roast', 70, 'off'], ['Turn the oven up', 10, 'off'], ['Rest', 15, 'off']],
+    name: 'Roast chicken',
+    portions: 4,
+    foods: ['chicken', 'lemon', 'butter'],
+    steps: [
+      ['Take the chicken out', 4, 'on'],
+      ['Rub the butter', 4, 'on'],
+      ['Roast', 70, 'off'],
+      ['Turn the oven up', 10, 'off'],
+      ['Rest', 15, 'off'],
+    ],
   },
   'told in sentences': {
     text: 'Pickled red onions: Thinly slice 1 red onion. Bring 120ml vinegar, 120ml water and 1 tbsp sugar to the boil, pour over the onion and leave to stand for 30 minutes. Keeps 2 weeks in the fridge.',
-    name: 'Pickled red onions', portions: 4, foods: ['red-onion', 'white-vinegar', 'water', 'sugar'],
-    steps: [['Thinly slice', 6, 'on'], ['Bring 120ml vinegar', 30, 'off']],
+    name: 'Pickled red onions',
+    portions: 4,
+    foods: ['red-onion', 'white-vinegar', 'water', 'sugar'],
+    steps: [
+      ['Thinly slice', 6, 'on'],
+      ['Bring 120ml vinegar', 30, 'off'],
+    ],
   },
 };
 
@@ -90,17 +123,24 @@ test.each(Object.entries(styles))('%s', (_name, style) => {
   const { recipe } = reading!;
   expect([recipe.name, recipe.portions]).toEqual([style.name, style.portions]);
   expect(recipe.lines.map((line) => line.food)).toEqual(style.foods);
-  expect(recipe.steps.map((step) => [step.durationMin.likely, step.hands])).toEqual(style.steps.map(([, likely, hands]) => [likely, hands]));
+  expect(recipe.steps.map((step) => [step.durationMin.likely, step.hands])).toEqual(
+    style.steps.map(([, likely, hands]) => [likely, hands]),
+  );
   recipe.steps.forEach((step, i) => expect(step.title.startsWith(style.steps[i]![0])).toBe(true));
 });
 
 test('the roast is hot from the oven as it was set, and hotter at the end; basting falls into the roast only', () => {
-  const { steps } = readRecipes(styles['the oven set in the middle, basted, turned up, rested']!.text).recipes[0]!.recipe;
+  const { steps } = readRecipes(styles['the oven set in the middle, basted, turned up, rested']!.text).recipes[0]!
+    .recipe;
   expect(steps.map((step) => step.oven?.temperatureC)).toEqual([undefined, undefined, 200, 220, undefined]);
   expect(steps[2]).toMatchObject({ coreC: 74, attention: [{ atMin: 20 }, { atMin: 40 }, { atMin: 60 }] });
 });
 
 test('kept words: what keeps is a fact of the recipe, not a step', () => {
-  expect(readRecipes(styles['told in sentences']!.text).recipes[0]!.recipe.keeps).toEqual([{ where: 'fridge', days: 14 }]);
-  expect(readRecipes(styles['headings inside the list, the grill at the end, leftovers']!.text).recipes[0]!.recipe.keeps).toEqual([{ where: 'fridge', days: 3 }]);
+  expect(readRecipes(styles['told in sentences']!.text).recipes[0]!.recipe.keeps).toEqual([
+    { where: 'fridge', days: 14 },
+  ]);
+  expect(
+    readRecipes(styles['headings inside the list, the grill at the end, leftovers']!.text).recipes[0]!.recipe.keeps,
+  ).toEqual([{ where: 'fridge', days: 3 }]);
 });

@@ -14,9 +14,13 @@ export interface ReadTime extends Span {
   readonly use: 'step' | 'moment' | 'rhythm' | 'keeps';
 }
 
-const unitMinutes = (unit: string): number => (/^s/i.test(unit) ? 1 / 60 : /^m/i.test(unit) ? 1 : /^h/i.test(unit) ? 60 : /^d/i.test(unit) ? 1440 : 10_080);
+const unitMinutes = (unit: string): number =>
+  /^s/i.test(unit) ? 1 / 60 : /^m/i.test(unit) ? 1 : /^h/i.test(unit) ? 60 : /^d/i.test(unit) ? 1440 : 10_080;
 const unitSource = String.raw`(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?|weeks?|months?)`;
-const figure = new RegExp(String.raw`(?<![\p{L}\p{N}])(?:(?<open>at least|a minimum of|minimum of|min\.)\s+)?(?:(?<before>about|around|approx(?:imately)?\.?|roughly|up to|after|every|another|a further|further|for)\s+)*(?<low>${numberSource})(?:\s?(?:-|–|—|to|or)\s?(?<high>${digitsSource}|two|three|four|five|six|ten))?(?:[\s-]+(?:more|extra|further))?[\s-]?(?<unit>${unitSource})(?![\p{L}])(?<half>\s+and\s+a\s+half|\s+and\s+a\s+quarter)?(?:\s*(?:and\s+)?(?<more>\d{1,2})\s?(?<moreUnit>minutes?|mins?|m)(?![\p{L}]))?(?<sides>\s*(?:on\s+each\s+side|per\s+side|each\s+side|a\s+side|on\s+both\s+sides|either\s+side))?`, 'giu');
+const figure = new RegExp(
+  String.raw`(?<![\p{L}\p{N}])(?:(?<open>at least|a minimum of|minimum of|min\.)\s+)?(?:(?<before>about|around|approx(?:imately)?\.?|roughly|up to|after|every|another|a further|further|for)\s+)*(?<low>${numberSource})(?:\s?(?:-|–|—|to|or)\s?(?<high>${digitsSource}|two|three|four|five|six|ten))?(?:[\s-]+(?:more|extra|further))?[\s-]?(?<unit>${unitSource})(?![\p{L}])(?<half>\s+and\s+a\s+half|\s+and\s+a\s+quarter)?(?:\s*(?:and\s+)?(?<more>\d{1,2})\s?(?<moreUnit>minutes?|mins?|m)(?![\p{L}]))?(?<sides>\s*(?:on\s+each\s+side|per\s+side|each\s+side|a\s+side|on\s+both\s+sides|either\s+side))?`,
+  'giu',
+);
 const spoken: readonly { readonly pattern: RegExp; readonly minutes: readonly [number, number, number] }[] = [
   { pattern: /\bovernight\b/gi, minutes: [480, 600, 960] },
   { pattern: /\ba few minutes\b/gi, minutes: [2, 3, 5] },
@@ -39,25 +43,49 @@ export function readTimes(text: string): readonly ReadTime[] {
     const high = groups['high'] === undefined ? undefined : numberOf(groups['high']);
     if (!Number.isFinite(low) || low <= 0) continue;
     const sides = groups['sides'] ? 2 : 1;
-    const extra = (groups['half'] ? (/quarter/.test(groups['half']) ? 0.25 : 0.5) * unit : 0) + (groups['more'] && unit === 60 ? Number(groups['more']) : 0);
+    const extra =
+      (groups['half'] ? (/quarter/.test(groups['half']) ? 0.25 : 0.5) * unit : 0) +
+      (groups['more'] && unit === 60 ? Number(groups['more']) : 0);
     const from = (Math.min(low, high ?? low) * unit + extra) * sides;
     const to = (Math.max(low, high ?? low) * unit + extra) * sides;
     const before = text.slice(Math.max(0, match.index - 30), match.index) + match[0];
     const after = text.slice(match.index + match[0].length, match.index + match[0].length + 40);
-    const open = groups['open'] !== undefined || /^\s*(?:or (?:more|longer|overnight|up to)|minimum|at least)/i.test(after);
+    const open =
+      groups['open'] !== undefined || /^\s*(?:or (?:more|longer|overnight|up to)|minimum|at least)/i.test(after);
     const exact = high !== undefined || open;
     const opening = open ? Math.max(from * 1.5, /overnight/i.test(after) ? 720 : 0) : to;
     found.push({
-      start: match.index, end: match.index + match[0].length, words: match[0].trim(), open,
-      least: exact ? from : from * leeway.early, likely: high !== undefined ? (from + to) / 2 : from, most: open ? opening : high !== undefined ? to : to * leeway.late,
+      start: match.index,
+      end: match.index + match[0].length,
+      words: match[0].trim(),
+      open,
+      least: exact ? from : from * leeway.early,
+      likely: high !== undefined ? (from + to) / 2 : from,
+      most: open ? opening : high !== undefined ? to : to * leeway.late,
       use: useOf(groups['before'] ?? '', before, after),
     });
   }
-  for (const { pattern, minutes: [least, likely, most] } of spoken) {
+  for (const {
+    pattern,
+    minutes: [least, likely, most],
+  } of spoken) {
     for (const match of text.matchAll(pattern)) {
       // "2 hours or overnight": the hours stand, and it may be longer.
       if (found.some((each) => each.open && match.index - each.end < 12 && match.index >= each.start)) continue;
-      found.push({ start: match.index, end: match.index + match[0].length, words: match[0], least, likely, most, open: false, use: useOf('', text.slice(Math.max(0, match.index - 30), match.index), text.slice(match.index + match[0].length, match.index + match[0].length + 40)) });
+      found.push({
+        start: match.index,
+        end: match.index + match[0].length,
+        words: match[0],
+        least,
+        likely,
+        most,
+        open: false,
+        use: useOf(
+          '',
+          text.slice(Math.max(0, match.index - 30), match.index),
+          text.slice(match.index + match[0].length, match.index + match[0].length + 40),
+        ),
+      });
     }
   }
   return found.sort((a, b) => a.start - b.start);
@@ -65,11 +93,22 @@ export function readTimes(text: string): readonly ReadTime[] {
 
 function useOf(lead: string, before: string, after: string): ReadTime['use'] {
   if (/\bevery\s*$/i.test(lead) || /\bevery\s+[\w½]+\s*\w*$/i.test(before)) return 'rhythm';
-  if (/\b(?:keeps?|kept|stored?|made|prepared|cooked|ready)\b[^.]{0,24}$/i.test(before) && /^\s*(?:in advance|ahead|in (?:the|an?)|at room|before|$|\.|,)/i.test(after) && !/\bfor\s+\S+\s+\S+$/.test(before)) return 'keeps';
-  if (/^\s*before (?!serving|the (?:meal|end)|you)/i.test(after) && !/\bfor\s+(?:\w+\s+)?[\w½¼¾]+\s*\w*$/i.test(before)) return 'moment';
+  if (
+    /\b(?:keeps?|kept|stored?|made|prepared|cooked|ready)\b[^.]{0,24}$/i.test(before) &&
+    /^\s*(?:in advance|ahead|in (?:the|an?)|at room|before|$|\.|,)/i.test(after) &&
+    !/\bfor\s+\S+\s+\S+$/.test(before)
+  )
+    return 'keeps';
+  if (/^\s*before (?!serving|the (?:meal|end)|you)/i.test(after) && !/\bfor\s+(?:\w+\s+)?[\w½¼¾]+\s*\w*$/i.test(before))
+    return 'moment';
   if (/^\s*(?:in advance|ahead|beforehand|before (?:serving|the (?:meal|end))|before you)/i.test(after)) return 'keeps';
   if (/\b(?:keeps?|will keep|can be (?:kept|stored|frozen)|stores?)\b[^.]{0,40}$/i.test(before)) return 'keeps';
-  if (/\bafter\s*$/i.test(lead) || /\bafter (?:about |the first |around )?[\w½]+\s*\w*$/i.test(before) || /\b(?:for the|in the|during the) (?:last|final|first)\b[^.]*$/i.test(before)) return 'moment';
+  if (
+    /\bafter\s*$/i.test(lead) ||
+    /\bafter (?:about |the first |around )?[\w½]+\s*\w*$/i.test(before) ||
+    /\b(?:for the|in the|during the) (?:last|final|first)\b[^.]*$/i.test(before)
+  )
+    return 'moment';
   return 'step';
 }
 
@@ -84,8 +123,10 @@ export interface ReadHeat extends Span {
   readonly doubt?: string | undefined;
 }
 
-const heat = /(?<![\d.,])(?<figure>\d{2,3})(?:\s?[-–]\s?\d{2,3})?\s?(?:(?<degree>°|º|˚|degrees?|deg\.?)\s?)?(?<scale>c(?:elsius|entigrade)?|f(?:ahrenheit)?)?(?![\p{L}\d])(?<fan>\s?\(?fan\)?)?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)|fan\s?(?<fanFigure>\d{3})\s?(?:°|º)?\s?c?(?![\p{L}\d])/giu;
-const coreWords = /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
+const heat =
+  /(?<![\d.,])(?<figure>\d{2,3})(?:\s?[-–]\s?\d{2,3})?\s?(?:(?<degree>°|º|˚|degrees?|deg\.?)\s?)?(?<scale>c(?:elsius|entigrade)?|f(?:ahrenheit)?)?(?![\p{L}\d])(?<fan>\s?\(?fan\)?)?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)|fan\s?(?<fanFigure>\d{3})\s?(?:°|º)?\s?c?(?![\p{L}\d])/giu;
+const coreWords =
+  /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
 export const toCelsius = (fahrenheit: number): number => Math.round(((fahrenheit - 32) * 5) / 9);
 
 /** All temperatures in a text, in °C. The same heat said on several scales ("180 °C/160 °C fan/gas 4") is one. */
@@ -100,11 +141,26 @@ export function readHeats(text: string): readonly ReadHeat[] {
     if (groups['gas']) {
       const mark = groups['gas'] === '½' ? 0.5 : groups['gas'] === '¼' ? 0.25 : Number(groups['gas']);
       const row = stepWords.gasMarks.find(([each]) => each === mark);
-      if (row) found.push({ ...span, celsius: row[1], scale: 'gas', core: false, fan: false, doubt: `gas mark ${groups['gas']} is about ${row[1]} °C` });
+      if (row)
+        found.push({
+          ...span,
+          celsius: row[1],
+          scale: 'gas',
+          core: false,
+          fan: false,
+          doubt: `gas mark ${groups['gas']} is about ${row[1]} °C`,
+        });
       continue;
     }
     if (groups['fanFigure']) {
-      found.push({ ...span, celsius: Number(groups['fanFigure']) + rules.fanCoolerC, scale: 'C', core: false, fan: true, doubt: `${groups['fanFigure']} °C in a fan oven is about ${Number(groups['fanFigure']) + rules.fanCoolerC} °C without` });
+      found.push({
+        ...span,
+        celsius: Number(groups['fanFigure']) + rules.fanCoolerC,
+        scale: 'C',
+        core: false,
+        fan: true,
+        doubt: `${groups['fanFigure']} °C in a fan oven is about ${Number(groups['fanFigure']) + rules.fanCoolerC} °C without`,
+      });
       continue;
     }
     const value = Number(groups['figure']);
@@ -112,22 +168,63 @@ export function readHeats(text: string): readonly ReadHeat[] {
     const isCore = (celsius: number) => core && celsius <= 100;
     const scale = groups['scale']?.[0]?.toUpperCase() as 'C' | 'F' | undefined;
     // A bare number is a heat only where it is called degrees or an oven is set to it.
-    if (!scale && !groups['degree'] && !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$/i.test(text.slice(Math.max(0, match.index - 45), match.index))) continue;
+    if (
+      !scale &&
+      !groups['degree'] &&
+      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$/i.test(
+        text.slice(Math.max(0, match.index - 45), match.index),
+      )
+    )
+      continue;
     if (!scale && value < 100) continue;
     const fan = groups['fan'] !== undefined;
-    if (scale === 'F') found.push({ ...span, celsius: toCelsius(value), scale, core: isCore(toCelsius(value)), fan: false });
-    else if (scale === 'C') found.push({ ...span, celsius: fan ? value + rules.fanCoolerC : value, scale, core: isCore(value), fan, doubt: fan ? `${value} °C in a fan oven is about ${value + rules.fanCoolerC} °C without` : undefined });
-    else if (value > 260) found.push({ ...span, celsius: toCelsius(value), scale: 'unsaid', core: isCore(toCelsius(value)), fan: false, doubt: `${value} can only be °F` });
-    else found.push({ ...span, celsius: value, scale: 'unsaid', core: isCore(value), fan: false, doubt: `taken for °C; the recipe does not say` });
+    if (scale === 'F')
+      found.push({ ...span, celsius: toCelsius(value), scale, core: isCore(toCelsius(value)), fan: false });
+    else if (scale === 'C')
+      found.push({
+        ...span,
+        celsius: fan ? value + rules.fanCoolerC : value,
+        scale,
+        core: isCore(value),
+        fan,
+        doubt: fan ? `${value} °C in a fan oven is about ${value + rules.fanCoolerC} °C without` : undefined,
+      });
+    else if (value > 260)
+      found.push({
+        ...span,
+        celsius: toCelsius(value),
+        scale: 'unsaid',
+        core: isCore(toCelsius(value)),
+        fan: false,
+        doubt: `${value} can only be °F`,
+      });
+    else
+      found.push({
+        ...span,
+        celsius: value,
+        scale: 'unsaid',
+        core: isCore(value),
+        fan: false,
+        doubt: `taken for °C; the recipe does not say`,
+      });
   }
   // Of one heat said several ways the plain °C counts, then °F, then what must be turned into it.
   const kept: ReadHeat[] = [];
   for (const { fan: _fan, ...each } of found) {
     const before = kept[kept.length - 1];
-    const same = before && before.core === each.core && /^[\s/,;()|or.]*(?:fan|conventional)?[\s/,;()|:]*$/i.test(text.slice(before.end, each.start));
+    const same =
+      before &&
+      before.core === each.core &&
+      /^[\s/,;()|or.]*(?:fan|conventional)?[\s/,;()|:]*$/i.test(text.slice(before.end, each.start));
     const better = (one: ReadHeat) => (one.scale === 'C' && !one.doubt ? 0 : one.scale === 'F' ? 1 : 2);
     if (!same) kept.push(each);
-    else kept[kept.length - 1] = { ...(better(each) < better(before) ? each : before), start: before.start, end: each.end, words: text.slice(before.start, each.end) };
+    else
+      kept[kept.length - 1] = {
+        ...(better(each) < better(before) ? each : before),
+        start: before.start,
+        end: each.end,
+        words: text.slice(before.start, each.end),
+      };
   }
   return kept;
 }

@@ -1,7 +1,8 @@
 import type { Amount, Recipe } from '../model/index.ts';
 import { plainNumber } from '../quantities/index.ts';
 
-const isoOf = (minutes: number): string => `PT${Math.floor(minutes / 60) > 0 ? `${Math.floor(minutes / 60)}H` : ''}${minutes % 60 > 0 || minutes === 0 ? `${minutes % 60}M` : ''}`;
+const isoOf = (minutes: number): string =>
+  `PT${Math.floor(minutes / 60) > 0 ? `${Math.floor(minutes / 60)}H` : ''}${minutes % 60 > 0 || minutes === 0 ? `${minutes % 60}M` : ''}`;
 
 function yieldWords(makes: Amount): string {
   switch (makes.kind) {
@@ -31,7 +32,9 @@ function stepWords(title: string, text: string): string {
 /** A recipe as schema.org/Recipe linked data, its components beside it in one graph. @source schema.org/Recipe */
 export function toJsonLd(recipe: Recipe, components: readonly Recipe[] = []): Record<string, unknown> {
   const nodes = [recipe, ...components].map(nodeOf);
-  return nodes.length === 1 ? { '@context': 'https://schema.org', ...nodes[0]! } : { '@context': 'https://schema.org', '@graph': nodes };
+  return nodes.length === 1
+    ? { '@context': 'https://schema.org', ...nodes[0]! }
+    : { '@context': 'https://schema.org', '@graph': nodes };
 }
 
 function nodeOf(recipe: Recipe): Record<string, unknown> {
@@ -44,11 +47,17 @@ function nodeOf(recipe: Recipe): Record<string, unknown> {
     return [...starts, line.text];
   });
   return {
-    '@type': 'Recipe', 'name': recipe.name, ...(recipe.about && { description: recipe.about }),
-    'recipeYield': [`Serves ${plainNumber(recipe.portions)}`, ...(recipe.makes ? [`Makes ${yieldWords(recipe.makes)}`] : [])],
-    ...(recipe.usualCourse && { recipeCategory: recipe.usualCourse }), 'totalTime': isoOf(totalMin),
-    'recipeIngredient': ingredients,
-    'recipeInstructions': recipe.steps.map((step) => ({ '@type': 'HowToStep', 'text': stepWords(step.title, step.text) })),
+    '@type': 'Recipe',
+    name: recipe.name,
+    ...(recipe.about && { description: recipe.about }),
+    recipeYield: [
+      `Serves ${plainNumber(recipe.portions)}`,
+      ...(recipe.makes ? [`Makes ${yieldWords(recipe.makes)}`] : []),
+    ],
+    ...(recipe.usualCourse && { recipeCategory: recipe.usualCourse }),
+    totalTime: isoOf(totalMin),
+    recipeIngredient: ingredients,
+    recipeInstructions: recipe.steps.map((step) => ({ '@type': 'HowToStep', text: stepWords(step.title, step.text) })),
   };
 }
 
@@ -62,8 +71,19 @@ export function toText(recipe: Recipe): string {
   });
   const keeps = recipe.keeps.map(({ where, days }) => `Keeps in the ${where} for ${days} days.`);
   return [
-    recipe.name, '', `Serves ${plainNumber(recipe.portions)}`, ...(recipe.makes ? [`Makes ${yieldWords(recipe.makes)}`] : []), ...(recipe.about ? ['', recipe.about] : []),
-    '', 'Ingredients', ...ingredients, '', 'Method', ...recipe.steps.map((step, index) => `${index + 1}. ${stepWords(step.title, step.text)}`), ...(keeps.length > 0 ? ['', 'Notes', ...keeps] : []), '',
+    recipe.name,
+    '',
+    `Serves ${plainNumber(recipe.portions)}`,
+    ...(recipe.makes ? [`Makes ${yieldWords(recipe.makes)}`] : []),
+    ...(recipe.about ? ['', recipe.about] : []),
+    '',
+    'Ingredients',
+    ...ingredients,
+    '',
+    'Method',
+    ...recipe.steps.map((step, index) => `${index + 1}. ${stepWords(step.title, step.text)}`),
+    ...(keeps.length > 0 ? ['', 'Notes', ...keeps] : []),
+    '',
   ].join('\n');
 }
 

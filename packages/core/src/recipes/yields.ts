@@ -6,8 +6,14 @@ export interface ReadYield {
   readonly makes?: Amount | undefined;
 }
 
-const people = new RegExp(String.raw`(?:\b(?:serves?|servings?|feeds|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?)|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`, 'iu');
-const made = new RegExp(String.raw`\b(?:makes?|yields?|gives)\b\s*:?\s*(?:about |around |approximately |roughly )?(?<rest>.+)$`, 'iu');
+const people = new RegExp(
+  String.raw`(?:\b(?:serves?|servings?|feeds|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?)|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`,
+  'iu',
+);
+const made = new RegExp(
+  String.raw`\b(?:makes?|yields?|gives)\b\s*:?\s*(?:about |around |approximately |roughly )?(?<rest>.+)$`,
+  'iu',
+);
 
 /** "Serves 4–6" feeds four (the smaller, so that nobody goes short); "Makes 12 rolls", "600 g" is what it makes. */
 export function readYield(texts: readonly string[]): ReadYield {
@@ -21,7 +27,20 @@ export function readYield(texts: readonly string[]): ReadYield {
     if (makes === undefined && rest && !people.test(rest)) {
       const { amount, end } = readAmount(rest);
       if (amount.kind === 'mass' || amount.kind === 'volume') makes = amount;
-      else if (amount.kind === 'count') makes = { ...amount, piece: [amount.piece, rest.slice(end).replace(/[^\p{L} -]/gu, ' ').trim()].filter((part) => part !== '').join(' ').slice(0, 40) };
+      else if (amount.kind === 'count')
+        makes = {
+          ...amount,
+          piece: [
+            amount.piece,
+            rest
+              .slice(end)
+              .replace(/[^\p{L} -]/gu, ' ')
+              .trim(),
+          ]
+            .filter((part) => part !== '')
+            .join(' ')
+            .slice(0, 40),
+        };
     }
   }
   return { portions, makes };

@@ -2,7 +2,20 @@ import * as v from 'valibot';
 import rows from '../../../../data/reference/cleaning.json' with { type: 'json' };
 import handOnlyRows from '../../../../data/reference/hand-wash-only.json' with { type: 'json' };
 
-export const materials = ['steel', 'glass', 'ceramic', 'plastic', 'silicone', 'enamel', 'skin', 'stone', 'nonstick', 'wood', 'cast-iron', 'mesh'] as const;
+export const materials = [
+  'steel',
+  'glass',
+  'ceramic',
+  'plastic',
+  'silicone',
+  'enamel',
+  'skin',
+  'stone',
+  'nonstick',
+  'wood',
+  'cast-iron',
+  'mesh',
+] as const;
 export const Material = v.picklist(materials, 'This material is not known.');
 export type Material = v.InferOutput<typeof Material>;
 

@@ -6,7 +6,10 @@ const DietRow = v.strictObject({ id: v.string(), name: v.string(), avoids: v.arr
 
 export type Diet = v.InferOutput<typeof DietRow>;
 export const diets: readonly Diet[] = v.parse(v.array(DietRow), rows);
-export const DietId = v.picklist(diets.map((diet) => diet.id), 'This diet is not known.');
+export const DietId = v.picklist(
+  diets.map((diet) => diet.id),
+  'This diet is not known.',
+);
 
 export function dietOf(id: string): Diet {
   const diet = diets.find((each) => each.id === id);

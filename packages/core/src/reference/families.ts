@@ -6,7 +6,13 @@ const FamilyRow = v.strictObject({ id: v.string(), name: v.string(), note: v.str
 
 export type Family = v.InferOutput<typeof FamilyRow>;
 export const families: readonly Family[] = v.parse(v.array(FamilyRow), rows);
-export const FamilyId = v.pipe(v.picklist(families.map((family) => family.id), 'This family of foods is not known.'), v.brand('FamilyId'));
+export const FamilyId = v.pipe(
+  v.picklist(
+    families.map((family) => family.id),
+    'This family of foods is not known.',
+  ),
+  v.brand('FamilyId'),
+);
 export type FamilyId = v.InferOutput<typeof FamilyId>;
 
 export function familyOf(id: FamilyId): Family {

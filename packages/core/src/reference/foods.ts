@@ -25,7 +25,11 @@ import vegetables from '../../../../data/reference/foods/vegetables.json' with {
 import { FamilyId } from './families.ts';
 import { HazardId } from './hazards.ts';
 
-export const FoodId = v.pipe(v.string(), v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'A food id is lower-case words joined by hyphens.'), v.brand('FoodId'));
+export const FoodId = v.pipe(
+  v.string(),
+  v.regex(/^[a-z0-9][a-z0-9-]{0,63}$/, 'A food id is lower-case words joined by hyphens.'),
+  v.brand('FoodId'),
+);
 export type FoodId = v.InferOutput<typeof FoodId>;
 
 const DoubtRow = v.strictObject({
@@ -46,7 +50,10 @@ const DoubtRow = v.strictObject({
  * `composite`: made of several; unread, it is never clear for a no-trace guest.
  */
 export const FoodKind = v.picklist(['single', 'plain', 'composite'], 'A food is single, plain or composite.');
-export const Storage = v.picklist(['cupboard', 'counter', 'cellar', 'fridge', 'freezer'], 'Food is kept in the cupboard, on the counter, in the cellar, fridge or freezer.');
+export const Storage = v.picklist(
+  ['cupboard', 'counter', 'cellar', 'fridge', 'freezer'],
+  'Food is kept in the cupboard, on the counter, in the cellar, fridge or freezer.',
+);
 
 const FoodRow = v.strictObject({
   id: FoodId,
@@ -75,7 +82,14 @@ const FoodRow = v.strictObject({
   keepsDays: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1))),
 });
 
-const Shelf = v.strictObject({ aisle: v.string(), storage: Storage, keepsDays: v.number(), kind: FoodKind, source: v.string(), foods: v.array(FoodRow) });
+const Shelf = v.strictObject({
+  aisle: v.string(),
+  storage: Storage,
+  keepsDays: v.number(),
+  kind: FoodKind,
+  source: v.string(),
+  foods: v.array(FoodRow),
+});
 
 export interface PossibleHazard {
   readonly hazard: HazardId;
@@ -110,8 +124,28 @@ export interface Food {
 
 const doubts = new Map(v.parse(v.array(DoubtRow), doubtRows).map((doubt) => [doubt.id, doubt]));
 const shelves = v.parse(v.array(Shelf), [
-  vegetables, fruit, freshHerbs, meat, curedMeat, fish, dairyAndEggs, plantDairy, bakery, floursAndBaking, grainsAndPasta, pulses, nutsAndSeeds, driedFruit, spices,
-  oilsAndVinegars, saucesAndCondiments, tinsAndJars, sweetThings, snacks, frozen, drinks,
+  vegetables,
+  fruit,
+  freshHerbs,
+  meat,
+  curedMeat,
+  fish,
+  dairyAndEggs,
+  plantDairy,
+  bakery,
+  floursAndBaking,
+  grainsAndPasta,
+  pulses,
+  nutsAndSeeds,
+  driedFruit,
+  spices,
+  oilsAndVinegars,
+  saucesAndCondiments,
+  tinsAndJars,
+  sweetThings,
+  snacks,
+  frozen,
+  drinks,
 ]);
 
 function possibleOf(id: string, names: readonly string[]): readonly PossibleHazard[] {
@@ -120,7 +154,15 @@ function possibleOf(id: string, names: readonly string[]): readonly PossibleHaza
     const doubt = doubts.get(name);
     if (!doubt) throw new Error(`Food "${id}" names the doubt "${name}", which is not in data/reference/doubts.json`);
     // Being an ingredient is the graver of two grounds.
-    for (const hazard of doubt.hazards) if (!found.has(hazard) || (found.get(hazard)!.trace && !doubt.trace)) found.set(hazard, { hazard, why: doubt.why, trace: doubt.trace, lifts: doubt.lifts, settledBy: doubt.settledBy });
+    for (const hazard of doubt.hazards)
+      if (!found.has(hazard) || (found.get(hazard)!.trace && !doubt.trace))
+        found.set(hazard, {
+          hazard,
+          why: doubt.why,
+          trace: doubt.trace,
+          lifts: doubt.lifts,
+          settledBy: doubt.settledBy,
+        });
   }
   return [...found.values()];
 }

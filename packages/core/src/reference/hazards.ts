@@ -85,4 +85,9 @@ function weighBearing(found: HazardId, avoided: HazardId): Bearing {
 }
 
 // Asked for every guest and line, and the table never changes.
-const bearings = new Map(hazards.map((found) => [found.id, new Map(hazards.map((avoided) => [avoided.id, weighBearing(found.id, avoided.id)]))]));
+const bearings = new Map(
+  hazards.map((found) => [
+    found.id,
+    new Map(hazards.map((avoided) => [avoided.id, weighBearing(found.id, avoided.id)])),
+  ]),
+);

@@ -1,8 +1,37 @@
-export { HazardId, HazardKind, hazardIds, hazards, hazardOf, membersOf, bearingOf, type Hazard, type Bearing } from './hazards.ts';
+export {
+  HazardId,
+  HazardKind,
+  hazardIds,
+  hazards,
+  hazardOf,
+  membersOf,
+  bearingOf,
+  type Hazard,
+  type Bearing,
+} from './hazards.ts';
 export { diets, DietId, dietOf, type Diet } from './diets.ts';
-export { FoodId, FoodKind, Storage, foods, foodOf, madeFrom, familiesOf, type Food, type PossibleHazard } from './foods.ts';
+export {
+  FoodId,
+  FoodKind,
+  Storage,
+  foods,
+  foodOf,
+  madeFrom,
+  familiesOf,
+  type Food,
+  type PossibleHazard,
+} from './foods.ts';
 export { FamilyId, families, familyOf, type Family } from './families.ts';
-export { substitutions, substitutionOf, substitutionsFor, likelyRole, sameJob, Role, roleNames, type Substitution } from './substitutions.ts';
+export {
+  substitutions,
+  substitutionOf,
+  substitutionsFor,
+  likelyRole,
+  sameJob,
+  Role,
+  roleNames,
+  type Substitution,
+} from './substitutions.ts';
 export { Material, materials, cleaningOf, handWashOnly, type Cleaning } from './cleaning.ts';
 export { regions, unnamedIn, type Region } from './regions.ts';
 export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';

@@ -1,6 +1,21 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bearingOf, cleaningOf, densityDoubtOf, diets, doubtedAisles, foodOf, foods, hazards, piecedFoods, pieceWeightG, HazardId, materials, membersOf, substitutions } from './index.ts';
+import {
+  bearingOf,
+  cleaningOf,
+  densityDoubtOf,
+  diets,
+  doubtedAisles,
+  foodOf,
+  foods,
+  hazards,
+  piecedFoods,
+  pieceWeightG,
+  HazardId,
+  materials,
+  membersOf,
+  substitutions,
+} from './index.ts';
 import * as v from 'valibot';
 
 const id = (text: string) => v.parse(HazardId, text);
@@ -24,7 +39,8 @@ test('what a food contains it does not also possibly contain; possible hazards s
 
 test('a swap stands in for foods that exist, with foods that exist, and never with the food itself', () => {
   for (const { id: name, replaces, with: parts } of substitutions) {
-    for (const food of [...replaces, ...parts.map((part) => part.food)]) expect([name, foodOf(food)?.id]).toEqual([name, food]);
+    for (const food of [...replaces, ...parts.map((part) => part.food)])
+      expect([name, foodOf(food)?.id]).toEqual([name, food]);
     expect(parts.some((part) => replaces.includes(part.food))).toBe(false);
   }
 });
@@ -32,16 +48,28 @@ test('a swap stands in for foods that exist, with foods that exist, and never wi
 test('every food of a recipe in the library is in the catalogue', () => {
   const folder = join(__dirname, '../../../../data/recipes');
   for (const file of readdirSync(folder)) {
-    const { lines } = JSON.parse(readFileSync(join(folder, file), 'utf8')) as { lines: { food: string; component?: string }[] };
+    const { lines } = JSON.parse(readFileSync(join(folder, file), 'utf8')) as {
+      lines: { food: string; component?: string }[];
+    };
     expect(lines.filter((line) => line.component === undefined && !foodOf(line.food))).toEqual([]);
   }
 });
 
 test.each([
-  ['walnut', 'tree-nut', 'same'], ['pine-nut', 'tree-nut', 'same'], ['wheat', 'gluten', 'same'],
-  ['tree-nut', 'walnut', 'maybe'], ['gluten', 'wheat', 'maybe'],
-  ['pecan', 'walnut', 'related'], ['pistachio', 'cashew', 'related'], ['lupin', 'peanut', 'related'], ['mollusc', 'crustacean', 'related'], ['coconut', 'tree-nut', 'related'],
-  ['coconut', 'walnut', 'none'], ['peanut', 'tree-nut', 'none'], ['oats', 'gluten', 'none'], ['milk', 'egg', 'none'],
+  ['walnut', 'tree-nut', 'same'],
+  ['pine-nut', 'tree-nut', 'same'],
+  ['wheat', 'gluten', 'same'],
+  ['tree-nut', 'walnut', 'maybe'],
+  ['gluten', 'wheat', 'maybe'],
+  ['pecan', 'walnut', 'related'],
+  ['pistachio', 'cashew', 'related'],
+  ['lupin', 'peanut', 'related'],
+  ['mollusc', 'crustacean', 'related'],
+  ['coconut', 'tree-nut', 'related'],
+  ['coconut', 'walnut', 'none'],
+  ['peanut', 'tree-nut', 'none'],
+  ['oats', 'gluten', 'none'],
+  ['milk', 'egg', 'none'],
 ])('%s found, %s avoided: %s', (found, avoided, bearing) => {
   expect(bearingOf(id(found), id(avoided))).toBe(bearing);
 });
@@ -56,7 +84,15 @@ test('pieces that were weighed are of foods that are there', () => {
   expect(piecedFoods.filter((id) => !foodOf(id))).toEqual([]);
 });
 
-test.each([['garlic', 'cloves', 4], ['garlic', 'large cloves', 5.6], ['garlic', 'head', 45], ['egg', 'medium', 45], ['parsley', 'small bunch', 21], ['chicken-stock-cube', 'cube', 10], ['onion', '', 140]] as const)('one %s, “%s”, weighs %d g', (food, piece, massG) => {
+test.each([
+  ['garlic', 'cloves', 4],
+  ['garlic', 'large cloves', 5.6],
+  ['garlic', 'head', 45],
+  ['egg', 'medium', 45],
+  ['parsley', 'small bunch', 21],
+  ['chicken-stock-cube', 'cube', 10],
+  ['onion', '', 140],
+] as const)('one %s, “%s”, weighs %d g', (food, piece, massG) => {
   expect(pieceWeightG(foodOf(food)!, piece)).toBeCloseTo(massG, 5);
 });
 

@@ -3,7 +3,13 @@ import rows from '../../../../data/reference/regions.json' with { type: 'json' }
 import { HazardId, hazardOf } from './hazards.ts';
 
 /** A region and what its law asks to be declared on a label. A hazard that is not declared may be on no label at all. */
-const RegionRow = v.strictObject({ id: v.string(), name: v.string(), law: v.string(), declares: v.array(HazardId), note: v.string() });
+const RegionRow = v.strictObject({
+  id: v.string(),
+  name: v.string(),
+  law: v.string(),
+  declares: v.array(HazardId),
+  note: v.string(),
+});
 
 export type Region = v.InferOutput<typeof RegionRow>;
 export const regions: readonly Region[] = v.parse(v.array(RegionRow), rows);

@@ -83,4 +83,5 @@ export const rules = {
  * proportion to the difference between the oven and the food. An estimate: look for the sign of doneness.
  * @source Newton's law of cooling
  */
-export const bentTimeFactor = (wishC: number, bentC: number): number => (wishC - rules.bakingSurfaceC) / (wishC + bentC - rules.bakingSurfaceC);
+export const bentTimeFactor = (wishC: number, bentC: number): number =>
+  (wishC - rules.bakingSurfaceC) / (wishC + bentC - rules.bakingSurfaceC);

@@ -14,11 +14,11 @@ import { FoodId } from './foods.ts';
 
 /** What an ingredient does in a dish: a swap must do the same job. */
 export const roleNames = {
-  'binder': 'bind',
+  binder: 'bind',
   'egg-wash': 'glaze and brown',
-  'foam': 'hold air',
-  'emulsifier': 'keep oil and water together',
-  'thickener': 'thicken',
+  foam: 'hold air',
+  emulsifier: 'keep oil and water together',
+  thickener: 'thicken',
   'coating-glue': 'hold the crumb on',
   'coating-crumb': 'a crisp coat or top',
   'structure-flour': 'structure',
@@ -35,16 +35,16 @@ export const roleNames = {
   'melting-cheese': 'melt',
   'hard-cheese': 'salt and savour on top',
   'soft-cheese': 'fresh tang',
-  'crunch': 'crunch',
-  'umami': 'savour',
-  'stock': 'stock',
-  'aromatic': 'aroma from the root up',
-  'alcohol': 'wine and spirits',
-  'sweetener': 'sweetness',
-  'gelling': 'set',
-  'spread': 'to spread',
-  'protein': 'the main part',
-  'accompaniment': 'served with it',
+  crunch: 'crunch',
+  umami: 'savour',
+  stock: 'stock',
+  aromatic: 'aroma from the root up',
+  alcohol: 'wine and spirits',
+  sweetener: 'sweetness',
+  gelling: 'set',
+  spread: 'to spread',
+  protein: 'the main part',
+  accompaniment: 'served with it',
 } as const;
 export const Role = v.picklist(Object.keys(roleNames) as (keyof typeof roleNames)[], 'This role is not known.');
 export type Role = v.InferOutput<typeof Role>;
@@ -68,7 +68,18 @@ const SubstitutionRow = v.strictObject({
 });
 
 export type Substitution = v.InferOutput<typeof SubstitutionRow>;
-export const substitutions: readonly Substitution[] = v.parse(v.array(SubstitutionRow), [...eggs, ...crumbsAndCrunch, ...thickeningAndSetting, ...flourAndGrain, ...fatsAndSpreads, ...milkAndCream, ...cheese, ...savour, ...sweet, ...mainPart]);
+export const substitutions: readonly Substitution[] = v.parse(v.array(SubstitutionRow), [
+  ...eggs,
+  ...crumbsAndCrunch,
+  ...thickeningAndSetting,
+  ...flourAndGrain,
+  ...fatsAndSpreads,
+  ...milkAndCream,
+  ...cheese,
+  ...savour,
+  ...sweet,
+  ...mainPart,
+]);
 const byId = new Map(substitutions.map((each) => [each.id, each]));
 
 export function substitutionOf(id: string): Substitution | undefined {
@@ -76,12 +87,20 @@ export function substitutionOf(id: string): Substitution | undefined {
 }
 
 const byFood = new Map<string, Substitution[]>();
-for (const each of substitutions) for (const food of each.replaces) byFood.set(food, [...(byFood.get(food) ?? []), each]);
+for (const each of substitutions)
+  for (const food of each.replaces) byFood.set(food, [...(byFood.get(food) ?? []), each]);
 
 /** All that can stand in for a food, whatever its job. */
 export const substitutionsFor = (food: FoodId): readonly Substitution[] => byFood.get(food) ?? [];
 
-const cueRows = v.parse(v.strictObject({ source: v.string(), cues: v.array(v.strictObject({ role: Role, words: v.string() })), otherwise: v.array(Role) }), cueFile);
+const cueRows = v.parse(
+  v.strictObject({
+    source: v.string(),
+    cues: v.array(v.strictObject({ role: Role, words: v.string() })),
+    otherwise: v.array(Role),
+  }),
+  cueFile,
+);
 const cues = cueRows.cues.map(({ role, words }) => ({ role, pattern: new RegExp(String.raw`\b(?:${words})`, 'i') }));
 
 /**
@@ -92,10 +111,18 @@ export function likelyRole(food: FoodId, words: string): Role | undefined {
   const possible = new Set(substitutionsFor(food).map((each) => each.role));
   const [only] = possible;
   // Meat in pieces has stand-ins; a joint or a whole bird has none.
-  if (only === 'protein' && possible.size === 1) return cues.find(({ role }) => role === 'protein')!.pattern.test(words) ? 'protein' : undefined;
+  if (only === 'protein' && possible.size === 1)
+    return cues.find(({ role }) => role === 'protein')!.pattern.test(words) ? 'protein' : undefined;
   if (possible.size <= 1) return only;
-  return cues.find(({ role, pattern }) => possible.has(role) && pattern.test(words))?.role ?? cueRows.otherwise.find((role) => possible.has(role)) ?? only;
+  return (
+    cues.find(({ role, pattern }) => possible.has(role) && pattern.test(words))?.role ??
+    cueRows.otherwise.find((role) => possible.has(role)) ??
+    only
+  );
 }
 
 /** Whether a swap made for one job does another: plain "structure" is any kind of flour's. */
-export const sameJob = (swap: Role, wanted: Role): boolean => swap === wanted || (wanted === 'structure-flour' && swap.startsWith('flour-')) || (swap === 'structure-flour' && wanted.startsWith('flour-'));
+export const sameJob = (swap: Role, wanted: Role): boolean =>
+  swap === wanted ||
+  (wanted === 'structure-flour' && swap.startsWith('flour-')) ||
+  (swap === 'structure-flour' && wanted.startsWith('flour-'));

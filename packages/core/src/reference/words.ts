@@ -16,7 +16,12 @@ const WordRow = v.strictObject({
   source: v.optional(v.string(), 'usual composition'),
 });
 
-const ClaimRow = v.strictObject({ words: v.array(v.string()), removes: v.array(HazardId), weakens: v.array(HazardId), because: v.string() });
+const ClaimRow = v.strictObject({
+  words: v.array(v.string()),
+  removes: v.array(HazardId),
+  weakens: v.array(HazardId),
+  because: v.string(),
+});
 
 export type WordEntry = v.InferOutput<typeof WordRow>;
 export type ClaimEntry = v.InferOutput<typeof ClaimRow>;

@@ -2,10 +2,12 @@ import type { Amount, IngredientLine, Recipe } from '../model/index.ts';
 import { foodOf } from '../reference/index.ts';
 import { massOf } from '../versions/index.ts';
 
-const usable = (factor: number): number | undefined => (Number.isFinite(factor) && factor > 0 && factor <= 1000 ? factor : undefined);
+const usable = (factor: number): number | undefined =>
+  Number.isFinite(factor) && factor > 0 && factor <= 1000 ? factor : undefined;
 
 /** How many times the recipe makes so many portions. Undefined where that is no sensible size. */
-export const factorForPortions = (recipe: Recipe, portions: number): number | undefined => usable(portions / recipe.portions);
+export const factorForPortions = (recipe: Recipe, portions: number): number | undefined =>
+  usable(portions / recipe.portions);
 
 /** One amount as a multiple of another of the same food, by mass where both have one, else by their own figures. */
 export function ratioOf(have: Amount, wanted: Amount, food: string | undefined): number | undefined {
@@ -19,7 +21,9 @@ export function ratioOf(have: Amount, wanted: Amount, food: string | undefined):
 }
 
 /** How many times the recipe makes so much of what it says it makes ("30 rolls"). */
-export const factorForYield = (recipe: Recipe, wanted: Amount): number | undefined => (recipe.makes ? ratioOf(wanted, recipe.makes, undefined) : undefined);
+export const factorForYield = (recipe: Recipe, wanted: Amount): number | undefined =>
+  recipe.makes ? ratioOf(wanted, recipe.makes, undefined) : undefined;
 
 /** How many times the recipe uses up what there is of one ingredient. */
-export const factorForLine = (line: IngredientLine, have: Amount): number | undefined => ratioOf(have, line.amount, line.food);
+export const factorForLine = (line: IngredientLine, have: Amount): number | undefined =>
+  ratioOf(have, line.amount, line.food);

@@ -12,7 +12,9 @@ export interface LineAmount {
   readonly bent?: { readonly rule: ScalingRule; readonly straight: Amount } | undefined;
 }
 
-const patterns = new Map(scalingRules.map((rule) => [rule.id, rule.words === undefined ? undefined : new RegExp(rule.words, 'i')]));
+const patterns = new Map(
+  scalingRules.map((rule) => [rule.id, rule.words === undefined ? undefined : new RegExp(rule.words, 'i')]),
+);
 
 /** How a rule grows with the batch. Straight near the recipe's own size, and its own inverse: there and back again is where it began. */
 export function bentFactor({ from, exponent }: ScalingRule, factor: number): number {
@@ -23,11 +25,16 @@ export function bentFactor({ from, exponent }: ScalingRule, factor: number): num
 
 function ruleFor(recipe: Recipe, line: IngredientLine): ScalingRule | undefined {
   if (!line.food) return undefined;
-  const words = () => [line.text, ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`)].join('. ');
+  const words = () =>
+    [
+      line.text,
+      ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`),
+    ].join('. ');
   let role: string | undefined;
   return scalingRules.find((rule) => {
     if (rule.foods.length > 0 && !rule.foods.includes(line.food!)) return false;
-    if (rule.roles.length > 0 && !rule.roles.includes((role ??= line.role ?? likelyRole(line.food!, words())) as never)) return false;
+    if (rule.roles.length > 0 && !rule.roles.includes((role ??= line.role ?? likelyRole(line.food!, words())) as never))
+      return false;
     const pattern = patterns.get(rule.id);
     return pattern === undefined || pattern.test(words());
   });
@@ -37,7 +44,12 @@ function ruleFor(recipe: Recipe, line: IngredientLine): ScalingRule | undefined 
  * One line of a recipe for a batch. `wholeFactor` is the size of the dish with all its versions: what does not grow in a straight line
  * is bent by it, and shared out straight, so that the versions' amounts add up to the base they are taken from.
  */
-export function scaleLine(recipe: Recipe, line: IngredientLine, factor: number, wholeFactor: number = factor): LineAmount {
+export function scaleLine(
+  recipe: Recipe,
+  line: IngredientLine,
+  factor: number,
+  wholeFactor: number = factor,
+): LineAmount {
   const straight = scaleAmount(line.amount, factor);
   const food = line.food ? foodOf(line.food) : undefined;
   const rule = line.amount.kind === 'words' || wholeFactor <= 0 ? undefined : ruleFor(recipe, line);
@@ -53,12 +65,19 @@ export function sumOfLines(amounts: readonly LineAmount[]): LineAmount {
     ...sum,
     amount: sumOf(sum.amount, each.amount),
     massG: sum.massG === undefined || each.massG === undefined ? undefined : sum.massG + each.massG,
-    bent: sum.bent || each.bent ? { rule: (sum.bent ?? each.bent)!.rule, straight: sumOf(sum.bent?.straight ?? sum.amount, each.bent?.straight ?? each.amount) } : undefined,
+    bent:
+      sum.bent || each.bent
+        ? {
+            rule: (sum.bent ?? each.bent)!.rule,
+            straight: sumOf(sum.bent?.straight ?? sum.amount, each.bent?.straight ?? each.amount),
+          }
+        : undefined,
   }));
 }
 
 function sumOf(a: Amount, b: Amount): Amount {
-  const upper = (lowA: number, highA: number | undefined, lowB: number, highB: number | undefined) => (highA === undefined && highB === undefined ? undefined : (highA ?? lowA) + (highB ?? lowB));
+  const upper = (lowA: number, highA: number | undefined, lowB: number, highB: number | undefined) =>
+    highA === undefined && highB === undefined ? undefined : (highA ?? lowA) + (highB ?? lowB);
   if (a.kind === 'mass' && b.kind === 'mass') {
     const toMassG = upper(a.massG, a.toMassG, b.massG, b.toMassG);
     return { ...a, massG: a.massG + b.massG, ...(toMassG !== undefined && { toMassG }) };

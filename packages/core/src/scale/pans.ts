@@ -71,23 +71,60 @@ export function weigh(pan: PanOf, factor: number, units: readonly KitUnit[]): Pa
     const load = wantedArea / area;
     const rounds = Math.max(1, Math.ceil(load / 1.1 - 1e-9));
     const crowded = load > 1.1;
-    return { units, depthRatio: Math.min(load, 1), fill: load, overfull: false, crowded, rounds, words: crowded ? `${names}: too full for one layer, it would steam. Bake it in ${rounds} rounds, or use another tray.` : `${names}: one layer with room between.` };
+    return {
+      units,
+      depthRatio: Math.min(load, 1),
+      fill: load,
+      overfull: false,
+      crowded,
+      rounds,
+      words: crowded
+        ? `${names}: too full for one layer, it would steam. Bake it in ${rounds} rounds, or use another tray.`
+        : `${names}: one layer with room between.`,
+    };
   }
   const depthRatio = wantedArea / area;
   const fill = wantedMl / volume;
   const overfull = fill > mostFill;
   const isPot = pan.vessel.shape === 'pot';
   const ratio = depthRatio ** depthExponent;
-  const timeRatio = isPot || Math.abs(depthRatio - 1) < 0.12 ? undefined : { least: ratio * (1 - estimateSpread), likely: ratio, most: ratio * (1 + estimateSpread) };
+  const timeRatio =
+    isPot || Math.abs(depthRatio - 1) < 0.12
+      ? undefined
+      : { least: ratio * (1 - estimateSpread), likely: ratio, most: ratio * (1 + estimateSpread) };
   const percent = Math.round(Math.abs(depthRatio - 1) * 100);
-  const depth = isPot ? `${Math.round(fill * 100)} % full` : percent < 8 ? 'as deep as the recipe has it' : `${percent} % ${depthRatio > 1 ? 'deeper' : 'shallower'} than the recipe has it`;
-  return { units, depthRatio, fill, overfull, crowded: false, rounds: 1, timeRatio, words: overfull ? `${names}: over-full, it would run over. Take a larger one, or keep ${Math.round((1 - mostFill / fill) * 100)} % of it back for a second dish.` : `${names}: ${depth}.` };
+  const depth = isPot
+    ? `${Math.round(fill * 100)} % full`
+    : percent < 8
+      ? 'as deep as the recipe has it'
+      : `${percent} % ${depthRatio > 1 ? 'deeper' : 'shallower'} than the recipe has it`;
+  return {
+    units,
+    depthRatio,
+    fill,
+    overfull,
+    crowded: false,
+    rounds: 1,
+    timeRatio,
+    words: overfull
+      ? `${names}: over-full, it would run over. Take a larger one, or keep ${Math.round((1 - mostFill / fill) * 100)} % of it back for a second dish.`
+      : `${names}: ${depth}.`,
+  };
 }
 
-const penalty = (choice: PanChoice): number => (choice.overfull ? 10 : 0) + (choice.crowded ? 4 * choice.rounds : 0) + Math.abs(Math.log(Math.max(choice.depthRatio, 0.05))) * (choice.crowded ? 0 : 3) + (choice.units.length - 1) * 0.25;
+const penalty = (choice: PanChoice): number =>
+  (choice.overfull ? 10 : 0) +
+  (choice.crowded ? 4 * choice.rounds : 0) +
+  Math.abs(Math.log(Math.max(choice.depthRatio, 0.05))) * (choice.crowded ? 0 : 3) +
+  (choice.units.length - 1) * 0.25;
 
 /** Kit that does the same: whatever one of these recipes asks for, another of the row can stand in for. */
-const alike: readonly (readonly KitUnit['kind'][])[] = [['gratin-dish', 'cake-tin', 'skillet'], ['roasting-tin', 'baking-tray'], ['saucepan', 'large-pot'], ['frying-pan', 'skillet']];
+const alike: readonly (readonly KitUnit['kind'][])[] = [
+  ['gratin-dish', 'cake-tin', 'skillet'],
+  ['roasting-tin', 'baking-tray'],
+  ['saucepan', 'large-pot'],
+  ['frying-pan', 'skillet'],
+];
 
 /**
  * The best sets of this kitchen's pans for so many times the recipe, best first, at most three pans each and three answers.
@@ -98,11 +135,28 @@ export function panChoices(recipe: Recipe, factor: number, kitchen: Kitchen): re
   if (!pan || factor <= 0 || !Number.isFinite(factor)) return [];
   const named = new Set(recipe.steps.flatMap((step) => step.kit.map((use) => use.kind)));
   const kinds = new Set(alike.filter((row) => row.some((kind) => named.has(kind))).flat());
-  const units = kitchen.kit.filter((unit) => unit.vessel && (unit.vessel.shape === 'pot') === (pan.vessel.shape === 'pot') && (kinds.size === 0 || kinds.has(unit.kind))).slice(0, 12);
+  const units = kitchen.kit
+    .filter(
+      (unit) =>
+        unit.vessel &&
+        (unit.vessel.shape === 'pot') === (pan.vessel.shape === 'pot') &&
+        (kinds.size === 0 || kinds.has(unit.kind)),
+    )
+    .slice(0, 12);
   const own = (choice: PanChoice) => choice.units.filter((unit) => !named.has(unit.kind)).length * 0.3;
   const choices = subsets(units, 3).map((set) => weigh(pan, factor, set));
-  return choices.sort((a, b) => penalty(a) + own(a) - penalty(b) - own(b) || (a.units.map((unit) => unit.id).join() < b.units.map((unit) => unit.id).join() ? -1 : 1)).slice(0, 3);
+  return choices
+    .sort(
+      (a, b) =>
+        penalty(a) + own(a) - penalty(b) - own(b) ||
+        (a.units.map((unit) => unit.id).join() < b.units.map((unit) => unit.id).join() ? -1 : 1),
+    )
+    .slice(0, 3);
 }
 
 /** How many times the recipe fills a vessel as deep as the recipe's own. */
-export const factorForPan = (pan: PanOf, vessel: Pan, count = 1): number => (pan.vessel.shape === 'pot' ? panVolumeMl(vessel) / panVolumeMl(pan.vessel) : panAreaCm2(vessel) / panAreaCm2(pan.vessel)) * (count / pan.count);
+export const factorForPan = (pan: PanOf, vessel: Pan, count = 1): number =>
+  (pan.vessel.shape === 'pot'
+    ? panVolumeMl(vessel) / panVolumeMl(pan.vessel)
+    : panAreaCm2(vessel) / panAreaCm2(pan.vessel)) *
+  (count / pan.count);

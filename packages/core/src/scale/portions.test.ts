@@ -25,9 +25,15 @@ test('a version nobody eats is not made; extra portions go to the first that is'
 });
 
 test('there and back again is the same amount; words stay words', () => {
-  fc.assert(fc.property(fc.double({ min: 0.01, max: 1000, noNaN: true }), fc.double({ min: 0.05, max: 40, noNaN: true }), (massG, factor) => {
-    const back = scaleAmount(scaleAmount({ kind: 'mass', massG }, factor), 1 / factor);
-    expect(back).toMatchObject({ kind: 'mass', massG: expect.closeTo(massG, 6) as number });
-  }));
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.01, max: 1000, noNaN: true }),
+      fc.double({ min: 0.05, max: 40, noNaN: true }),
+      (massG, factor) => {
+        const back = scaleAmount(scaleAmount({ kind: 'mass', massG }, factor), 1 / factor);
+        expect(back).toMatchObject({ kind: 'mass', massG: expect.closeTo(massG, 6) as number });
+      },
+    ),
+  );
   expect(scaleAmount({ kind: 'words', words: 'to taste' }, 7)).toEqual({ kind: 'words', words: 'to taste' });
 });

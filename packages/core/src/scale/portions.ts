@@ -35,12 +35,26 @@ export function scale(occasion: Occasion, table: FitTable): readonly ScaledVersi
   const appetite = new Map(occasion.guests.map((guest) => [guest.id, appetitePortions[guest.appetite]]));
   return table.rows.flatMap(({ dish, versions }) => {
     const made = versions.filter((each) => each.eaters.length > 0);
-    const portionsOf = made.map(({ version, eaters }, index) => eaters.reduce((sum, id) => sum + appetite.get(id)!, 0) * dish.share + version.extraPortions + (index === 0 ? dish.extraPortions : 0));
+    const portionsOf = made.map(
+      ({ version, eaters }, index) =>
+        eaters.reduce((sum, id) => sum + appetite.get(id)!, 0) * dish.share +
+        version.extraPortions +
+        (index === 0 ? dish.extraPortions : 0),
+    );
     const dishFactor = made.reduce((sum, { recipe }, index) => sum + portionsOf[index]! / recipe.portions, 0);
     return made.map(({ version, recipe, eaters }, index): ScaledVersion => {
       const portions = portionsOf[index]!;
       const factor = portions / recipe.portions;
-      return { dish: dish.id, version: version.id, recipe, eaters, portions, factor, dishFactor, lines: recipe.lines.map((line) => scaleLine(recipe, line, factor, dishFactor)) };
+      return {
+        dish: dish.id,
+        version: version.id,
+        recipe,
+        eaters,
+        portions,
+        factor,
+        dishFactor,
+        lines: recipe.lines.map((line) => scaleLine(recipe, line, factor, dishFactor)),
+      };
     });
   });
 }

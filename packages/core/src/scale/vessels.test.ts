@@ -7,20 +7,49 @@ import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { inRounds, inVessels, vesselNeed } from './vessels.ts';
 
-const rectangle = (lengthCm: number, widthCm: number, depthCm = 5) => ({ shape: 'rectangle', lengthCm, widthCm, depthCm });
+const rectangle = (lengthCm: number, widthCm: number, depthCm = 5) => ({
+  shape: 'rectangle',
+  lengthCm,
+  widthCm,
+  depthCm,
+});
 const tray = (id: string, vessel?: object) => unit(id, 'baking-tray', 'steel', vessel ? { vessel } : {});
-const roots = (pan: object) => recipe('roots', [line('it', 'carrot')], [
-  step('spread', { uses: ['it'], after: [], kit: [{ kind: 'board' }, { kind: 'baking-tray', as: 'tray' }] }),
-  step('roast', { hands: 'off', durationMin: { least: 30, likely: 30, most: 35 }, kit: [{ kind: 'baking-tray', as: 'tray' }], oven: { temperatureC: 200 } }),
-], { pan });
-const house = (kit: object[], pan: object = { vessel: rectangle(40, 30, 2), singleLayer: true }, more: { guests?: number; racks?: number; recipes?: object[] } = {}): Occasion => {
-  const one = occasion({ guests: Array.from({ length: more.guests ?? 4 }, (_, at) => guest(`g${at}`)), recipes: [roots(pan) as never, ...((more.recipes ?? []) as never[])], dishes: [dish('roots')], kit: [unit('board-1', 'board', 'plastic'), ...(kit as never[])] });
+const roots = (pan: object) =>
+  recipe(
+    'roots',
+    [line('it', 'carrot')],
+    [
+      step('spread', { uses: ['it'], after: [], kit: [{ kind: 'board' }, { kind: 'baking-tray', as: 'tray' }] }),
+      step('roast', {
+        hands: 'off',
+        durationMin: { least: 30, likely: 30, most: 35 },
+        kit: [{ kind: 'baking-tray', as: 'tray' }],
+        oven: { temperatureC: 200 },
+      }),
+    ],
+    { pan },
+  );
+const house = (
+  kit: object[],
+  pan: object = { vessel: rectangle(40, 30, 2), singleLayer: true },
+  more: { guests?: number; racks?: number; recipes?: object[] } = {},
+): Occasion => {
+  const one = occasion({
+    guests: Array.from({ length: more.guests ?? 4 }, (_, at) => guest(`g${at}`)),
+    recipes: [roots(pan) as never, ...((more.recipes ?? []) as never[])],
+    dishes: [dish('roots')],
+    kit: [unit('board-1', 'board', 'plastic'), ...(kit as never[])],
+  });
   return { ...one, kitchen: { ...one.kitchen, oven: { ...one.kitchen.oven, racks: more.racks ?? 2 } } };
 };
 const need = (one: Occasion, factor: number) => vesselNeed(one.recipes[0]!, factor, one.kitchen);
 
 test('so many that all lies in one layer, or is not over-full; of those that are large enough', () => {
-  const trays = house([tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))]);
+  const trays = house([
+    tray('a', rectangle(40, 30, 2)),
+    tray('b', rectangle(40, 30, 2)),
+    tray('little', rectangle(20, 15, 2)),
+  ]);
   expect(need(trays, 1)).toMatchObject({ kind: 'baking-tray', as: 'tray', count: 1, units: ['a', 'b'], racks: 1 });
   expect(need(trays, 1.09)).toMatchObject({ count: 1 });
   expect(need(trays, 1.5)).toMatchObject({ count: 2, units: ['a', 'b'], racks: 2 });
@@ -31,9 +60,15 @@ test('so many that all lies in one layer, or is not over-full; of those that are
 });
 
 test('small ones stand side by side on a rack; what the oven is said to have room for counts', () => {
-  const small = house([1, 2, 3, 4].map((n) => tray(`t${n}`, rectangle(22, 16))), { vessel: rectangle(22, 16) });
+  const small = house(
+    [1, 2, 3, 4].map((n) => tray(`t${n}`, rectangle(22, 16))),
+    { vessel: rectangle(22, 16) },
+  );
   expect(need(small, 4)).toMatchObject({ count: 4, racks: 1 });
-  const narrow = { ...small, kitchen: { ...small.kitchen, oven: { ...small.kitchen.oven, shelfWidthCm: 25, shelfDepthCm: 25 } } };
+  const narrow = {
+    ...small,
+    kitchen: { ...small.kitchen, oven: { ...small.kitchen.oven, shelfWidthCm: 25, shelfDepthCm: 25 } },
+  };
   expect(need(narrow, 4)).toMatchObject({ count: 4, racks: 4 });
 });
 
@@ -56,25 +91,40 @@ describe('a bake that lies deeper or shallower than its recipe has it', () => {
   const asWritten = { vessel: rectangle(30, 20) };
   const timed = (units: object[], pan: object = asWritten, guests = 4) => {
     const one = house(units, pan, { guests });
-    return { one, task: tasksOf(one, fit(one)).tasks.find((each) => each.step.id === 'roast')!, need: need(one, guests / 4)! };
+    return {
+      one,
+      task: tasksOf(one, fit(one)).tasks.find((each) => each.step.id === 'roast')!,
+      need: need(one, guests / 4)!,
+    };
   };
 
   test('is planned longer where every piece that will do is smaller, by the depth of the food', () => {
     const { task, need: vessel } = timed([tray('a', rectangle(30, 17)), tray('b', rectangle(30, 17))]);
     const deeper = (30 * 20) / (30 * 17);
     expect(vessel.longer).toEqual([expect.closeTo(deeper ** 1.2), expect.closeTo(deeper ** 1.2)]);
-    expect(task.durationMin).toEqual({ least: 30, planned: Math.round(30 * deeper ** 1.2), most: Math.round(35 * deeper ** 1.2 * 1.15) });
+    expect(task.durationMin).toEqual({
+      least: 30,
+      planned: Math.round(30 * deeper ** 1.2),
+      most: Math.round(35 * deeper ** 1.2 * 1.15),
+    });
   });
 
   test('is never planned shorter, and looked at sooner; in a piece as large as the recipe’s nothing changes', () => {
     const mild = 0.8 ** 1.2 * 0.85;
-    expect(timed([tray('a', rectangle(30, 25))]).task.durationMin).toEqual({ least: Math.round(30 * mild), planned: 30, most: 35 });
+    expect(timed([tray('a', rectangle(30, 25))]).task.durationMin).toEqual({
+      least: Math.round(30 * mild),
+      planned: 30,
+      most: 35,
+    });
     const { task, one } = timed([tray('a', rectangle(40, 30))]);
     expect(task.durationMin).toEqual({ least: 15, planned: 30, most: 35 });
     const made = makePlan(one, { seconds: 0.1 });
     if (made.kind === 'none') throw new Error(made.reason.what);
     expect(audit(one, made.plan).findings).toEqual([]);
-    expect(runSheet(one, made.plan).find((entry) => entry.id === task.id)).toMatchObject({ leastMin: 15, lies: 'shallower' });
+    expect(runSheet(one, made.plan).find((entry) => entry.id === task.id)).toMatchObject({
+      leastMin: 15,
+      lies: 'shallower',
+    });
     expect(timed([tray('a', rectangle(30, 20))]).task.durationMin).toEqual({ least: 30, planned: 30, most: 35 });
     expect(timed([tray('a')]).task.durationMin).toEqual({ least: 30, planned: 30, most: 35 });
   });
@@ -93,25 +143,40 @@ describe('a bake that lies deeper or shallower than its recipe has it', () => {
 
   test('nobody is told to look while the door must stay shut, however shallow it lies', () => {
     const { one, task } = timed([tray('a', rectangle(40, 30))]);
-    const shut = { ...one, recipes: one.recipes.map((each) => ({ ...each, steps: each.steps.map((step) => (step.oven ? { ...step, oven: { ...step.oven, shutMin: 25 } } : step)) })) };
+    const shut = {
+      ...one,
+      recipes: one.recipes.map((each) => ({
+        ...each,
+        steps: each.steps.map((step) => (step.oven ? { ...step, oven: { ...step.oven, shutMin: 25 } } : step)),
+      })),
+    };
     const made = makePlan(shut, { seconds: 0.1 });
     if (made.kind === 'none') throw new Error(made.reason.what);
     expect(runSheet(shut, made.plan).find((entry) => entry.id === task.id)).toMatchObject({ leastMin: 25 });
   });
 
   test('what lies in one layer takes its time, whatever the tray', () => {
-    expect(timed([tray('a', rectangle(60, 40, 2))], { vessel: rectangle(40, 30, 2), singleLayer: true }).task.durationMin).toEqual({ least: 30, planned: 30, most: 35 });
+    expect(
+      timed([tray('a', rectangle(60, 40, 2))], { vessel: rectangle(40, 30, 2), singleLayer: true }).task.durationMin,
+    ).toEqual({ least: 30, planned: 30, most: 35 });
   });
 });
 
 describe('eight who eat from a recipe for four', () => {
-  const one = house([tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))], undefined, { guests: 8 });
+  const one = house(
+    [tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))],
+    undefined,
+    { guests: 8 },
+  );
   const made = makePlan(one, { seconds: 0.1 });
   if (made.kind === 'none') throw new Error(`${made.reason.what} ${made.reason.why}`);
   const { plan } = made;
 
   test('two trays, held from the spreading to the end, and two racks', () => {
-    expect(tasksOf(one, fit(one)).tasks.map((task) => task.kit.map((use) => use.as ?? use.kind))).toEqual([['board', 'tray', 'tray-2'], ['tray', 'tray-2']]);
+    expect(tasksOf(one, fit(one)).tasks.map((task) => task.kit.map((use) => use.as ?? use.kind))).toEqual([
+      ['board', 'tray', 'tray-2'],
+      ['tray', 'tray-2'],
+    ]);
     const roast = plan.tasks.find((task) => task.kind === 'step' && task.id === 'roots.plain.roast');
     expect(roast).toMatchObject({ units: expect.arrayContaining(['a', 'b']) as string[], racks: [0, 1] });
     expect(audit(one, plan).findings).toEqual([]);
@@ -123,15 +188,49 @@ describe('eight who eat from a recipe for four', () => {
     return audit(one, copy as unknown as Plan).findings.map((each) => each.code);
   };
   test('the audit objects to one tray, to one rack, and to a tray that is too small', () => {
-    expect(changed((steps) => { for (const each of steps) each.units = each.units.filter((unit) => unit !== 'b'); })).toContain('vessel');
-    expect(changed((steps) => { for (const each of steps) if (each.racks.length > 0) each.racks = [0]; })).toContain('oven-room');
-    expect(changed((steps) => { for (const each of steps) each.units = each.units.map((unit) => (unit === 'b' ? 'little' : unit)); })).toContain('vessel');
+    expect(
+      changed((steps) => {
+        for (const each of steps) each.units = each.units.filter((unit) => unit !== 'b');
+      }),
+    ).toContain('vessel');
+    expect(
+      changed((steps) => {
+        for (const each of steps) if (each.racks.length > 0) each.racks = [0];
+      }),
+    ).toContain('oven-room');
+    expect(
+      changed((steps) => {
+        for (const each of steps) each.units = each.units.map((unit) => (unit === 'b' ? 'little' : unit));
+      }),
+    ).toContain('vessel');
   });
 
   test('in an oven with two racks and another dish in it at that time there is no plan; for half as many there is', () => {
-    const pie = recipe('pie', [line('it', 'carrot')], [step('bake', { uses: ['it'], after: [], hands: 'off', durationMin: { least: 30, likely: 30, most: 30 }, kit: [{ kind: 'gratin-dish' }], oven: { temperatureC: 200 } })], { hold: { mostMin: 0, how: 'at once' } });
-    const full = house([tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), unit('dish-1', 'gratin-dish')], undefined, { guests: 8, recipes: [pie] });
-    const both = { ...full, recipes: full.recipes.map((each) => ({ ...each, hold: { mostMin: each.id === 'pie' ? 5 : 0, how: 'at once' } })), dishes: [...full.dishes, { ...full.dishes[0]!, id: 'pie' as never, recipe: 'pie' as never }] };
+    const pie = recipe(
+      'pie',
+      [line('it', 'carrot')],
+      [
+        step('bake', {
+          uses: ['it'],
+          after: [],
+          hands: 'off',
+          durationMin: { least: 30, likely: 30, most: 30 },
+          kit: [{ kind: 'gratin-dish' }],
+          oven: { temperatureC: 200 },
+        }),
+      ],
+      { hold: { mostMin: 0, how: 'at once' } },
+    );
+    const full = house(
+      [tray('a', rectangle(40, 30, 2)), tray('b', rectangle(40, 30, 2)), unit('dish-1', 'gratin-dish')],
+      undefined,
+      { guests: 8, recipes: [pie] },
+    );
+    const both = {
+      ...full,
+      recipes: full.recipes.map((each) => ({ ...each, hold: { mostMin: each.id === 'pie' ? 5 : 0, how: 'at once' } })),
+      dishes: [...full.dishes, { ...full.dishes[0]!, id: 'pie' as never, recipe: 'pie' as never }],
+    };
     expect(makePlan(both, { seconds: 0.1 }).kind).toBe('none');
     expect(makePlan({ ...both, guests: both.guests.slice(0, 4) }, { seconds: 0.1 }).kind).toBe('plan');
   });
@@ -139,17 +238,38 @@ describe('eight who eat from a recipe for four', () => {
 
 describe('soup in pots', () => {
   const pot = (id: string, volumeL: number) => unit(id, 'large-pot', 'steel', { vessel: { shape: 'pot', volumeL } });
-  const soup = recipe('soup', [line('it', 'carrot')], [
-    step('boil', { uses: ['it'], after: [], hands: 'off', burner: true, durationMin: { least: 20, likely: 20, most: 25 }, kit: [{ kind: 'large-pot', as: 'pot' }] }),
-    step('ladle', { kit: [{ kind: 'large-pot', as: 'pot' }] }),
-  ], { pan: { vessel: { shape: 'pot', volumeL: 4 } } });
-  const supper = (guests: number, pots: object[], burners = 4) => occasion({ guests: Array.from({ length: guests }, (_, at) => guest(`g${at}`)), recipes: [soup], kit: pots as never, burners });
+  const soup = recipe(
+    'soup',
+    [line('it', 'carrot')],
+    [
+      step('boil', {
+        uses: ['it'],
+        after: [],
+        hands: 'off',
+        burner: true,
+        durationMin: { least: 20, likely: 20, most: 25 },
+        kit: [{ kind: 'large-pot', as: 'pot' }],
+      }),
+      step('ladle', { kit: [{ kind: 'large-pot', as: 'pot' }] }),
+    ],
+    { pan: { vessel: { shape: 'pot', volumeL: 4 } } },
+  );
+  const supper = (guests: number, pots: object[], burners = 4) =>
+    occasion({
+      guests: Array.from({ length: guests }, (_, at) => guest(`g${at}`)),
+      recipes: [soup],
+      kit: pots as never,
+      burners,
+    });
 
   test('a larger pot, or two pots on two burners', () => {
     const large = supper(6, [pot('four', 4), pot('eight', 8)]);
     expect(vesselNeed(large.recipes[0]!, 1.5, large.kitchen)).toMatchObject({ count: 1, units: ['eight'] });
     const two = supper(8, [pot('a', 4), pot('b', 4)]);
-    expect(tasksOf(two, fit(two)).tasks[0]!.ways[0]).toMatchObject({ burners: 2, kit: [{ as: 'pot' }, { as: 'pot-2' }] });
+    expect(tasksOf(two, fit(two)).tasks[0]!.ways[0]).toMatchObject({
+      burners: 2,
+      kit: [{ as: 'pot' }, { as: 'pot-2' }],
+    });
     const made = makePlan(two, { seconds: 0.1 });
     if (made.kind === 'none') throw new Error(made.reason.why);
     expect(audit(two, made.plan).findings).toEqual([]);
@@ -160,13 +280,29 @@ describe('soup in pots', () => {
 
   test('where there are not so many burners, it says so', () => {
     const made = makePlan(supper(8, [pot('a', 4), pot('b', 4)], 1));
-    expect(made).toMatchObject({ kind: 'none', reason: { why: 'For its amount it needs 2 burners; the kitchen has 1.', proven: true } });
+    expect(made).toMatchObject({
+      kind: 'none',
+      reason: { why: 'For its amount it needs 2 burners; the kitchen has 1.', proven: true },
+    });
   });
 });
 
 test('what is fixed to a piece that is too small is said to be', () => {
   const trays = house([tray('a', rectangle(40, 30, 2)), tray('little', rectangle(20, 15, 2))]);
-  const wished = { ...trays, wishes: { ...trays.wishes, pins: [{ task: 'roots.plain.roast', unit: 'little' } as Occasion['wishes']['pins'][number]] } };
+  const wished = {
+    ...trays,
+    wishes: {
+      ...trays.wishes,
+      pins: [{ task: 'roots.plain.roast', unit: 'little' } as Occasion['wishes']['pins'][number]],
+    },
+  };
   const made = makePlan(wished, { seconds: 0.1 });
-  expect(made).toMatchObject({ kind: 'none', reason: { what: '“roast” cannot be done with little: it is too small for so much.', why: 'Large enough is a.', proven: true } });
+  expect(made).toMatchObject({
+    kind: 'none',
+    reason: {
+      what: '“roast” cannot be done with little: it is too small for so much.',
+      why: 'Large enough is a.',
+      proven: true,
+    },
+  });
 });

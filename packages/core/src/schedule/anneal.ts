@@ -17,7 +17,12 @@ const smallUpTo = 40;
  * Walks from neighbour to neighbour by simulated annealing: at first a worse one is taken now and then, in the end only a
  * better one. @source Kirkpatrick, Gelatt, Vecchi, Science 1983;220:671-680
  */
-export function* anneal(ground: Ground, random: () => number, effort: number, start: Standing): Generator<Step, Timetable> {
+export function* anneal(
+  ground: Ground,
+  random: () => number,
+  effort: number,
+  start: Standing,
+): Generator<Step, Timetable> {
   const { prepared } = ground;
   const { problem } = prepared;
   const isSmall = problem.activities.length <= smallUpTo;
@@ -37,7 +42,9 @@ export function* anneal(ground: Ground, random: () => number, effort: number, st
       cycleFrom = looked;
       cycle = Math.min(effort - looked, cycle * cycleGrowth);
       const anew = isSmall && ++cycles % 2 === 1;
-      [here, energy, sinceBest] = anew ? [asBuilt(start.leaning, start.table), energyOf(problem, start.table.score), 0] : [best, bestEnergy, 0];
+      [here, energy, sinceBest] = anew
+        ? [asBuilt(start.leaning, start.table), energyOf(problem, start.table.score), 0]
+        : [best, bestEnergy, 0];
     }
     const temperature = hottest * (coldest / hottest) ** ((looked - cycleFrom) / cycle);
     const tried = neighbour(ground, here.leaning, here.table, random);
@@ -46,7 +53,8 @@ export function* anneal(ground: Ground, random: () => number, effort: number, st
     sinceBest += now;
     if (!isStuck(result)) {
       const energyNow = energyOf(problem, result.score);
-      if (energyNow <= energy || random() < Math.exp((energy - energyNow) / temperature)) [here, energy] = [asBuilt(tried, result), energyNow];
+      if (energyNow <= energy || random() < Math.exp((energy - energyNow) / temperature))
+        [here, energy] = [asBuilt(tried, result), energyNow];
       if (better(result.score, best.table.score)) {
         [best, bestEnergy, sinceBest] = [asBuilt(tried, result), energyNow, 0];
         yield { kind: 'found', round, timetable: finished(prepared, result) };

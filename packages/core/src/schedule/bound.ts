@@ -20,16 +20,34 @@ export function lowerBoundMin(problem: Problem): number {
   }
   // Only what the waits forbid to be done before the day counts, and only where a hand is laid on it.
   const windows = windowsOf(problem);
-  const today = activities.map((activity, index) => windows[index]!.startsAtEarliest >= dayStartsMin && activity.modes.every((mode) => mode.handsOn || mode.attention.some((point) => point.atMin === 0)));
+  const today = activities.map(
+    (activity, index) =>
+      windows[index]!.startsAtEarliest >= dayStartsMin &&
+      activity.modes.every((mode) => mode.handsOn || mode.attention.some((point) => point.atMin === 0)),
+  );
   const head = activities.map(() => 0);
   for (const index of [...order].reverse()) {
-    for (const link of activities[index]!.before) if (today[link.activity]) head[index] = Math.max(head[index]!, head[link.activity]! + least[link.activity]! + link.leastMin);
+    for (const link of activities[index]!.before)
+      if (today[link.activity])
+        head[index] = Math.max(head[index]!, head[link.activity]! + least[link.activity]! + link.leastMin);
   }
   let bound = 0;
-  activities.forEach((_, index) => { if (today[index]) bound = Math.max(bound, head[index]! + least[index]! + tail[index]!); });
+  activities.forEach((_, index) => {
+    if (today[index]) bound = Math.max(bound, head[index]! + least[index]! + tail[index]!);
+  });
   for (const { capacity, needs } of resources(problem)) {
     const users = needs.filter((each) => today[each.activity]);
-    bound = Math.max(bound, capacityBound(users.map((each) => ({ head: head[each.activity]!, work: least[each.activity]! * each.amount, tail: tail[each.activity]! })), capacity));
+    bound = Math.max(
+      bound,
+      capacityBound(
+        users.map((each) => ({
+          head: head[each.activity]!,
+          work: least[each.activity]! * each.amount,
+          tail: tail[each.activity]!,
+        })),
+        capacity,
+      ),
+    );
   }
   return Math.ceil(bound);
 }
@@ -39,7 +57,8 @@ function backwards({ activities }: Problem): readonly number[] {
   const waiting = activities.map(() => 0);
   for (const activity of activities) for (const link of activity.before) waiting[link.activity]!++;
   const order = activities.flatMap((_, index) => (waiting[index] === 0 ? [index] : []));
-  for (let i = 0; i < order.length; i++) for (const link of activities[order[i]!]!.before) if (--waiting[link.activity]! === 0) order.push(link.activity);
+  for (let i = 0; i < order.length; i++)
+    for (const link of activities[order[i]!]!.before) if (--waiting[link.activity]! === 0) order.push(link.activity);
   return order;
 }
 
@@ -51,19 +70,43 @@ interface Resource {
 function resources({ activities, workers, units, chambers, flames }: Problem): readonly Resource[] {
   const found: Resource[] = [];
   const add = (capacity: number, amountOf: (activity: Problem['activities'][number]) => number) => {
-    const needs = activities.flatMap((activity, index) => { const amount = amountOf(activity); return amount > 0 ? [{ activity: index, amount }] : []; });
+    const needs = activities.flatMap((activity, index) => {
+      const amount = amountOf(activity);
+      return amount > 0 ? [{ activity: index, amount }] : [];
+    });
     if (capacity > 0 && needs.length > 1) found.push({ capacity, needs });
   };
-  const always = (activity: Problem['activities'][number], amount: (mode: Problem['activities'][number]['modes'][number]) => number) => Math.min(...activity.modes.map(amount));
+  const always = (
+    activity: Problem['activities'][number],
+    amount: (mode: Problem['activities'][number]['modes'][number]) => number,
+  ) => Math.min(...activity.modes.map(amount));
   add(workers.length, (activity) => always(activity, (mode) => (mode.handsOn ? 1 : 0)));
-  workers.forEach((_, worker) => add(1, (activity) => (activity.workers?.length === 1 && activity.workers[0] === worker ? always(activity, (mode) => (mode.handsOn ? 1 : 0)) : 0)));
-  for (const kind of new Set(units.map((unit) => unit.kind))) add(units.filter((unit) => unit.kind === kind).length, (activity) => always(activity, (mode) => mode.uses.filter((use) => use.kind === kind).length));
-  add(chambers.reduce((sum, chamber) => sum + chamber.shelves, 0), (activity) => always(activity, (mode) => (mode.chamber ? Math.min(mode.chamber.shelves, ...mode.chamber.in.map((each) => chambers[each]!.shelves)) : 0)));
+  workers.forEach((_, worker) =>
+    add(1, (activity) =>
+      activity.workers?.length === 1 && activity.workers[0] === worker
+        ? always(activity, (mode) => (mode.handsOn ? 1 : 0))
+        : 0,
+    ),
+  );
+  for (const kind of new Set(units.map((unit) => unit.kind)))
+    add(units.filter((unit) => unit.kind === kind).length, (activity) =>
+      always(activity, (mode) => mode.uses.filter((use) => use.kind === kind).length),
+    );
+  add(
+    chambers.reduce((sum, chamber) => sum + chamber.shelves, 0),
+    (activity) =>
+      always(activity, (mode) =>
+        mode.chamber ? Math.min(mode.chamber.shelves, ...mode.chamber.in.map((each) => chambers[each]!.shelves)) : 0,
+      ),
+  );
   add(flames, (activity) => always(activity, (mode) => mode.flames));
   return found;
 }
 
-function capacityBound(users: readonly { readonly head: number; readonly work: number; readonly tail: number }[], capacity: number): number {
+function capacityBound(
+  users: readonly { readonly head: number; readonly work: number; readonly tail: number }[],
+  capacity: number,
+): number {
   let bound = 0;
   const tails = [...new Set(users.map((each) => each.tail))];
   for (const head of new Set(users.map((each) => each.head))) {

@@ -52,7 +52,8 @@ export class Busy {
   /** The latest end, at most `end`, of a free stretch of this length. */
   latestGap(end: number, length: number): number {
     let latest = end;
-    for (let at = this.from(end); at < this.starts.length && this.ends[at]! > latest - length; at++) latest = this.starts[at]!;
+    for (let at = this.from(end); at < this.starts.length && this.ends[at]! > latest - length; at++)
+      latest = this.starts[at]!;
     return latest;
   }
 
@@ -69,7 +70,11 @@ export class Busy {
 }
 
 /** How many intervals are open at once at most within [start, end), counting only those given. */
-export function mostAtOnce(intervals: readonly { readonly start: number; readonly end: number }[], start: number, end: number): number {
+export function mostAtOnce(
+  intervals: readonly { readonly start: number; readonly end: number }[],
+  start: number,
+  end: number,
+): number {
   let most = 0;
   for (const each of intervals) {
     if (each.start >= end || each.end <= start) continue;

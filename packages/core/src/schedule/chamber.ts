@@ -21,13 +21,27 @@ interface Stretch {
   readonly alone: boolean;
 }
 
-const temperatureOf = (stretch: Stretch): number => Math.min(stretch.highC, Math.max(stretch.lowC, Math.round(stretch.wishSumC / stretch.count / 5) * 5));
+const temperatureOf = (stretch: Stretch): number =>
+  Math.min(stretch.highC, Math.max(stretch.lowC, Math.round(stretch.wishSumC / stretch.count / 5) * 5));
 
-const stretchOf = (start: number, end: number, { lowC, highC, wishC, alone }: ChamberUse): Stretch => ({ start, end, lowC, highC, wishSumC: wishC, count: 1, alone });
+const stretchOf = (start: number, end: number, { lowC, highC, wishC, alone }: ChamberUse): Stretch => ({
+  start,
+  end,
+  lowC,
+  highC,
+  wishSumC: wishC,
+  count: 1,
+  alone,
+});
 
 const join = (a: Stretch, b: Stretch): Stretch => ({
-  start: Math.min(a.start, b.start), end: Math.max(a.end, b.end),
-  lowC: Math.max(a.lowC, b.lowC), highC: Math.min(a.highC, b.highC), wishSumC: a.wishSumC + b.wishSumC, count: a.count + b.count, alone: a.alone || b.alone,
+  start: Math.min(a.start, b.start),
+  end: Math.max(a.end, b.end),
+  lowC: Math.max(a.lowC, b.lowC),
+  highC: Math.min(a.highC, b.highC),
+  wishSumC: a.wishSumC + b.wishSumC,
+  count: a.count + b.count,
+  alone: a.alone || b.alone,
 });
 
 export function changeMin(fromC: number, toC: number, chamber: Chamber): number {
@@ -57,10 +71,13 @@ export class Contents {
     let after: Stretch | undefined;
     for (const stretch of this.stretches) {
       if (stretch.end <= start) before = stretch;
-      else if (stretch.start >= end) { after = stretch; break; }
-      else merged = join(merged, stretch);
+      else if (stretch.start >= end) {
+        after = stretch;
+        break;
+      } else merged = join(merged, stretch);
     }
-    if (merged.lowC > merged.highC || (merged.count > 1 && merged.alone)) return Math.min(end - 1, this.clearOf(start, end));
+    if (merged.lowC > merged.highC || (merged.count > 1 && merged.alone))
+      return Math.min(end - 1, this.clearOf(start, end));
     const atC = temperatureOf(merged);
     // With the same loads around it nothing changes; they change where it clears one, or comes to overlap an earlier one.
     const otherwise = Math.max(this.clearOf(start, end), before ? before.end + (end - start) - 1 : -Infinity);
@@ -68,7 +85,8 @@ export class Contents {
       const inTime = merged.end === end ? after.start - changeMin(atC, temperatureOf(after), this.chamber) : -Infinity;
       return Math.min(end - 1, Math.max(inTime, otherwise));
     }
-    if (before && before.end + changeMin(temperatureOf(before), atC, this.chamber) > merged.start) return Math.min(end - 1, otherwise);
+    if (before && before.end + changeMin(temperatureOf(before), atC, this.chamber) > merged.start)
+      return Math.min(end - 1, otherwise);
     return undefined;
   }
 
@@ -78,7 +96,8 @@ export class Contents {
     for (const load of this.loads) {
       if (load.use.shutMin !== undefined) {
         const until = Math.min(load.end, load.start + load.use.shutMin);
-        for (const moment of opens) if (moment > load.start && moment < until) early = Math.max(early, moment - load.start);
+        for (const moment of opens)
+          if (moment > load.start && moment < until) early = Math.max(early, moment - load.start);
       }
       if (use.shutMin !== undefined) {
         const until = Math.min(end, start + use.shutMin);
@@ -120,11 +139,24 @@ export class Contents {
       const before = this.stretches[index - 1];
       const temperatureC = temperatureOf(stretch);
       const fromCold = changeMin(this.chamber.roomC, temperatureC, this.chamber);
-      if (!before) return { chamber: number, startMin: stretch.start - fromCold, readyMin: stretch.start, untilMin: stretch.end, temperatureC };
+      if (!before)
+        return {
+          chamber: number,
+          startMin: stretch.start - fromCold,
+          readyMin: stretch.start,
+          untilMin: stretch.end,
+          temperatureC,
+        };
       const fromBefore = changeMin(temperatureOf(before), temperatureC, this.chamber);
       // Whether it is still warm after a long gap nobody knows: then it is given the time for either.
       const change = stretch.start - before.end <= offAfterMin ? fromBefore : Math.max(fromCold, fromBefore);
-      return { chamber: number, startMin: Math.max(before.end, stretch.start - change), readyMin: stretch.start, untilMin: stretch.end, temperatureC };
+      return {
+        chamber: number,
+        startMin: Math.max(before.end, stretch.start - change),
+        readyMin: stretch.start,
+        untilMin: stretch.end,
+        temperatureC,
+      };
     });
   }
 }

@@ -45,8 +45,20 @@ export function decode(prepared: Prepared, leaning: Leaning, near?: Timetable): 
   // So many more washes than its neighbour are not worth asking which of them are needed.
   const hopeless = near && state.washes.length > near.washesPlaced + mostMoreWashes;
   const washes = hopeless ? state.washes : prune(prepared, state.order, state.washes, false);
-  const heats = state.chambers.flatMap((contents, number) => contents.heats(number)).sort((a, b) => a.startMin - b.startMin);
-  return { result: { placed: state.order, washes, heats, score: scoreOf(prepared.problem, state.order, washes), blockers: state.blockers, washesPlaced: state.washes.length }, looked: state.looked };
+  const heats = state.chambers
+    .flatMap((contents, number) => contents.heats(number))
+    .sort((a, b) => a.startMin - b.startMin);
+  return {
+    result: {
+      placed: state.order,
+      washes,
+      heats,
+      score: scoreOf(prepared.problem, state.order, washes),
+      blockers: state.blockers,
+      washesPlaced: state.washes.length,
+    },
+    looked: state.looked,
+  };
 }
 
 const mostMoreWashes = 4;
@@ -55,10 +67,17 @@ function sameAs(near: Timetable, state: State): boolean {
   if (near.washesPlaced !== state.washes.length) return false;
   for (const each of near.placed) {
     const mine = state.placed[each.activity]!;
-    if (mine.startMin !== each.startMin || mine.worker !== each.worker || mine.mode !== each.mode || mine.chamber !== each.chamber) return false;
+    if (
+      mine.startMin !== each.startMin ||
+      mine.worker !== each.worker ||
+      mine.mode !== each.mode ||
+      mine.chamber !== each.chamber
+    )
+      return false;
     for (let i = 0; i < mine.units.length; i++) if (mine.units[i] !== each.units[i]) return false;
     for (let i = 0; i < mine.shelves.length; i++) if (mine.shelves[i] !== each.shelves[i]) return false;
-    for (let i = 0; i < mine.attention.length; i++) if (mine.attention[i]!.worker !== each.attention[i]!.worker) return false;
+    for (let i = 0; i < mine.attention.length; i++)
+      if (mine.attention[i]!.worker !== each.attention[i]!.worker) return false;
   }
   return true;
 }
@@ -68,7 +87,10 @@ export function finished(prepared: Prepared, table: Timetable): Timetable {
   const washes = prune(prepared, table.placed, table.washes, true);
   return {
     ...table,
-    washes: washes.map((wash) => ({ ...wash, because: wash.because.map((why) => ({ ...why, marks: why.marks.flatMap((each) => prepared.classes[each]!) })) })),
+    washes: washes.map((wash) => ({
+      ...wash,
+      because: wash.because.map((why) => ({ ...why, marks: why.marks.flatMap((each) => prepared.classes[each]!) })),
+    })),
     score: scoreOf(prepared.problem, table.placed, washes),
   };
 }
@@ -79,16 +101,27 @@ function byLatest(state: State, leaning: Leaning): Stuck | undefined {
   const open = new Set(activities.flatMap((_, index) => (state.waiting[index] === 0 ? [index] : [])));
   while (state.order.length < activities.length) {
     const now = Math.max(...state.busy.map((busy) => busy.first));
-    const eligible = [...open].map((index) => {
-      const latest = latestEnd(state, leaning, index);
-      return { index, turn: (modeOf(state, index).handsOn ? Math.min(latest, now) : latest) + leaning.lean[index]!, earliest: earliestEnd(state, index) };
-    }).sort((a, b) => b.turn - a.turn || (a.earliest === b.earliest ? a.index - b.index : b.earliest - a.earliest));
+    const eligible = [...open]
+      .map((index) => {
+        const latest = latestEnd(state, leaning, index);
+        return {
+          index,
+          turn: (modeOf(state, index).handsOn ? Math.min(latest, now) : latest) + leaning.lean[index]!,
+          earliest: earliestEnd(state, index),
+        };
+      })
+      .sort((a, b) => b.turn - a.turn || (a.earliest === b.earliest ? a.index - b.index : b.earliest - a.earliest));
     const from = state.order.length;
-    const stuck = firstOf(state, leaning, eligible.map((each) => each.index));
+    const stuck = firstOf(
+      state,
+      leaning,
+      eligible.map((each) => each.index),
+    );
     if (stuck) return stuck;
     for (const { activity } of state.order.slice(from)) {
       open.delete(activity);
-      for (const link of activities[activity]!.before) if (state.waiting[link.activity] === 0 && state.placed[link.activity] === undefined) open.add(link.activity);
+      for (const link of activities[activity]!.before)
+        if (state.waiting[link.activity] === 0 && state.placed[link.activity] === undefined) open.add(link.activity);
     }
   }
   return undefined;
@@ -111,7 +144,9 @@ function byLine(state: State, leaning: Leaning, line: Int32Array): Stuck | undef
     for (const index of back) if (state.placed[index] === undefined && state.waiting[index] === 0) turn.push(index);
     // Of those not tried yet, as many as could go now.
     while (at < line.length && (state.placed[line[at]!] !== undefined || back.includes(line[at]!))) at++;
-    for (let i = at; i < line.length && turn.length <= back.length + 3; i++) if (state.placed[line[i]!] === undefined && state.waiting[line[i]!] === 0 && !back.includes(line[i]!)) turn.push(line[i]!);
+    for (let i = at; i < line.length && turn.length <= back.length + 3; i++)
+      if (state.placed[line[i]!] === undefined && state.waiting[line[i]!] === 0 && !back.includes(line[i]!))
+        turn.push(line[i]!);
     const before = state.order.length;
     const stuck = firstOf(state, leaning, turn);
     if (stuck) return stuck;
@@ -139,7 +174,8 @@ function firstOf(state: State, leaning: Leaning, candidates: readonly number[]):
 
 function latestEnd(state: State, { early }: Leaning, index: number): number {
   let latest = state.prepared.problem.activities[index]!.dueMin ?? Infinity;
-  for (const next of state.prepared.followers[index]!) latest = Math.min(latest, state.placed[next.activity]!.startMin - next.leastMin);
+  for (const next of state.prepared.followers[index]!)
+    latest = Math.min(latest, state.placed[next.activity]!.startMin - next.leastMin);
   return latest - early[index]! - state.pulled[index]!;
 }
 
@@ -147,7 +183,8 @@ function latestEnd(state: State, { early }: Leaning, index: number): number {
 function earliestEnd(state: State, index: number): number {
   const { dueMin, mostHoldMin } = state.prepared.problem.activities[index]!;
   let earliest = dueMin !== undefined && mostHoldMin !== undefined ? dueMin - mostHoldMin : -Infinity;
-  for (const next of state.prepared.followers[index]!) earliest = Math.max(earliest, state.placed[next.activity]!.startMin - next.mostMin);
+  for (const next of state.prepared.followers[index]!)
+    earliest = Math.max(earliest, state.placed[next.activity]!.startMin - next.mostMin);
   return earliest;
 }
 
@@ -170,9 +207,18 @@ function choose(state: State, leaning: Leaning, index: number): Choice | Stuck {
   for (let i = 0; i < tries; i++) {
     const worker = able[i] ?? 0;
     const choice = tryPlace(state, index, worker, latest, patienceMin);
-    if ('why' in choice) { refusal = nearer(refusal, choice); continue; }
+    if ('why' in choice) {
+      refusal = nearer(refusal, choice);
+      continue;
+    }
     const gain = best ? choice.washes.length - best.washes.length : 0;
-    if (!best || (gain < 0 && choice.end > best.end - patienceMin) || (gain === 0 && choice.end > best.end) || (gain > 0 && choice.end > best.end + patienceMin)) best = choice;
+    if (
+      !best ||
+      (gain < 0 && choice.end > best.end - patienceMin) ||
+      (gain === 0 && choice.end > best.end) ||
+      (gain > 0 && choice.end > best.end + patienceMin)
+    )
+      best = choice;
   }
   return best ?? { activity: index, ...(refusal ?? { why: 'no-worker' }) };
 }

@@ -14,10 +14,22 @@ interface First {
 }
 
 /** Orders that come to nothing are cheap to try: what finds no place asks louder, until a timetable holds. */
-export function* findFirst(prepared: Prepared, ground: Ground, random: () => number, effort: number): Generator<Step, First> {
+export function* findFirst(
+  prepared: Prepared,
+  ground: Ground,
+  random: () => number,
+  effort: number,
+): Generator<Step, First> {
   const { problem } = prepared;
   const size = problem.activities.length;
-  const fresh = (lean: Float64Array): Leaning => ({ lean, early: new Float64Array(size), modes: new Uint8Array(size), who: new Int8Array(size).fill(-1), byHand: new Uint8Array(size), patienceMin: 15 });
+  const fresh = (lean: Float64Array): Leaning => ({
+    lean,
+    early: new Float64Array(size),
+    modes: new Uint8Array(size),
+    who: new Int8Array(size).fill(-1),
+    byHand: new Uint8Array(size),
+    patienceMin: 15,
+  });
   let kept = fresh(new Float64Array(size));
   const obstacles = new Map<string, { count: number; stuck: Stuck }>();
   let looked = 0;
@@ -75,7 +87,8 @@ function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => nu
     // What may stand a while before serving makes room for what may not.
     const standing = problem.activities.flatMap((activity, index) => ((activity.mostHoldMin ?? 0) > 0 ? [index] : []));
     const at = standing[Math.floor(random() * standing.length)];
-    if (at !== undefined && at !== stuck.activity) early[at] = Math.floor(random() * Math.min(60, problem.activities[at]!.mostHoldMin!));
+    if (at !== undefined && at !== stuck.activity)
+      early[at] = Math.floor(random() * Math.min(60, problem.activities[at]!.mostHoldMin!));
   }
   return { ...tried, lean, early, modes };
 }
@@ -90,10 +103,19 @@ function jostled(from: Leaning, { prepared, patient, flexible }: Ground, random:
     const at = Math.floor(random() * size);
     const ahead = patient[Math.floor(random() * patient.length)];
     if (ahead !== undefined && random() < 0.2) early[ahead] = early[ahead]! > 0 ? 0 : 180 + Math.floor(random() * 1000);
-    else if (random() < 0.25) early[at] = random() < 0.5 ? 0 : Math.max(0, early[at]! + Math.round((random() - 0.4) * 30));
+    else if (random() < 0.25)
+      early[at] = random() < 0.5 ? 0 : Math.max(0, early[at]! + Math.round((random() - 0.4) * 30));
     else lean[at] = lean[at]! + (random() - 0.5) * (random() < 0.3 ? 240 : 50);
     const other = flexible[Math.floor(random() * flexible.length)];
-    if (other !== undefined && random() < 0.2) modes[other] = Math.floor(random() * prepared.problem.activities[other]!.modes.length);
+    if (other !== undefined && random() < 0.2)
+      modes[other] = Math.floor(random() * prepared.problem.activities[other]!.modes.length);
   }
-  return { lean, early, modes, who: from.who, byHand: from.byHand, patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin };
+  return {
+    lean,
+    early,
+    modes,
+    who: from.who,
+    byHand: from.byHand,
+    patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin,
+  };
 }

@@ -1,4 +1,21 @@
-export type { Activity, Carry, Chamber, ChamberUse, Goal, Heat, Mode, Placed, Problem, Score, Stuck, Timetable, Unit, UnitUse, Wash, Worker } from './problem.ts';
+export type {
+  Activity,
+  Carry,
+  Chamber,
+  ChamberUse,
+  Goal,
+  Heat,
+  Mode,
+  Placed,
+  Problem,
+  Score,
+  Stuck,
+  Timetable,
+  Unit,
+  UnitUse,
+  Wash,
+  Worker,
+} from './problem.ts';
 export { better, usualGoals } from './problem.ts';
 export { lowerBoundMin } from './bound.ts';
 export { figuresOf } from './score.ts';

@@ -19,15 +19,28 @@ export interface Ground {
 
 export function groundOf(prepared: Prepared): Ground {
   const { activities } = prepared.problem;
-  const keeps = activities.map((activity, index) => Math.min(activity.mostHoldMin ?? Infinity, ...prepared.followers[index]!.map((next) => next.mostMin)));
+  const keeps = activities.map((activity, index) =>
+    Math.min(activity.mostHoldMin ?? Infinity, ...prepared.followers[index]!.map((next) => next.mostMin)),
+  );
   return {
     prepared,
     patient: keeps.flatMap((most, index) => (most >= 480 ? [index] : [])),
-    ahead: prepared.problem.workers.flatMap(({ windows }) => windows.flatMap(({ fromMin, toMin }) => (fromMin < prepared.problem.dayStartsMin ? [{ fromMin, toMin: Math.min(toMin, prepared.problem.dayStartsMin) }] : []))),
+    ahead: prepared.problem.workers.flatMap(({ windows }) =>
+      windows.flatMap(({ fromMin, toMin }) =>
+        fromMin < prepared.problem.dayStartsMin
+          ? [{ fromMin, toMin: Math.min(toMin, prepared.problem.dayStartsMin) }]
+          : [],
+      ),
+    ),
     flexible: activities.flatMap((activity, index) => (activity.modes.length > 1 ? [index] : [])),
     // Hands that must be clean for something are better chosen by where they have been.
     dividable: prepared.classes.length > 0 && prepared.problem.workers.length > 1,
-    shareable: prepared.classes.length > 0 ? [] : activities.flatMap((activity, index) => (prepared.able[index]!.length > 1 && activity.modes.some((mode) => mode.handsOn) ? [index] : [])),
+    shareable:
+      prepared.classes.length > 0
+        ? []
+        : activities.flatMap((activity, index) =>
+            prepared.able[index]!.length > 1 && activity.modes.some((mode) => mode.handsOn) ? [index] : [],
+          ),
   };
 }
 
@@ -77,12 +90,22 @@ export function behind(prepared: Prepared, line: Int32Array, activity: number, o
  * the first and the last pair: swapping those between cannot shorten anything by itself.
  * @source E. Nowicki, C. Smutnicki, Management Science 1996;42:797-813, on the ends of critical blocks
  */
-export function criticalPairs({ prepared }: Ground, table: Timetable, random: () => number): readonly (readonly [activity: number, blocker: number])[] {
+export function criticalPairs(
+  { prepared }: Ground,
+  table: Timetable,
+  random: () => number,
+): readonly (readonly [activity: number, blocker: number])[] {
   const { problem } = prepared;
   const byActivity: Placed[] = [];
   for (const each of table.placed) byActivity[each.activity] = each;
   let first: Placed | undefined;
-  for (const each of table.placed) if ((each.worker >= 0 || each.attention.length > 0) && each.startMin >= problem.dayStartsMin && (!first || each.startMin < first.startMin)) first = each;
+  for (const each of table.placed)
+    if (
+      (each.worker >= 0 || each.attention.length > 0) &&
+      each.startMin >= problem.dayStartsMin &&
+      (!first || each.startMin < first.startMin)
+    )
+      first = each;
   const pairs: (readonly [number, number])[] = [];
   let block: (readonly [number, number])[] = [];
   const close = (): void => {
@@ -94,7 +117,8 @@ export function criticalPairs({ prepared }: Ground, table: Timetable, random: ()
   for (let steps = 0; at !== undefined && steps < problem.activities.length; steps++) {
     const here = byActivity[at]!;
     const tied: number[] = [];
-    for (const next of prepared.followers[at]!) if (byActivity[next.activity]!.startMin - next.leastMin === here.endMin) tied.push(next.activity);
+    for (const next of prepared.followers[at]!)
+      if (byActivity[next.activity]!.startMin - next.leastMin === here.endMin) tied.push(next.activity);
     const blocker: number = table.blockers[at]!;
     if (blocker >= 0 && (tied.length === 0 || random() < 0.5)) {
       block.push([at, blocker]);
@@ -114,16 +138,24 @@ function lastUser(table: Timetable, wash: Wash, unit: number): number | undefine
   let lastEnd = -Infinity;
   for (const each of table.placed) {
     if (each.endMin > wash.startMin || each.endMin <= lastEnd) continue;
-    if (unit >= 0 ? each.units.includes(unit) : each.worker === wash.worker) { last = each.activity; lastEnd = each.endMin; }
+    if (unit >= 0 ? each.units.includes(unit) : each.worker === wash.worker) {
+      last = each.activity;
+      lastEnd = each.endMin;
+    }
   }
   return last;
 }
 
 /** Washes of units that all could go into the machine. */
-const forMachine = ({ problem }: Prepared, table: Timetable): readonly Wash[] => table.washes.filter(({ units }) => units.length > 0 && units.every((unit) => problem.units[unit]!.machine));
+const forMachine = ({ problem }: Prepared, table: Timetable): readonly Wash[] =>
+  table.washes.filter(({ units }) => units.length > 0 && units.every((unit) => problem.units[unit]!.machine));
 
 /** The activity that left what a wash takes away, and the one that needs it gone. */
-function washPair({ prepared }: Ground, table: Timetable, random: () => number): readonly [dirtied: number, needs: number] | undefined {
+function washPair(
+  { prepared }: Ground,
+  table: Timetable,
+  random: () => number,
+): readonly [dirtied: number, needs: number] | undefined {
   if (table.washes.length === 0) return undefined;
   const wash = table.washes[Math.floor(random() * table.washes.length)]!;
   if (wash.because.length === 0) return undefined;
@@ -138,7 +170,11 @@ export function shifted(prepared: Prepared, line: Int32Array, random: () => numb
   const here = Math.floor(random() * size);
   const there = Math.max(0, Math.min(size - 1, here + Math.round((random() - 0.5) * Math.min(size, 40))));
   if (here === there) return line;
-  return (here > there ? before(prepared, line, line[here]!, line[there]!) : behind(prepared, line, line[here]!, line[there]!)) ?? line;
+  return (
+    (here > there
+      ? before(prepared, line, line[here]!, line[there]!)
+      : behind(prepared, line, line[here]!, line[there]!)) ?? line
+  );
 }
 
 /** Keeps hands apart: whatever carries a mark goes to one worker, and sometimes what is guarded from it to others; or takes that back. */
@@ -153,7 +189,7 @@ function divided({ prepared }: Ground, who: Int8Array, random: () => number): In
     if (!able.includes(worker)) return now;
     if (carries.some((carry) => carry.mark === mark)) return takesBack ? -1 : worker;
     if (!guardedToo || !guards.some((guard) => guard.mark === mark)) return now;
-    return takesBack ? -1 : able.find((each) => each !== worker) ?? now;
+    return takesBack ? -1 : (able.find((each) => each !== worker) ?? now);
   });
 }
 
@@ -182,11 +218,15 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
   const roll = random();
   const pair = roll < criticalShare ? pick(criticalPairs(ground, table, random), random) : undefined;
   if (pair) {
-    line = (random() < 0.5 ? behind(prepared, line, pair[1], pair[0]) : before(prepared, line, pair[0], pair[1])) ?? line;
+    line =
+      (random() < 0.5 ? behind(prepared, line, pair[1], pair[0]) : before(prepared, line, pair[0], pair[1])) ?? line;
   } else if (roll < criticalShare + washShare && table.washes.length > 0) {
     const dirty = washPair(ground, table, random);
     // What left it is done after what needs it gone: it stands before it in the line.
-    if (dirty) line = (random() < 0.7 ? before(prepared, line, dirty[0], dirty[1]) : behind(prepared, line, dirty[1], dirty[0])) ?? line;
+    if (dirty)
+      line =
+        (random() < 0.7 ? before(prepared, line, dirty[0], dirty[1]) : behind(prepared, line, dirty[1], dirty[0])) ??
+        line;
   }
   const changes = line === from.line ? 1 + Math.floor(random() * 3) : random() < 0.25 ? 1 : 0;
   for (let i = 0; i < changes; i++) {
@@ -204,7 +244,10 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
     } else if (flexible.length > 0 && kind < patientShare + 0.25) {
       const other = pick(flexible, random)!;
       modes = modes.slice();
-      modes[other] = modes[other]! > 0 && random() < 0.6 ? 0 : Math.floor(random() * prepared.problem.activities[other]!.modes.length);
+      modes[other] =
+        modes[other]! > 0 && random() < 0.6
+          ? 0
+          : Math.floor(random() * prepared.problem.activities[other]!.modes.length);
     } else if (shareable.length > 0 && kind > 0.96) {
       const other = pick(shareable, random)!;
       who = who.slice();

@@ -29,7 +29,9 @@ export interface Choice {
 const mostLooks = 3000;
 
 export function hits(carries: readonly Carry[], guards: readonly Guard[]): boolean {
-  return carries.some(({ mark, origin }) => guards.some((guard) => guard.mark === mark && !guard.exempt.includes(origin)));
+  return carries.some(({ mark, origin }) =>
+    guards.some((guard) => guard.mark === mark && !guard.exempt.includes(origin)),
+  );
 }
 
 function dustClash(state: State, index: number, mode: Mode, start: number, end: number): Placed | undefined {
@@ -38,12 +40,23 @@ function dustClash(state: State, index: number, mode: Mode, start: number, end: 
   if (mine.dust.length > 0) {
     for (const other of state.order) {
       const there = facts[other.activity]!;
-      if (other.startMin < end + problem.settleMin && other.endMin > start && problem.activities[other.activity]!.modes[other.mode]!.handsOn && hits(mine.dust, there.guards)) return other;
+      if (
+        other.startMin < end + problem.settleMin &&
+        other.endMin > start &&
+        problem.activities[other.activity]!.modes[other.mode]!.handsOn &&
+        hits(mine.dust, there.guards)
+      )
+        return other;
     }
   }
   if (!mode.handsOn) return undefined;
   for (const other of state.dusty) {
-    if (other.startMin < end && other.endMin + problem.settleMin > start && hits(facts[other.activity]!.dust, mine.guards)) return other;
+    if (
+      other.startMin < end &&
+      other.endMin + problem.settleMin > start &&
+      hits(facts[other.activity]!.dust, mine.guards)
+    )
+      return other;
   }
   return undefined;
 }
@@ -54,12 +67,22 @@ interface Shelved {
 }
 
 /** When the chamber is opened for an activity: as it goes in and comes out, and whenever somebody sees to it. */
-const opensOf = (mode: Mode, start: number, end: number): readonly number[] => [start, ...mode.attention.map((point) => start + point.atMin), end];
+const opensOf = (mode: Mode, start: number, end: number): readonly number[] => [
+  start,
+  ...mode.attention.map((point) => start + point.atMin),
+  end,
+];
 
 const unshelved: Shelved = { chamber: -1, shelves: [] };
 
 /** A chamber and shelves that are free and suit; otherwise the latest end before this one that is worth a try. */
-function shelve(state: State, index: number, mode: Mode, start: number, end: number): Shelved | { readonly tryEnd: number; readonly blocker: number } {
+function shelve(
+  state: State,
+  index: number,
+  mode: Mode,
+  start: number,
+  end: number,
+): Shelved | { readonly tryEnd: number; readonly blocker: number } {
   const { problem, facts } = state.prepared;
   const use = mode.chamber!;
   const opens = opensOf(mode, start, end);
@@ -70,7 +93,10 @@ function shelve(state: State, index: number, mode: Mode, start: number, end: num
     const refused = contents.refuses(start, end, use, opens);
     const overlapping = contents.loads.filter((each) => each.start < end && each.end > start);
     if (refused !== undefined) {
-      if (refused > tryEnd) { tryEnd = refused; blocker = contents.loads.find((each) => each.start >= refused && each.start <= end)?.activity ?? -1; }
+      if (refused > tryEnd) {
+        tryEnd = refused;
+        blocker = contents.loads.find((each) => each.start >= refused && each.start <= end)?.activity ?? -1;
+      }
       continue;
     }
     const { shelves: count } = problem.chambers[number]!;
@@ -82,17 +108,30 @@ function shelve(state: State, index: number, mode: Mode, start: number, end: num
       // What drips from an uncovered load above must not be what the one below is guarded from.
       const drips = overlapping.some((each) => {
         const above = top < each.shelves[0]!;
-        return above ? !use.covered && hits(facts[index]!.drips, facts[each.activity]!.guards) : !each.use.covered && hits(facts[each.activity]!.drips, facts[index]!.guards);
+        return above
+          ? !use.covered && hits(facts[index]!.drips, facts[each.activity]!.guards)
+          : !each.use.covered && hits(facts[each.activity]!.drips, facts[index]!.guards);
       });
       if (!drips) return { chamber: number, shelves };
     }
-    for (const load of overlapping) if (load.start > tryEnd) { tryEnd = load.start; blocker = load.activity; }
+    for (const load of overlapping)
+      if (load.start > tryEnd) {
+        tryEnd = load.start;
+        blocker = load.activity;
+      }
   }
   return { tryEnd: Math.min(tryEnd, end - 1), blocker };
 }
 
 /** Who comes to look, and when; or the latest end before this one that is worth a try. */
-function attend(state: State, index: number, mode: Mode, worker: number, start: number, end: number): Placed['attention'] | number {
+function attend(
+  state: State,
+  index: number,
+  mode: Mode,
+  worker: number,
+  start: number,
+  end: number,
+): Placed['attention'] | number {
   if (mode.attention.length === 0) return nobody;
   const able = state.prepared.able[index]!;
   const attention: Placed['attention'][number][] = [];
@@ -122,7 +161,13 @@ const nobody: Placed['attention'] = [];
  * The latest place for an activity, with the given worker, that everything placed so far allows; within `patienceMin` of it,
  * one with fewer washes.
  */
-export function tryPlace(state: State, index: number, worker: number, latest: number, patienceMin: number): Choice | Refusal {
+export function tryPlace(
+  state: State,
+  index: number,
+  worker: number,
+  latest: number,
+  patienceMin: number,
+): Choice | Refusal {
   const { prepared } = state;
   const { problem } = prepared;
   const activity = problem.activities[index]!;
@@ -140,17 +185,36 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
     if (end < tooEarly) return best ?? { why: looks === 0 ? 'too-early' : reason };
     if (mode.handsOn) {
       const gap = state.busy[worker]!.latestGap(end, mode.durationMin);
-      if (gap < end) { blocker = state.busy[worker]!.ownerAt(gap); end = gap; continue; }
+      if (gap < end) {
+        blocker = state.busy[worker]!.ownerAt(gap);
+        end = gap;
+        continue;
+      }
       const gone = away(state, worker, start, end);
-      if (gone !== undefined) { end = gone; continue; }
+      if (gone !== undefined) {
+        end = gone;
+        continue;
+      }
     }
     if (prepared.anyDust) {
       const dusty = dustClash(state, index, mode, start, end);
-      if (dusty) { blocker = dusty.activity; end = Math.min(prepared.facts[index]!.dust.length > 0 ? dusty.startMin - problem.settleMin : dusty.startMin, end - 1); reason = 'dust'; continue; }
+      if (dusty) {
+        blocker = dusty.activity;
+        end = Math.min(
+          prepared.facts[index]!.dust.length > 0 ? dusty.startMin - problem.settleMin : dusty.startMin,
+          end - 1,
+        );
+        reason = 'dust';
+        continue;
+      }
     }
     if (mode.flames > 0 && mostAtOnce(state.flames, start, end) + mode.flames > problem.flames) {
       let until = horizon;
-      for (const each of state.flames) if (each.start < end && each.end > start && each.start > until) { until = each.start; blocker = each.activity; }
+      for (const each of state.flames)
+        if (each.start < end && each.end > start && each.start > until) {
+          until = each.start;
+          blocker = each.activity;
+        }
       end = Math.min(until, end - 1);
       reason = 'no-flame';
       continue;
@@ -158,7 +222,11 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
     const room = mode.stands && state.standing[mode.stands.room];
     if (room && mostAtOnce(room, start, end) + mode.stands!.places > problem.rooms![mode.stands!.room]!) {
       let until = horizon;
-      for (const each of room) if (each.start < end && each.end > start && each.start > until) { until = each.start; blocker = each.activity; }
+      for (const each of room)
+        if (each.start < end && each.end > start && each.start > until) {
+          until = each.start;
+          blocker = each.activity;
+        }
       end = Math.min(until, end - 1);
       reason = 'no-room';
       continue;
@@ -166,20 +234,60 @@ export function tryPlace(state: State, index: number, worker: number, latest: nu
     let shelved = unshelved;
     if (mode.chamber) {
       const found = shelve(state, index, mode, start, end);
-      if ('tryEnd' in found) { end = found.tryEnd; blocker = found.blocker; reason = 'no-chamber'; continue; }
+      if ('tryEnd' in found) {
+        end = found.tryEnd;
+        blocker = found.blocker;
+        reason = 'no-chamber';
+        continue;
+      }
       shelved = found;
     }
     const attention = attend(state, index, mode, worker, start, end);
-    if (typeof attention === 'number') { end = attention; continue; }
+    if (typeof attention === 'number') {
+      end = attention;
+      continue;
+    }
     const picked = pickUnits(state, index, mode, start, end);
-    if ('why' in picked) { end = picked.tryEnd; if (picked.blocker >= 0) ({ blocker } = picked); reason = picked.why; continue; }
+    if ('why' in picked) {
+      end = picked.tryEnd;
+      if (picked.blocker >= 0) ({ blocker } = picked);
+      reason = picked.why;
+      continue;
+    }
     const washed = washUp(state, { index, mode, worker, start, end, picked, attention });
-    if ('why' in washed) { end = washed.tryEnd; if (washed.why !== 'no-worker') reason = washed.why; continue; }
+    if ('why' in washed) {
+      end = washed.tryEnd;
+      if (washed.why !== 'no-worker') reason = washed.why;
+      continue;
+    }
 
-    if (activity.dueMin !== undefined && activity.mostHoldMin !== undefined && activity.dueMin - end > activity.mostHoldMin) return best ?? { why: 'stands-too-long' };
+    if (
+      activity.dueMin !== undefined &&
+      activity.mostHoldMin !== undefined &&
+      activity.dueMin - end > activity.mostHoldMin
+    )
+      return best ?? { why: 'stands-too-long' };
     const late = prepared.followers[index]!.find((next) => state.placed[next.activity]!.startMin - end > next.mostMin);
-    if (late) return best ?? { why: 'wait-too-long', follower: late.activity, shortMin: state.placed[late.activity]!.startMin - end - late.mostMin };
-    const choice: Choice = { worker: mode.handsOn ? worker : -1, units: picked.units, start, end, chamber: shelved.chamber, shelves: shelved.shelves, attention, blocker, washes: washed.washes, asked: washed.asked };
+    if (late)
+      return (
+        best ?? {
+          why: 'wait-too-long',
+          follower: late.activity,
+          shortMin: state.placed[late.activity]!.startMin - end - late.mostMin,
+        }
+      );
+    const choice: Choice = {
+      worker: mode.handsOn ? worker : -1,
+      units: picked.units,
+      start,
+      end,
+      chamber: shelved.chamber,
+      shelves: shelved.shelves,
+      attention,
+      blocker,
+      washes: washed.washes,
+      asked: washed.asked,
+    };
     if (!best || choice.washes.length < best.washes.length) best = choice;
     if (best.washes.length === 0) return best;
     end = nextChange(state, mode, worker, end);
@@ -193,7 +301,8 @@ function nextChange(state: State, mode: Mode, worker: number, end: number): numb
   const look = ({ uses }: State['units'][number]): void => {
     for (let i = uses.length - 1; i >= 0 && uses[i]!.start < end; i--) latest = Math.max(latest, uses[i]!.start);
   };
-  for (const use of mode.uses) for (const unit of state.prepared.unitsOfKind.get(use.kind) ?? []) look(state.units[unit]!);
+  for (const use of mode.uses)
+    for (const unit of state.prepared.unitsOfKind.get(use.kind) ?? []) look(state.units[unit]!);
   if (mode.handsOn) look(state.hands[worker]!);
   return latest;
 }
@@ -207,7 +316,13 @@ export function commit(state: State, index: number, choice: Choice): void {
   const { start, end } = choice;
   if (trail) {
     const [orders, washed, flaming, dusts] = [order.length, washes.length, flames.length, dusty.length];
-    trail.push(() => { order.length = orders; washes.length = washed; flames.length = flaming; dusty.length = dusts; state.placed[index] = undefined; });
+    trail.push(() => {
+      order.length = orders;
+      washes.length = washed;
+      flames.length = flaming;
+      dusty.length = dusts;
+      state.placed[index] = undefined;
+    });
   }
   for (const wash of choice.washes) {
     washes.push(wash);
@@ -219,11 +334,19 @@ export function commit(state: State, index: number, choice: Choice): void {
       trail?.push(() => state.machine.remove(wash.startMin));
     }
     for (const { unit, before } of wash.because) {
-      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!, { start: wash.startMin, end: unit >= 0 ? wash.machineUntilMin ?? wash.endMin : wash.endMin, activity: before, demand: prepared.nothing });
+      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!, {
+        start: wash.startMin,
+        end: unit >= 0 ? (wash.machineUntilMin ?? wash.endMin) : wash.endMin,
+        activity: before,
+        demand: prepared.nothing,
+      });
     }
   }
   // Where nobody handles what is still raw, the kit it is heated in is freed by the heat as well.
-  const asked = mode.handsOn || facts.ends.length === 0 ? choice.asked : withDemand(state, without(choice.asked, facts.ends), facts.demand);
+  const asked =
+    mode.handsOn || facts.ends.length === 0
+      ? choice.asked
+      : withDemand(state, without(choice.asked, facts.ends), facts.demand);
   for (let at = 0; at < mode.uses.length; at++) {
     const unit = choice.units[at]!;
     useSurface(state, state.units[unit]!, { start, end, activity: index, demand: asked });
@@ -231,7 +354,8 @@ export function commit(state: State, index: number, choice: Choice): void {
     if (hold !== undefined) takeHold(state, hold, unit, start, end);
   }
   if (choice.worker >= 0) {
-    if (prepared.classes.length > 0) useSurface(state, state.hands[choice.worker]!, { start, end, activity: index, demand: asked });
+    if (prepared.classes.length > 0)
+      useSurface(state, state.hands[choice.worker]!, { start, end, activity: index, demand: asked });
     takeTime(state, choice.worker, start, end, index);
   }
   for (const point of choice.attention) takeTime(state, point.worker, point.startMin, point.endMin, index);
@@ -239,15 +363,34 @@ export function commit(state: State, index: number, choice: Choice): void {
   const room = mode.stands && state.standing[mode.stands.room];
   if (room) {
     const before = room.length;
-    trail?.push(() => { room.length = before; });
+    trail?.push(() => {
+      room.length = before;
+    });
     for (let each = 0; each < mode.stands!.places; each++) room.push({ start, end, activity: index });
   }
   if (mode.chamber) {
-    const load: Load = { start, end, use: mode.chamber, shelves: choice.shelves, activity: index, opens: opensOf(mode, start, end) };
+    const load: Load = {
+      start,
+      end,
+      use: mode.chamber,
+      shelves: choice.shelves,
+      activity: index,
+      opens: opensOf(mode, start, end),
+    };
     trail?.push(state.chambers[choice.chamber]!.remember());
     state.chambers[choice.chamber]!.add(load);
   }
-  const done: Placed = { activity: index, mode: state.modes[index]!, startMin: start, endMin: end, worker: choice.worker, units: choice.units, chamber: choice.chamber, shelves: choice.shelves, attention: choice.attention };
+  const done: Placed = {
+    activity: index,
+    mode: state.modes[index]!,
+    startMin: start,
+    endMin: end,
+    worker: choice.worker,
+    units: choice.units,
+    chamber: choice.chamber,
+    shelves: choice.shelves,
+    attention: choice.attention,
+  };
   state.placed[index] = done;
   state.blockers[index] = choice.blocker;
   order.push(done);

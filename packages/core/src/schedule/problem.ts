@@ -155,7 +155,12 @@ export interface Placed {
   readonly units: readonly number[];
   readonly chamber: number;
   readonly shelves: readonly number[];
-  readonly attention: readonly { readonly startMin: number; readonly endMin: number; readonly worker: number; readonly index: number }[];
+  readonly attention: readonly {
+    readonly startMin: number;
+    readonly endMin: number;
+    readonly worker: number;
+    readonly index: number;
+  }[];
 }
 
 export interface Wash {
@@ -202,7 +207,18 @@ export function better(a: Score, b: Score): boolean {
 /** Why no timetable was found: the activity that would not fit and what it wanted. */
 export interface Stuck {
   readonly activity: number;
-  readonly why: 'no-worker' | 'no-unit' | 'no-clean-unit' | 'wait-too-long' | 'stands-too-long' | 'too-early' | 'no-chamber' | 'no-flame' | 'no-room' | 'dust' | 'circular';
+  readonly why:
+    | 'no-worker'
+    | 'no-unit'
+    | 'no-clean-unit'
+    | 'wait-too-long'
+    | 'stands-too-long'
+    | 'too-early'
+    | 'no-chamber'
+    | 'no-flame'
+    | 'no-room'
+    | 'dust'
+    | 'circular';
   /** The activity after it that cannot wait, and by how many minutes it would have to be earlier. */
   readonly follower?: number;
   readonly shortMin?: number;

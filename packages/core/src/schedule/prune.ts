@@ -22,7 +22,10 @@ function tableOf(prepared: Prepared): Table {
   const known = tables.get(prepared);
   if (known) return known;
   const { problem, facts, classes } = prepared;
-  const origins = facts.flatMap((each) => [...each.carries.map((carry) => carry.origin), ...each.guards.flatMap((guard) => guard.exempt)]);
+  const origins = facts.flatMap((each) => [
+    ...each.carries.map((carry) => carry.origin),
+    ...each.guards.flatMap((guard) => guard.exempt),
+  ]);
   const words = Math.ceil((Math.max(0, ...origins) + 2) / 32);
   const width = words * classes.length;
   const place = (mark: number, origin: number) => mark * words + ((origin + 1) >> 5);
@@ -30,7 +33,9 @@ function tableOf(prepared: Prepared): Table {
   const past = new Int32Array(width);
   if (prepared.unknownClass >= 0) past[place(prepared.unknownClass, -1)] = bit(-1);
   const table: Table = {
-    words, width, unknown: past,
+    words,
+    width,
+    unknown: past,
     carries: facts.map((each) => {
       const set = new Int32Array(width);
       for (const { mark, origin } of each.carries) set[place(mark, origin)] = set[place(mark, origin)]! | bit(origin);
@@ -41,7 +46,8 @@ function tableOf(prepared: Prepared): Table {
       for (const guard of each.guards) {
         const mine = new Int32Array(words).fill(-1);
         for (const origin of guard.exempt) mine[(origin + 1) >> 5] = mine[(origin + 1) >> 5]! & ~bit(origin);
-        for (let word = 0; word < words; word++) set[guard.mark * words + word] = set[guard.mark * words + word]! | mine[word]!;
+        for (let word = 0; word < words; word++)
+          set[guard.mark * words + word] = set[guard.mark * words + word]! | mine[word]!;
       }
       return set;
     }),
@@ -70,7 +76,10 @@ class Replay {
   /** All bits there are, `width` words a slot: none, unknown, then for each activity what it met, what is left of it, and what a suspect unit keeps; once for what is settled and once for what is tried. */
   private readonly bits: Int32Array;
 
-  constructor(private readonly prepared: Prepared, placed: readonly Placed[]) {
+  constructor(
+    private readonly prepared: Prepared,
+    placed: readonly Placed[],
+  ) {
     this.table = tableOf(prepared);
     this.inTime = placed.slice().sort((a, b) => a.startMin - b.startMin);
     this.bits = new Int32Array(this.table.width * (2 + 6 * prepared.problem.activities.length));
@@ -115,7 +124,8 @@ class Replay {
       // Kit kept free of something must not meet it in the food either, which may have picked it up on the way.
       for (const unit of units) {
         if (problem.units[unit]!.barred.length === 0) continue;
-        for (const mark of barred[unit]!) for (let word = 0; word < words; word++) if (bits[met + mark * words + word] !== 0) return true;
+        for (const mark of barred[unit]!)
+          for (let word = 0; word < words; word++) if (bits[met + mark * words + word] !== 0) return true;
         if (unknownClass >= 0 && (bits[met + unknownClass * words]! & 1) !== 0) return true;
       }
       const own = carries[activity]!;
@@ -133,7 +143,8 @@ class Replay {
       for (const unit of units) {
         if (suspect[unit] && kept < 0) {
           kept = slot + 2;
-          for (let i = 0; i < width; i++) bits[kept * width + i] = bits[stays * width + i]! | bits[unknown * width + i]!;
+          for (let i = 0; i < width; i++)
+            bits[kept * width + i] = bits[stays * width + i]! | bits[unknown * width + i]!;
         }
         scene.onUnit[unit] = suspect[unit] ? kept : stays;
       }
@@ -193,7 +204,14 @@ export function prune(prepared: Prepared, placed: readonly Placed[], washes: rea
       if (!replay.reaches(tried, sorted, index + 1)) now = less;
     }
     // Put in before it was known what would be on it; now it is.
-    if (pieces) now = { ...now, because: now.because.map((why) => { const there = replay.on(scene, why.unit, now.worker); return there.length > 0 ? { ...why, marks: there } : why; }) };
+    if (pieces)
+      now = {
+        ...now,
+        because: now.because.map((why) => {
+          const there = replay.on(scene, why.unit, now.worker);
+          return there.length > 0 ? { ...why, marks: there } : why;
+        }),
+      };
     kept.push(now);
     replay.wash(scene, now);
   }

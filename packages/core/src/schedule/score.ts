@@ -6,13 +6,21 @@ type Measured = Pick<Placed, 'activity' | 'mode' | 'startMin' | 'endMin' | 'work
 const lastMin = 30;
 
 /** What a timetable is measured by, in the order of the problem's goals. */
-export function scoreOf(problem: Problem, placed: readonly Placed[], washes: readonly Pick<Wash, 'startMin' | 'endMin'>[]): Score {
+export function scoreOf(
+  problem: Problem,
+  placed: readonly Placed[],
+  washes: readonly Pick<Wash, 'startMin' | 'endMin'>[],
+): Score {
   const figures = figuresOf(problem, placed, washes);
   return problem.goals.map((goal) => figures[goal]);
 }
 
 /** All that a timetable can be measured by; less is better. */
-export function figuresOf(problem: Problem, placed: readonly Measured[], washes: readonly Pick<Wash, 'startMin' | 'endMin'>[]): Readonly<Record<Goal, number>> {
+export function figuresOf(
+  problem: Problem,
+  placed: readonly Measured[],
+  washes: readonly Pick<Wash, 'startMin' | 'endMin'>[],
+): Readonly<Record<Goal, number>> {
   const { activities, dayStartsMin } = problem;
   let first = Infinity;
   let lastDue = 0;
@@ -49,5 +57,8 @@ const usual: Record<Goal, number> = { washes: 0, bent: 1, day: 2, washMin: 3, ca
 
 /** One number for the search to walk by: it may cross a ridge that the strict order of goals would never let it. */
 export function energyOf(problem: Problem, score: Score): number {
-  return problem.goals.reduce((sum, goal, at) => sum + score[at]! * weights[goal] * (places[at]! / places[usual[goal]]!), 0);
+  return problem.goals.reduce(
+    (sum, goal, at) => sum + score[at]! * weights[goal] * (places[at]! / places[usual[goal]]!),
+    0,
+  );
 }

@@ -16,7 +16,19 @@ export interface Standing {
 export const isStuck = (result: Timetable | Stuck): result is Stuck => 'why' in result;
 
 /** The order in which a timetable was built, as a line for its neighbours. */
-export const asBuilt = (leaning: Leaning, table: Timetable): Standing => ({ table, leaning: { ...leaning, line: Int32Array.from(table.placed, (each) => each.activity) } });
+export const asBuilt = (leaning: Leaning, table: Timetable): Standing => ({
+  table,
+  leaning: { ...leaning, line: Int32Array.from(table.placed, (each) => each.activity) },
+});
 
 /** The order in which things end, the last first: without washes and holds a line in this order gives the same timetable again, and neighbours in it are neighbours in time. */
-export const inTime = (leaning: Leaning, table: Timetable): Standing => ({ table, leaning: { ...leaning, line: Int32Array.from([...table.placed].sort((a, b) => b.endMin - a.endMin), (each) => each.activity) } });
+export const inTime = (leaning: Leaning, table: Timetable): Standing => ({
+  table,
+  leaning: {
+    ...leaning,
+    line: Int32Array.from(
+      [...table.placed].sort((a, b) => b.endMin - a.endMin),
+      (each) => each.activity,
+    ),
+  },
+});

@@ -31,13 +31,23 @@ const lostEffort = 5000;
  * Looks for ever better timetables, yielding each improvement and a note of every round. Returns the best,
  * or what stood in the way most often where none was found.
  */
-export function* solve(problem: Problem, { seed, effort, firstEffort, from }: SolveOptions): Generator<Step, Timetable | Stuck> {
+export function* solve(
+  problem: Problem,
+  { seed, effort, firstEffort, from }: SolveOptions,
+): Generator<Step, Timetable | Stuck> {
   const random = seeded(seed);
   const prepared = prepare(problem);
   const ground = groundOf(prepared);
   const known = from && again(prepared, from.line, from.modes);
   if (known) yield { kind: 'found', round: 0, timetable: finished(prepared, known.result) };
-  const first = known ?? (yield* findFirst(prepared, ground, random, firstEffort ?? Math.max(lostEffort * problem.activities.length, effort)));
+  const first =
+    known ??
+    (yield* findFirst(
+      prepared,
+      ground,
+      random,
+      firstEffort ?? Math.max(lostEffort * problem.activities.length, effort),
+    ));
   if (isStuck(first.result)) return first.result;
   // Where nothing must be kept apart and everything has its one place the critical chain is all there is: then following it beats wandering.
   const better = prepared.classes.length === 0 && isTied(problem) ? tabu : anneal;
@@ -45,12 +55,28 @@ export function* solve(problem: Problem, { seed, effort, firstEffort, from }: So
 }
 
 /** The timetable that a known order leads to; undefined where it holds no longer. */
-function again(prepared: Prepared, line: Int32Array, modes: Uint8Array): { readonly leaning: Leaning; readonly result: Timetable } | undefined {
+function again(
+  prepared: Prepared,
+  line: Int32Array,
+  modes: Uint8Array,
+): { readonly leaning: Leaning; readonly result: Timetable } | undefined {
   const size = prepared.problem.activities.length;
-  const leaning: Leaning = { line, lean: new Float64Array(size), early: new Float64Array(size), modes, who: new Int8Array(size).fill(-1), byHand: new Uint8Array(size), patienceMin: 15 };
+  const leaning: Leaning = {
+    line,
+    lean: new Float64Array(size),
+    early: new Float64Array(size),
+    modes,
+    who: new Int8Array(size).fill(-1),
+    byHand: new Uint8Array(size),
+    patienceMin: 15,
+  };
   const { result } = decode(prepared, leaning);
   return isStuck(result) ? undefined : { leaning, result };
 }
 
 /** Whether nothing is to be chosen but the order: each activity is done in one way, by one worker, with nothing else. */
-const isTied = ({ activities, workers }: Problem): boolean => activities.every((activity) => activity.modes.length === 1 && activity.modes[0]!.uses.length === 0 && (activity.workers ?? workers).length === 1);
+const isTied = ({ activities, workers }: Problem): boolean =>
+  activities.every(
+    (activity) =>
+      activity.modes.length === 1 && activity.modes[0]!.uses.length === 0 && (activity.workers ?? workers).length === 1,
+  );

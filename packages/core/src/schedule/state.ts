@@ -47,7 +47,8 @@ export function emptyState(prepared: Prepared, { modes, byHand }: Pick<State, 'm
   const size = activities.length;
   const holdsLeft = new Map<string, number>();
   for (const index of holders) {
-    for (const { hold } of activities[index]!.modes[modes[index]!]!.uses) if (hold !== undefined) holdsLeft.set(hold, (holdsLeft.get(hold) ?? 0) + 1);
+    for (const { hold } of activities[index]!.modes[modes[index]!]!.uses)
+      if (hold !== undefined) holdsLeft.set(hold, (holdsLeft.get(hold) ?? 0) + 1);
   }
   return {
     prepared,
@@ -76,7 +77,8 @@ export function emptyState(prepared: Prepared, { modes, byHand }: Pick<State, 'm
   };
 }
 
-export const modeOf = (state: State, index: number) => state.prepared.problem.activities[index]!.modes[state.modes[index]!]!;
+export const modeOf = (state: State, index: number) =>
+  state.prepared.problem.activities[index]!.modes[state.modes[index]!]!;
 
 /** Takes back everything since the trail had this length. */
 export function takeBack(state: State, length: number): void {

@@ -20,7 +20,12 @@ interface Candidate {
  * Tabu search along the critical chain: of all swaps at the ends of its blocks the best is taken, better or worse, and not
  * taken back for a while. @source F. Glover, ORSA Journal on Computing 1989;1:190-206; Nowicki, Smutnicki, Management Science 1996;42:797-813
  */
-export function* tabu(ground: Ground, random: () => number, effort: number, start: Standing): Generator<Step, Timetable> {
+export function* tabu(
+  ground: Ground,
+  random: () => number,
+  effort: number,
+  start: Standing,
+): Generator<Step, Timetable> {
   const { prepared } = ground;
   const { problem } = prepared;
   const size = problem.activities.length;
@@ -34,15 +39,19 @@ export function* tabu(ground: Ground, random: () => number, effort: number, star
     looked += now + size;
     return isStuck(result) ? undefined : inTime(leaning, result);
   };
-  const aside = (): Standing => tryOut({ ...here.leaning, line: shifted(prepared, here.leaning.line!, random) }) ?? here;
+  const aside = (): Standing =>
+    tryOut({ ...here.leaning, line: shifted(prepared, here.leaning.line!, random) }) ?? here;
   for (let round = 1; looked < effort; round++) {
     let chosen: Candidate | undefined;
     let lastResort: Candidate | undefined;
     for (const [activity, blocker] of criticalPairs(ground, here.table, random)) {
-      const line = behind(prepared, here.leaning.line!, blocker, activity) ?? before(prepared, here.leaning.line!, activity, blocker);
+      const line =
+        behind(prepared, here.leaning.line!, blocker, activity) ??
+        before(prepared, here.leaning.line!, activity, blocker);
       const tried = line && tryOut({ ...here.leaning, line });
       if (!tried) continue;
-      const isTabu = (forbidden.get(activity * size + blocker) ?? 0) > round && !better(tried.table.score, best.table.score);
+      const isTabu =
+        (forbidden.get(activity * size + blocker) ?? 0) > round && !better(tried.table.score, best.table.score);
       // Equals are told apart by chance, or the walk would go in circles.
       const energy = energyOf(problem, tried.table.score) + random() * 0.01;
       const candidate = { at: tried, energy, key: blocker * size + activity };

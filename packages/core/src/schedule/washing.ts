@@ -50,11 +50,13 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
   const surfaceAt = (at: number): Surface => (at < count ? state.units[units[at]!]! : state.hands[worker]!);
   const places = mode.handsOn ? count + 1 : count;
   let suspect = false;
-  for (const unit of units) if (!problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0) suspect = true;
+  for (const unit of units)
+    if (!problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0) suspect = true;
   suspect &&= prepared.unknownClass >= 0;
   // Kit with an unknown past may give off whatever it holds to what is used next.
   const carries = suspect ? [...facts.carries, { mark: prepared.unknownClass, origin: -1 }] : facts.carries;
-  if (suspect && clashes(carries, state.food[index]!, prepared.sets).includes(prepared.unknownClass)) return { why: 'no-clean-unit', tryEnd: end - 1 };
+  if (suspect && clashes(carries, state.food[index]!, prepared.sets).includes(prepared.unknownClass))
+    return { why: 'no-clean-unit', tryEnd: end - 1 };
 
   // Heat ends some marks: for the sake of what comes later, what went into this food need not be free of them.
   let asked = withDemand(state, without(state.food[index]!, facts.ends), facts.demand);
@@ -64,13 +66,15 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     asked = asked.slice();
     for (const mark of prepared.barred[unit]!) asked[mark] = prepared.nobody;
     const past = prepared.unknownClass;
-    if (past >= 0 && asked[past] !== prepared.nobody) asked[past] = asked[past]! < 0 ? prepared.anyFood : prepared.sets.intersect(asked[past]!, prepared.anyFood);
+    if (past >= 0 && asked[past] !== prepared.nobody)
+      asked[past] = asked[past]! < 0 ? prepared.anyFood : prepared.sets.intersect(asked[past]!, prepared.anyFood);
   }
   const after: number[] = [];
   const left: (readonly number[])[] = [];
   for (let at = 0; at < places; at++) {
     const next = surfaceAt(at).next(end);
-    const found = at < count && !suspect ? picked.clashes[at]! : next ? clashes(carries, next.demand, prepared.sets) : [];
+    const found =
+      at < count && !suspect ? picked.clashes[at]! : next ? clashes(carries, next.demand, prepared.sets) : [];
     left.push(found);
     if (found.length > 0) after.push(at);
     else if (next) asked = withDemand(state, asked, next.demand);
@@ -85,11 +89,18 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
 
   const washes: Wash[] = [];
   const unitAt = (at: number) => (at < count ? units[at]! : -1);
-  const minutes = (dirty: readonly number[]): number => dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
+  const minutes = (dirty: readonly number[]): number =>
+    dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
   // Who does not wash up still washes their own hands: then that is a wash of its own.
   const apart = mode.handsOn && !problem.workers[worker]!.washesUp;
-  const inGroups = (dirty: readonly number[]): readonly (readonly number[])[] => (apart && dirty.length > 1 && dirty.includes(count) ? [dirty.filter((at) => at !== count), [count]] : dirty.length > 0 ? [dirty] : []);
-  if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean)) return { why: 'no-clean-unit', tryEnd: end - 1 };
+  const inGroups = (dirty: readonly number[]): readonly (readonly number[])[] =>
+    apart && dirty.length > 1 && dirty.includes(count)
+      ? [dirty.filter((at) => at !== count), [count]]
+      : dirty.length > 0
+        ? [dirty]
+        : [];
+  if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean))
+    return { why: 'no-clean-unit', tryEnd: end - 1 };
   let from = end;
   for (const group of inGroups(after)) {
     const wanted = (at: number): number => surfaceAt(at).next(end)!.start;
@@ -102,35 +113,62 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     const { machine } = problem;
     if (machine && state.byHand[index] === 0 && inMachine(problem, machine, group.map(unitAt))) {
       const loading = problem.handsMin + machine.loadMin;
-      const loadedBy = Math.min(end + longestDirtyMin, ...group.map((at) => wanted(at) - (at < count ? machine.cycleMin : 0)));
+      const loadedBy = Math.min(
+        end + longestDirtyMin,
+        ...group.map((at) => wanted(at) - (at < count ? machine.cycleMin : 0)),
+      );
       for (const who of washers) {
         slot = washSlot(state, spot, who, loading, from, loadedBy, machine);
-        if (slot !== undefined) { [washer, duration, machineMin] = [who, loading, machine.cycleMin]; break; }
+        if (slot !== undefined) {
+          [washer, duration, machineMin] = [who, loading, machine.cycleMin];
+          break;
+        }
       }
     }
     for (const who of slot === undefined ? washers : []) {
       slot = washSlot(state, spot, who, duration, from, limit);
-      if (slot !== undefined) { washer = who; break; }
+      if (slot !== undefined) {
+        washer = who;
+        break;
+      }
     }
     // Done a little earlier, there may be time to wash up before the next use.
-    if (slot === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
+    if (slot === undefined)
+      return { why: 'no-worker', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
     // One sink: what is washed next is washed after it.
     from = slot + duration;
     washes.push({
-      startMin: slot, endMin: slot + duration, ...(machineMin === undefined ? {} : { machineUntilMin: slot + duration + machineMin }), worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
+      startMin: slot,
+      endMin: slot + duration,
+      ...(machineMin === undefined ? {} : { machineUntilMin: slot + duration + machineMin }),
+      worker: washer,
+      units: group.map(unitAt).filter((unit) => unit >= 0),
       because: group.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
     });
   }
-  if (before.some((at) => at < count && (!problem.units[units[at]!]!.comesClean || (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))))) return { why: 'no-clean-unit', tryEnd: end - 1 };
-  const becauseBefore = (group: readonly number[]): Wash['because'] => group.map((at) => {
-    const then = surfaceAt(at).demandAt(end);
-    const found: number[] = [];
-    asked.forEach((set, mark) => { if (set >= 0 && then[mark]! < 0) found.push(mark); });
-    return { unit: unitAt(at), marks: found, before: index };
-  });
+  if (
+    before.some(
+      (at) =>
+        at < count &&
+        (!problem.units[units[at]!]!.comesClean ||
+          (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))),
+    )
+  )
+    return { why: 'no-clean-unit', tryEnd: end - 1 };
+  const becauseBefore = (group: readonly number[]): Wash['because'] =>
+    group.map((at) => {
+      const then = surfaceAt(at).demandAt(end);
+      const found: number[] = [];
+      asked.forEach((set, mark) => {
+        if (set >= 0 && then[mark]! < 0) found.push(mark);
+      });
+      return { unit: unitAt(at), marks: found, before: index };
+    });
   let until = start;
   for (const group of inGroups(before)) {
-    const loaded = loadBefore(state, spot, group.map(unitAt), until, (from) => group.every((at) => surfaceAt(at).clash(from, start, undefined) === undefined));
+    const loaded = loadBefore(state, spot, group.map(unitAt), until, (from) =>
+      group.every((at) => surfaceAt(at).clash(from, start, undefined) === undefined),
+    );
     if (loaded) {
       washes.push({ ...loaded, units: group.map(unitAt), because: becauseBefore(group) });
       continue;
@@ -140,11 +178,28 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     const inSink = state.sink.clash(washFrom, until);
     if (inSink !== undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, inSink + mode.durationMin) };
     const washers = washersFor(state, spot, group.includes(count));
-    const washer = washers.find((who) => state.busy[who]!.clash(washFrom, until) === undefined && away(state, who, washFrom, until) === undefined && !called(spot.attention, who, washFrom, until));
-    if (washer === undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(washFrom, until) ?? start - 1)) + mode.durationMin) };
-    if (group.some((at) => at < count && surfaceAt(at).clash(washFrom, start, undefined) !== undefined)) return { why: 'no-unit', tryEnd: end - 1 };
+    const washer = washers.find(
+      (who) =>
+        state.busy[who]!.clash(washFrom, until) === undefined &&
+        away(state, who, washFrom, until) === undefined &&
+        !called(spot.attention, who, washFrom, until),
+    );
+    if (washer === undefined)
+      return {
+        why: 'no-worker',
+        tryEnd: Math.min(
+          end - 1,
+          Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(washFrom, until) ?? start - 1)) +
+            mode.durationMin,
+        ),
+      };
+    if (group.some((at) => at < count && surfaceAt(at).clash(washFrom, start, undefined) !== undefined))
+      return { why: 'no-unit', tryEnd: end - 1 };
     washes.push({
-      startMin: washFrom, endMin: until, worker: washer, units: group.map(unitAt).filter((unit) => unit >= 0),
+      startMin: washFrom,
+      endMin: until,
+      worker: washer,
+      units: group.map(unitAt).filter((unit) => unit >= 0),
       because: becauseBefore(group),
     });
     until = washFrom;
@@ -157,7 +212,12 @@ const none: readonly Wash[] = [];
 /** Whether the machine can wash all of these, there is something to wash in it, and it takes a worker less time than the sink. */
 function inMachine({ units }: Problem, { loadMin, places }: Machine, group: readonly number[]): boolean {
   const kit = group.filter((unit) => unit >= 0);
-  return kit.length > 0 && kit.length <= places && kit.every((unit) => units[unit]!.machine) && kit.reduce((sum, unit) => sum + units[unit]!.washMin, 0) > loadMin;
+  return (
+    kit.length > 0 &&
+    kit.length <= places &&
+    kit.every((unit) => units[unit]!.machine) &&
+    kit.reduce((sum, unit) => sum + units[unit]!.washMin, 0) > loadMin
+  );
 }
 
 /** Who could do a wash at a spot: with dirty hands, only their owner; else whoever does the work first, if they wash up, then the others who do. */
@@ -184,19 +244,41 @@ function covers(state: State, outer: Demand, inner: Demand): boolean {
   const { sets } = state.prepared;
   for (let mark = 0; mark < inner.length; mark++) {
     const set = inner[mark]!;
-    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!))) return false;
+    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!)))
+      return false;
   }
   return true;
 }
 
 /** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. With a machine, one after which it can run. */
-function washSlot(state: State, spot: Spot, washer: number, duration: number, from: number, limit: number, machine?: Machine): number | undefined {
+function washSlot(
+  state: State,
+  spot: Spot,
+  washer: number,
+  duration: number,
+  from: number,
+  limit: number,
+  machine?: Machine,
+): number | undefined {
   const { mode, worker, start, end, attention } = spot;
   for (let at = Math.max(from, machine?.freeFromMin ?? horizon); at + duration <= limit;) {
     const to = at + duration;
-    const blocked = state.busy[washer]!.blockedUntil(at, to) ?? state.sink.blockedUntil(at, to) ?? (machine && state.machine.blockedUntil(at, to + machine.cycleMin));
-    if (blocked !== undefined) { at = blocked; continue; }
-    if ((mode.handsOn && washer === worker && start < to && end > at) || called(attention, washer, at, to) || away(state, washer, at, to) !== undefined) { at++; continue; }
+    const blocked =
+      state.busy[washer]!.blockedUntil(at, to) ??
+      state.sink.blockedUntil(at, to) ??
+      (machine && state.machine.blockedUntil(at, to + machine.cycleMin));
+    if (blocked !== undefined) {
+      at = blocked;
+      continue;
+    }
+    if (
+      (mode.handsOn && washer === worker && start < to && end > at) ||
+      called(attention, washer, at, to) ||
+      away(state, washer, at, to) !== undefined
+    ) {
+      at++;
+      continue;
+    }
     return at;
   }
   return undefined;
@@ -206,23 +288,46 @@ function washSlot(state: State, spot: Spot, washer: number, duration: number, fr
  * Loading the machine with all of a group so that it has run before a moment: the latest time somebody has for it while nothing is
  * done with any of the group since. Undefined where the machine cannot wash it, dirty hands among it, or not in time.
  */
-function loadBefore(state: State, spot: Spot, group: readonly number[], before: number, isFree: (from: number) => boolean): Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'worker'> | undefined {
+function loadBefore(
+  state: State,
+  spot: Spot,
+  group: readonly number[],
+  before: number,
+  isFree: (from: number) => boolean,
+): Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'worker'> | undefined {
   const { problem } = state.prepared;
   const { machine } = problem;
-  if (!machine || state.byHand[spot.index] !== 0 || group.includes(-1) || !inMachine(problem, machine, group)) return undefined;
+  if (!machine || state.byHand[spot.index] !== 0 || group.includes(-1) || !inMachine(problem, machine, group))
+    return undefined;
   const loading = problem.handsMin + machine.loadMin;
   for (let untilMin = before; ;) {
     const endMin = untilMin - machine.cycleMin;
     const startMin = endMin - loading;
     if (startMin < (machine.freeFromMin ?? horizon) || !isFree(startMin)) return undefined;
     const blocked = state.machine.clash(startMin, untilMin);
-    if (blocked !== undefined) { untilMin = blocked; continue; }
+    if (blocked !== undefined) {
+      untilMin = blocked;
+      continue;
+    }
     const inSink = state.sink.clash(startMin, endMin);
-    if (inSink !== undefined) { untilMin = inSink + machine.cycleMin; continue; }
+    if (inSink !== undefined) {
+      untilMin = inSink + machine.cycleMin;
+      continue;
+    }
     const washers = washersFor(state, spot, false);
-    const worker = washers.find((who) => state.busy[who]!.clash(startMin, endMin) === undefined && away(state, who, startMin, endMin) === undefined && !called(spot.attention, who, startMin, endMin));
+    const worker = washers.find(
+      (who) =>
+        state.busy[who]!.clash(startMin, endMin) === undefined &&
+        away(state, who, startMin, endMin) === undefined &&
+        !called(spot.attention, who, startMin, endMin),
+    );
     if (worker !== undefined) return { startMin, endMin, machineUntilMin: untilMin, worker };
-    const next = Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(startMin, endMin) ?? away(state, who, startMin, endMin) ?? endMin - 1));
+    const next = Math.max(
+      horizon,
+      ...washers.map(
+        (who) => state.busy[who]!.clash(startMin, endMin) ?? away(state, who, startMin, endMin) ?? endMin - 1,
+      ),
+    );
     untilMin = Math.min(untilMin - 1, next + machine.cycleMin);
   }
 }
@@ -232,8 +337,14 @@ function lastSlot(state: State, washers: readonly number[], duration: number, li
   let latest = horizon;
   for (const who of washers) {
     for (let to = limit; to - duration > latest;) {
-      const blocked = state.busy[who]!.clash(to - duration, to) ?? state.sink.clash(to - duration, to) ?? away(state, who, to - duration, to);
-      if (blocked === undefined) { latest = to - duration; break; }
+      const blocked =
+        state.busy[who]!.clash(to - duration, to) ??
+        state.sink.clash(to - duration, to) ??
+        away(state, who, to - duration, to);
+      if (blocked === undefined) {
+        latest = to - duration;
+        break;
+      }
       to = blocked;
     }
   }

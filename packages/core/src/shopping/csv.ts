@@ -25,8 +25,19 @@ export function toShoppingCsv(occasion: Occasion, list: ShoppingList): string {
     const [amount, unit] = figureOf(item.need);
     const [have, haveUnit] = figureOf(item.have);
     return [
-      item.aisle, item.name, item.key, amount, unit, item.packing?.packs.map(({ count, size, called }) => `${count} ${called} ${plainNumber(size)} ${item.packing!.unit}`).join(' + ') ?? '',
-      item.label.map((wish) => wish.words).join('; '), [...new Set(item.label.flatMap((wish) => wish.guests))].map(name).join(', '), item.packing?.price === undefined ? '' : String(item.packing.price), item.ticked ? 'yes' : '', have === '' ? '' : `${have} ${haveUnit}`,
+      item.aisle,
+      item.name,
+      item.key,
+      amount,
+      unit,
+      item.packing?.packs
+        .map(({ count, size, called }) => `${count} ${called} ${plainNumber(size)} ${item.packing!.unit}`)
+        .join(' + ') ?? '',
+      item.label.map((wish) => wish.words).join('; '),
+      [...new Set(item.label.flatMap((wish) => wish.guests))].map(name).join(', '),
+      item.packing?.price === undefined ? '' : String(item.packing.price),
+      item.ticked ? 'yes' : '',
+      have === '' ? '' : `${have} ${haveUnit}`,
     ].map(asText);
   });
   return `${Papa.unparse({ fields: [...columns], data: rows }, { newline: '\r\n' })}\r\n`;
@@ -37,25 +48,51 @@ export interface CsvFault {
   readonly words: string;
 }
 
-const nameOf = new Map(foods.flatMap((food) => [[food.name.toLowerCase(), food.id as string], ...(food.us ? [[food.us.toLowerCase(), food.id as string] as const] : [])]));
+const nameOf = new Map(
+  foods.flatMap((food) => [
+    [food.name.toLowerCase(), food.id as string],
+    ...(food.us ? [[food.us.toLowerCase(), food.id as string] as const] : []),
+  ]),
+);
 
 /**
  * Reads a list back: what is ticked, and what is in the house (`have`, e.g. "500 g"). Needs a column `item` or `id`; others are left alone.
  * Rows that name nothing on the list are kept as things besides food. Faults name their row; nothing is lost for them.
  */
-export function fromShoppingCsv(text: string, list: ShoppingList, before: Shopping): { readonly shopping: Shopping; readonly faults: readonly CsvFault[] } {
-  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (header) => header.trim().toLowerCase() });
+export function fromShoppingCsv(
+  text: string,
+  list: ShoppingList,
+  before: Shopping,
+): { readonly shopping: Shopping; readonly faults: readonly CsvFault[] } {
+  const parsed = Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (header) => header.trim().toLowerCase(),
+  });
   const fields = parsed.meta.fields ?? [];
-  if (!fields.includes('item') && !fields.includes('id')) return { shopping: before, faults: [{ row: 1, words: 'The first row must name a column “item” or “id”.' }] };
+  if (!fields.includes('item') && !fields.includes('id'))
+    return { shopping: before, faults: [{ row: 1, words: 'The first row must name a column “item” or “id”.' }] };
   const faults: CsvFault[] = [];
   const ticked = new Set(before.ticked);
   const have = new Map(before.have.map((each) => [each.item, each.amount]));
   const extra = new Set(before.extra);
-  const cell = (row: Record<string, string>, column: string) => (Object.hasOwn(row, column) ? String(row[column] ?? '').replace(/^'(?=[=+\-@])/, '').trim() : '');
+  const cell = (row: Record<string, string>, column: string) =>
+    Object.hasOwn(row, column)
+      ? String(row[column] ?? '')
+          .replace(/^'(?=[=+\-@])/, '')
+          .trim()
+      : '';
   parsed.data.slice(0, 2000).forEach((row, index) => {
     const words = cell(row, 'item');
     const id = cell(row, 'id');
-    const item = list.items.find((each) => each.key === id) ?? list.items.find((each) => each.name.toLowerCase() === words.toLowerCase()) ?? list.items.find((each) => each.food !== undefined && each.food === (nameOf.get(words.toLowerCase()) ?? readIngredient(words).foods[0]?.food));
+    const item =
+      list.items.find((each) => each.key === id) ??
+      list.items.find((each) => each.name.toLowerCase() === words.toLowerCase()) ??
+      list.items.find(
+        (each) =>
+          each.food !== undefined &&
+          each.food === (nameOf.get(words.toLowerCase()) ?? readIngredient(words).foods[0]?.food),
+      );
     if (!item) {
       if (words === '') faults.push({ row: index + 2, words: 'It names nothing.' });
       else if (!id && extra.size < 200) extra.add(words.slice(0, 120));
@@ -71,5 +108,13 @@ export function fromShoppingCsv(text: string, list: ShoppingList, before: Shoppi
       else have.set(item.key, amount);
     }
   });
-  return { shopping: { ...before, ticked: [...ticked], have: [...have].map(([item, amount]) => ({ item, amount })), extra: [...extra] }, faults };
+  return {
+    shopping: {
+      ...before,
+      ticked: [...ticked],
+      have: [...have].map(([item, amount]) => ({ item, amount })),
+      extra: [...extra],
+    },
+    faults,
+  };
 }

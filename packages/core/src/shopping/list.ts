@@ -71,7 +71,11 @@ interface Gathered {
  * One list for the occasion: the amounts of all batches merged by food, less what is in the house, in whole packages, each with what its label
  * must say for whom, on the latest sensible trip. Dishes that others bring need nothing. The order is by aisle, then by name.
  */
-export function shoppingList(occasion: Occasion, made: readonly ScaledVersion[], checks: readonly OpenCheck[]): ShoppingList {
+export function shoppingList(
+  occasion: Occasion,
+  made: readonly ScaledVersion[],
+  checks: readonly OpenCheck[],
+): ShoppingList {
   const { shopping } = occasion;
   const knowledge = knowledgeOf(occasion);
   const brought = new Set(occasion.dishes.filter((dish) => dish.brought).map((dish) => dish.id));
@@ -93,30 +97,86 @@ export function shoppingList(occasion: Occasion, made: readonly ScaledVersion[],
   const wishes = labelWishes(checks);
   const items = [...gathered.values()].map(({ key, food, name, sources }): ShoppingItem => {
     const like = food ?? likeFood(name, knowledge.food);
-    const need = addUp(sources.map((source) => source.amount), like);
-    const have = addUp(shopping.have.filter((each) => each.item === key).map((each) => each.amount), like);
+    const need = addUp(
+      sources.map((source) => source.amount),
+      like,
+    );
+    const have = addUp(
+      shopping.have.filter((each) => each.item === key).map((each) => each.amount),
+      like,
+    );
     const buy = isNothing(have) ? need : takeOff(need, have);
     const inHouse = isNothing(buy) && !isNothing(have);
     const keepsDays = like?.keepsDays ?? 3;
     const shop = inHouse ? undefined : shopFor(shopping.shops, at.get(key), keepsDays, occasion.date);
     return {
-      key, ...(food && { food: food.id }), name, aisle: like?.aisle ?? 'other things', need, have, buy, inHouse,
-      packing: inHouse ? undefined : packUp(buy, food, shopping.packs), sources,
-      label: food ? wishes.get(food.id) ?? [] : lineWishes(checks, sources), ...(food && knowledge.label(food.id) && { product: knowledge.label(food.id)!.product }),
-      keepsDays, ...(shop && { shop: shop.id }), tooEarly: shop !== undefined && daysBetween(shop.day, occasion.date) > keepsDays, ticked: ticked.has(key),
+      key,
+      ...(food && { food: food.id }),
+      name,
+      aisle: like?.aisle ?? 'other things',
+      need,
+      have,
+      buy,
+      inHouse,
+      packing: inHouse ? undefined : packUp(buy, food, shopping.packs),
+      sources,
+      label: food ? (wishes.get(food.id) ?? []) : lineWishes(checks, sources),
+      ...(food && knowledge.label(food.id) && { product: knowledge.label(food.id)!.product }),
+      keepsDays,
+      ...(shop && { shop: shop.id }),
+      tooEarly: shop !== undefined && daysBetween(shop.day, occasion.date) > keepsDays,
+      ticked: ticked.has(key),
     };
   });
-  for (const extra of shopping.extra) items.push({ key: `extra:${extra}`, name: extra, aisle: 'besides food', need: nothing, have: nothing, buy: nothing, inHouse: false, sources: [], label: [], keepsDays: 365, shop: shopFor(shopping.shops, at.get(`extra:${extra}`), 365, occasion.date)?.id, tooEarly: false, ticked: ticked.has(`extra:${extra}`) });
-  items.sort((a, b) => (a.aisle === b.aisle ? (a.name < b.name ? -1 : 1) : a.aisle === 'besides food' ? 1 : b.aisle === 'besides food' ? -1 : a.aisle < b.aisle ? -1 : 1));
+  for (const extra of shopping.extra)
+    items.push({
+      key: `extra:${extra}`,
+      name: extra,
+      aisle: 'besides food',
+      need: nothing,
+      have: nothing,
+      buy: nothing,
+      inHouse: false,
+      sources: [],
+      label: [],
+      keepsDays: 365,
+      shop: shopFor(shopping.shops, at.get(`extra:${extra}`), 365, occasion.date)?.id,
+      tooEarly: false,
+      ticked: ticked.has(`extra:${extra}`),
+    });
+  items.sort((a, b) =>
+    a.aisle === b.aisle
+      ? a.name < b.name
+        ? -1
+        : 1
+      : a.aisle === 'besides food'
+        ? 1
+        : b.aisle === 'besides food'
+          ? -1
+          : a.aisle < b.aisle
+            ? -1
+            : 1,
+  );
   const buying = items.filter((item) => !item.inHouse);
-  return { items, cost: { known: Math.round(buying.reduce((sum, item) => sum + (item.packing?.price ?? 0), 0) * 100) / 100, without: buying.filter((item) => item.packing?.price === undefined).length } };
+  return {
+    items,
+    cost: {
+      known: Math.round(buying.reduce((sum, item) => sum + (item.packing?.price ?? 0), 0) * 100) / 100,
+      without: buying.filter((item) => item.packing?.price === undefined).length,
+    },
+  };
 }
 
 /** The line without its amount: what is written on the list. */
 function bareWords(text: string): string {
   const { amountSpan, text: line } = readLine(text);
   const rest = amountSpan.start === 0 ? line.slice(amountSpan.end) : line;
-  return rest.replace(/^\s*(?:of\s+)?/i, '').split(/,\s/)[0]!.trim() || line;
+  return (
+    rest
+      .replace(/^\s*(?:of\s+)?/i, '')
+      .split(/,\s/)[0]!
+      .trim() || line
+  );
 }
 
 function likeFood(words: string, find: (id: FoodId) => Food | undefined): Food | undefined {
@@ -125,7 +185,12 @@ function likeFood(words: string, find: (id: FoodId) => Food | undefined): Food |
 }
 
 /** The trip to buy it on: the one chosen, else the first that is late enough for it to keep, else the last. */
-function shopFor(shops: readonly Shop[], chosen: string | undefined, keepsDays: number, date: string): Shop | undefined {
+function shopFor(
+  shops: readonly Shop[],
+  chosen: string | undefined,
+  keepsDays: number,
+  date: string,
+): Shop | undefined {
   const wanted = shops.find((shop) => shop.id === chosen);
   if (wanted) return wanted;
   const inOrder = [...shops].sort((a, b) => (a.day < b.day ? -1 : 1)).filter((shop) => shop.day <= date);
@@ -142,12 +207,17 @@ function labelWishes(checks: readonly OpenCheck[]): ReadonlyMap<string, readonly
 }
 
 function wishesOf(check: Extract<OpenCheck, { kind: 'label' }>): readonly LabelWish[] {
-  const byGuests = new Map<string, typeof check.sought[number][]>();
-  for (const sought of check.sought) byGuests.set([...sought.guests].sort().join(), [...(byGuests.get([...sought.guests].sort().join()) ?? []), sought]);
+  const byGuests = new Map<string, (typeof check.sought)[number][]>();
+  for (const sought of check.sought)
+    byGuests.set([...sought.guests].sort().join(), [...(byGuests.get([...sought.guests].sort().join()) ?? []), sought]);
   const wishes = [...byGuests.values()].map((some): LabelWish => {
     // A group says what its members say.
     const named = some.filter(({ hazard }) => !some.some((other) => hazardOf(hazard).groups.includes(other.hazard)));
-    return { words: named.map(({ hazard }) => `no ${hazardOf(hazard).name.replace(/^another /, 'other ')}`).join(', '), lookFor: some.map((each) => each.words).join('; '), guests: some[0]!.guests };
+    return {
+      words: named.map(({ hazard }) => `no ${hazardOf(hazard).name.replace(/^another /, 'other ')}`).join(', '),
+      lookFor: some.map((each) => each.words).join('; '),
+      guests: some[0]!.guests,
+    };
   });
   if (check.certified) wishes.push({ words: 'must say gluten-free', lookFor: '“gluten-free”', guests: check.guests });
   return wishes.length > 0 ? wishes : [{ words: check.why[0] ?? 'read its label', lookFor: '', guests: check.guests }];
@@ -155,5 +225,9 @@ function wishesOf(check: Extract<OpenCheck, { kind: 'label' }>): readonly LabelW
 
 function lineWishes(checks: readonly OpenCheck[], sources: readonly ItemSource[]): readonly LabelWish[] {
   const lines = new Set(sources.map((source) => `${source.dish}/${source.line}`));
-  return checks.flatMap((check) => (check.kind === 'line' && lines.has(`${check.dish}/${check.line}`) ? [{ words: 'what it is made of', lookFor: '', guests: check.guests }] : []));
+  return checks.flatMap((check) =>
+    check.kind === 'line' && lines.has(`${check.dish}/${check.line}`)
+      ? [{ words: 'what it is made of', lookFor: '', guests: check.guests }]
+      : [],
+  );
 }

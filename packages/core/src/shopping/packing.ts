@@ -25,7 +25,9 @@ function best(need: number, sizes: readonly Size[]): readonly { count: number; s
   const weigh = (choice: { count: number; size: Size }[]) => {
     const total = choice.reduce((sum, { count, size }) => sum + count * size.size, 0);
     const packs = choice.reduce((sum, { count }) => sum + count, 0);
-    const price = choice.every(({ size }) => size.price !== undefined) ? choice.reduce((sum, { count, size }) => sum + count * size.price!, 0) : undefined;
+    const price = choice.every(({ size }) => size.price !== undefined)
+      ? choice.reduce((sum, { count, size }) => sum + count * size.price!, 0)
+      : undefined;
     // Where prices are known they decide; else a package more is worth a tenth of the need in left-overs.
     const cost = price ?? (total - need) / need + packs * 0.1;
     if (total >= need - 1e-9 && cost < least - 1e-9) {
@@ -38,7 +40,11 @@ function best(need: number, sizes: readonly Size[]): readonly { count: number; s
     weigh([{ count: most, size: one }]);
     for (const two of sizes) {
       if (two.size >= one.size) continue;
-      for (let count = Math.max(1, most - 3); count < most; count++) weigh([{ count, size: one }, { count: Math.min(500, Math.ceil((need - count * one.size) / two.size)), size: two }]);
+      for (let count = Math.max(1, most - 3); count < most; count++)
+        weigh([
+          { count, size: one },
+          { count: Math.min(500, Math.ceil((need - count * one.size) / two.size)), size: two },
+        ]);
     }
   }
   return found;
@@ -56,7 +62,14 @@ export function packUp(need: Sum, food: Food | undefined, own: readonly Pack[]):
       return unit === 'piece' && holds.kind === 'count' ? [{ size: holds.count, called, price }] : [];
     });
     if (noted.length > 0 || !usual) return noted;
-    const sizes = unit === 'g' && 'massG' in usual ? usual.massG : unit === 'ml' && 'volumeMl' in usual ? usual.volumeMl : unit === 'piece' && 'count' in usual ? usual.count : [];
+    const sizes =
+      unit === 'g' && 'massG' in usual
+        ? usual.massG
+        : unit === 'ml' && 'volumeMl' in usual
+          ? usual.volumeMl
+          : unit === 'piece' && 'count' in usual
+            ? usual.count
+            : [];
     return sizes.map((size) => ({ size, called: usual.called }));
   };
   const { densityGPerMl, pieceG } = food;
@@ -64,7 +77,14 @@ export function packUp(need: Sum, food: Food | undefined, own: readonly Pack[]):
   // Everything in the unit it is sold in; what cannot be turned into that is left for the eye.
   const inUnit: readonly (readonly [Packing['unit'], number | undefined])[] = [
     ['g', need.massG + (densityGPerMl === undefined ? 0 : need.volumeMl * densityGPerMl)],
-    ['ml', densityGPerMl === undefined ? (need.massG > 0 ? undefined : need.volumeMl) : need.volumeMl + need.massG / densityGPerMl],
+    [
+      'ml',
+      densityGPerMl === undefined
+        ? need.massG > 0
+          ? undefined
+          : need.volumeMl
+        : need.volumeMl + need.massG / densityGPerMl,
+    ],
     ['piece', pieceG === undefined ? (need.massG > 0 ? undefined : pieces) : pieces + need.massG / pieceG],
   ];
   for (const [unit, amount] of inUnit) {
@@ -73,8 +93,15 @@ export function packUp(need: Sum, food: Food | undefined, own: readonly Pack[]):
     const chosen = best(amount, sizes);
     if (chosen.length === 0) continue;
     const total = chosen.reduce((sum, { count, size }) => sum + count * size.size, 0);
-    const price = chosen.every(({ size }) => size.price !== undefined) ? chosen.reduce((sum, { count, size }) => sum + count * size.price!, 0) : undefined;
-    return { packs: chosen.map(({ count, size }) => ({ count, size: size.size, called: size.called })), unit, leftOver: Math.max(0, total - amount), ...(price !== undefined && { price: Math.round(price * 100) / 100 }) };
+    const price = chosen.every(({ size }) => size.price !== undefined)
+      ? chosen.reduce((sum, { count, size }) => sum + count * size.price!, 0)
+      : undefined;
+    return {
+      packs: chosen.map(({ count, size }) => ({ count, size: size.size, called: size.called })),
+      unit,
+      leftOver: Math.max(0, total - amount),
+      ...(price !== undefined && { price: Math.round(price * 100) / 100 }),
+    };
   }
   return undefined;
 }

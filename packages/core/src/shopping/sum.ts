@@ -17,7 +17,11 @@ export interface Sum {
 
 export const nothing: Sum = { massG: 0, volumeMl: 0, pieces: new Map(), words: [] };
 
-const pieceName = (piece: string): string => piece.replace(/\b(?:small|medium|large|big|extra-large)\b/g, '').trim().replace(/(?:es|s)$/, '');
+const pieceName = (piece: string): string =>
+  piece
+    .replace(/\b(?:small|medium|large|big|extra-large)\b/g, '')
+    .trim()
+    .replace(/(?:es|s)$/, '');
 
 /** Adds amounts of one food: weights where the food's density or piece weight is known, else what is alike with what is alike. Of a range the upper end is bought. */
 export function addUp(amounts: readonly Amount[], food: Food | undefined): Sum {
@@ -30,7 +34,8 @@ export function addUp(amounts: readonly Amount[], food: Food | undefined): Sum {
     const mass = massOf(amount, food);
     if (mass !== undefined) massG += mass;
     else if (amount.kind === 'volume') volumeMl += amount.volumeMl;
-    else if (amount.kind === 'count') pieces.set(pieceName(amount.piece), (pieces.get(pieceName(amount.piece)) ?? 0) + amount.count);
+    else if (amount.kind === 'count')
+      pieces.set(pieceName(amount.piece), (pieces.get(pieceName(amount.piece)) ?? 0) + amount.count);
     else if (amount.kind === 'batches') pieces.set('batch', (pieces.get('batch') ?? 0) + amount.batches);
     else if (amount.kind === 'words') words.add(amount.words);
   }
@@ -43,9 +48,12 @@ export function takeOff(need: Sum, have: Sum): Sum {
   return {
     massG: Math.max(0, need.massG - have.massG),
     volumeMl: Math.max(0, need.volumeMl - have.volumeMl),
-    pieces: new Map([...need.pieces].map(([piece, count]) => [piece, Math.max(0, count - (have.pieces.get(piece) ?? 0))])),
+    pieces: new Map(
+      [...need.pieces].map(([piece, count]) => [piece, Math.max(0, count - (have.pieces.get(piece) ?? 0))]),
+    ),
     words: some ? [] : need.words,
   };
 }
 
-export const isNothing = ({ massG, volumeMl, pieces, words }: Sum): boolean => massG <= 1e-9 && volumeMl <= 1e-9 && [...pieces.values()].every((count) => count <= 1e-9) && words.length === 0;
+export const isNothing = ({ massG, volumeMl, pieces, words }: Sum): boolean =>
+  massG <= 1e-9 && volumeMl <= 1e-9 && [...pieces.values()].every((count) => count <= 1e-9) && words.length === 0;

@@ -3,7 +3,10 @@ export const emergencySheet = {
   signs: [
     { title: 'Breathing', words: 'wheeze, tight chest or throat, hoarse voice, trouble swallowing, a swollen tongue' },
     { title: 'Circulation', words: 'faint, pale, floppy, confused, a very fast or weak pulse, collapse' },
-    { title: 'Skin and mouth', words: 'hives, flushing, itching, swollen lips, eyes or face; these may be missing in a severe reaction' },
+    {
+      title: 'Skin and mouth',
+      words: 'hives, flushing, itching, swollen lips, eyes or face; these may be missing in a severe reaction',
+    },
     { title: 'Belly', words: 'sudden cramps, being sick again and again' },
   ],
   steps: [
@@ -16,6 +19,7 @@ export const emergencySheet = {
     'They go to hospital even when they feel better: it can come back.',
   ],
   not: 'An antihistamine or an inhaler alone does not stop a severe reaction.',
-  defers: 'General words for everybody. The guest’s own emergency plan and their clinician come first, then what your emergency service says.',
+  defers:
+    'General words for everybody. The guest’s own emergency plan and their clinician come first, then what your emergency service says.',
   source: 'World Allergy Organization anaphylaxis guidance 2020; in line with national health services’ first aid',
 } as const;

@@ -10,10 +10,17 @@ const courses = setTable(lantern, undefined, table);
 
 test('everything that somebody eats stands on the table once, in its course; what endangers others goes out after them', () => {
   const served = courses.flatMap(({ dishes }) => dishes);
-  const eaten = table.rows.flatMap((row) => row.versions.filter((made) => made.eaters.length > 0).map((made) => `${row.dish.id}/${made.version.id}`));
+  const eaten = table.rows.flatMap((row) =>
+    row.versions.filter((made) => made.eaters.length > 0).map((made) => `${row.dish.id}/${made.version.id}`),
+  );
   expect(served.map((each) => `${each.dish}/${each.version}`).sort()).toEqual([...eaten].sort());
   for (const { dishes, apart } of courses) {
-    const dangers = dishes.map((each) => apart.filter((one) => one.from === servedName(each) && one.hazards.some((hazard) => each.contains.includes(hazard))).length);
+    const dangers = dishes.map(
+      (each) =>
+        apart.filter(
+          (one) => one.from === servedName(each) && one.hazards.some((hazard) => each.contains.includes(hazard)),
+        ).length,
+    );
     expect(dangers).toEqual([...dangers].sort((a, b) => a - b));
   }
 });
@@ -37,16 +44,36 @@ test('what a guest may have no trace of stands apart from their dish', () => {
         for (const id of mine.protectedFor) {
           const must = noTraceHazards(lantern.guests.find((each) => each.id === id)!);
           // Also where the dish's own label is still in doubt.
-          const comes = [...other.contains, ...other.mayContain].some((hazard) => must.has(hazard) && !mine.contains.includes(hazard));
-          expect([servedName(mine), servedName(other), named?.guests.includes(id) ?? false]).toEqual([servedName(mine), servedName(other), comes]);
+          const comes = [...other.contains, ...other.mayContain].some(
+            (hazard) => must.has(hazard) && !mine.contains.includes(hazard),
+          );
+          expect([servedName(mine), servedName(other), named?.guests.includes(id) ?? false]).toEqual([
+            servedName(mine),
+            servedName(other),
+            comes,
+          ]);
         }
       }
     }
   }
   const [starters] = courses;
   const without = starters!.dishes.find((each) => each.versionName.includes('gluten-free'))!;
-  expect(starters!.apart.find((each) => each.kept === servedName(without) && !each.from.includes('gluten-free') && each.hazards.some((hazard) => hazard === 'wheat'))).toBeDefined();
-  const one = occasion({ guests: [guest('ada', noTrace('wheat')), guest('bo')], recipes: [recipe('rolls', [line('bread', 'bread')], [step('cut')]), recipe('plums', [line('plum', 'plum')], [step('cut')])], dishes: [dish('rolls', 'rolls', { notFor: ['ada'] }), dish('plums')] });
+  expect(
+    starters!.apart.find(
+      (each) =>
+        each.kept === servedName(without) &&
+        !each.from.includes('gluten-free') &&
+        each.hazards.some((hazard) => hazard === 'wheat'),
+    ),
+  ).toBeDefined();
+  const one = occasion({
+    guests: [guest('ada', noTrace('wheat')), guest('bo')],
+    recipes: [
+      recipe('rolls', [line('bread', 'bread')], [step('cut')]),
+      recipe('plums', [line('plum', 'plum')], [step('cut')]),
+    ],
+    dishes: [dish('rolls', 'rolls', { notFor: ['ada'] }), dish('plums')],
+  });
   const [main] = setTable(one);
   expect(main!.dishes.map((each) => each.name)).toEqual(['plums', 'rolls']);
   expect(main!.apart).toMatchObject([{ kept: 'plums', from: 'rolls', guests: ['ada'] }]);

@@ -1,5 +1,15 @@
 import { foodOf, hazardOf, hazards, membersOf, type HazardId, type Region } from '../reference/index.ts';
-import { listed, type Course, type CourseId, type DishId, type GuestId, type KitUnit, type Occasion, type Plan, type VersionId } from '../model/index.ts';
+import {
+  listed,
+  type Course,
+  type CourseId,
+  type DishId,
+  type GuestId,
+  type KitUnit,
+  type Occasion,
+  type Plan,
+  type VersionId,
+} from '../model/index.ts';
 import type { Evidence } from '../exposure/index.ts';
 import { fit, noTraceHazards, type FitTable, type MadeVersion, type Verdict } from '../fit/index.ts';
 
@@ -48,7 +58,12 @@ export interface SetCourse {
 /** What one guest may eat of each course. */
 export interface GuestSheet {
   readonly guest: GuestId;
-  readonly rows: readonly { readonly course: CourseId; readonly dish: string; readonly verdict: Verdict | 'left-out'; readonly why: string }[];
+  readonly rows: readonly {
+    readonly course: CourseId;
+    readonly dish: string;
+    readonly verdict: Verdict | 'left-out';
+    readonly why: string;
+  }[];
 }
 
 const isAllergen = (hazard: HazardId): boolean => hazardOf(hazard).kind === 'allergen';
@@ -56,54 +71,108 @@ const isAllergen = (hazard: HazardId): boolean => hazardOf(hazard).kind === 'all
 /** The name to call it by where several versions of a dish stand on one table. */
 export const servedName = ({ name, versionName }: Served): string => (versionName ? `${name}, ${versionName}` : name);
 
-function hazardsOf(evidence: readonly Evidence[]): { readonly contains: readonly HazardId[]; readonly mayContain: readonly HazardId[]; readonly unsure: boolean } {
+function hazardsOf(evidence: readonly Evidence[]): {
+  readonly contains: readonly HazardId[];
+  readonly mayContain: readonly HazardId[];
+  readonly unsure: boolean;
+} {
   const contains = new Set<HazardId>();
   const may = new Set<HazardId>();
-  for (const { about, level } of evidence) if (about.kind === 'hazard' && isAllergen(about.hazard)) (level === 'contained' || level === 'carried' ? contains : may).add(about.hazard);
+  for (const { about, level } of evidence)
+    if (about.kind === 'hazard' && isAllergen(about.hazard))
+      (level === 'contained' || level === 'carried' ? contains : may).add(about.hazard);
   return {
     contains: hazards.flatMap(({ id }) => (contains.has(id) ? [id] : [])),
     mayContain: hazards.flatMap(({ id }) => (may.has(id) && !contains.has(id) ? [id] : [])),
-    unsure: evidence.some(({ about }) => about.kind === 'unread' || about.kind === 'unknown' || about.kind === 'kitchen' || about.kind === 'unlisted'),
+    unsure: evidence.some(
+      ({ about }) =>
+        about.kind === 'unread' || about.kind === 'unknown' || about.kind === 'kitchen' || about.kind === 'unlisted',
+    ),
   };
 }
 
 function ingredientsOf({ recipe }: MadeVersion): readonly string[] {
-  const weight = (line: MadeVersion['recipe']['lines'][number]) => (line.amount.kind === 'mass' ? line.amount.massG : line.amount.kind === 'volume' ? line.amount.volumeMl : line.amount.kind === 'count' ? line.amount.count * 50 : 0);
-  return [...new Set([...recipe.lines].sort((a, b) => weight(b) - weight(a)).map((line) => (line.food ? foodOf(line.food)?.name : undefined) ?? line.text))];
+  const weight = (line: MadeVersion['recipe']['lines'][number]) =>
+    line.amount.kind === 'mass'
+      ? line.amount.massG
+      : line.amount.kind === 'volume'
+        ? line.amount.volumeMl
+        : line.amount.kind === 'count'
+          ? line.amount.count * 50
+          : 0;
+  return [
+    ...new Set(
+      [...recipe.lines]
+        .sort((a, b) => weight(b) - weight(a))
+        .map((line) => (line.food ? foodOf(line.food)?.name : undefined) ?? line.text),
+    ),
+  ];
 }
 
 /** The table as it is set: what goes out in which order, what stands apart from what, what is filled in the kitchen. */
 export function setTable(occasion: Occasion, plan?: Plan, table: FitTable = fit(occasion)): readonly SetCourse[] {
   const guests = new Map(occasion.guests.map((guest) => [guest.id, guest]));
   const unitName = new Map<string, KitUnit>(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
-  const all = table.rows.flatMap(({ dish, versions, cells }) => versions.filter((made) => made.eaters.length > 0).map((made): Served => ({
-    dish: dish.id,
-    version: made.version.id,
-    course: dish.course,
-    name: made.recipe.name,
-    versionName: dish.versions.length > 1 ? made.version.name : '',
-    ingredients: ingredientsOf(made),
-    ...hazardsOf(made.evidence),
-    clearFor: made.eaters.filter((id) => cells.get(id)!.judgement.verdict === 'clear'),
-    checkFor: made.eaters.filter((id) => cells.get(id)!.judgement.verdict !== 'clear'),
-    protectedFor: made.eaters.filter((id) => noTraceHazards(guests.get(id)!).size > 0),
-    madeOn: madeOn(plan, dish.id, made.version.id).flatMap((unit) => unitName.get(unit)?.name ?? []),
-    holdMin: made.recipe.hold.mostMin,
-    holdHow: made.recipe.hold.how,
-  })));
+  const all = table.rows.flatMap(({ dish, versions, cells }) =>
+    versions
+      .filter((made) => made.eaters.length > 0)
+      .map((made): Served => ({
+        dish: dish.id,
+        version: made.version.id,
+        course: dish.course,
+        name: made.recipe.name,
+        versionName: dish.versions.length > 1 ? made.version.name : '',
+        ingredients: ingredientsOf(made),
+        ...hazardsOf(made.evidence),
+        clearFor: made.eaters.filter((id) => cells.get(id)!.judgement.verdict === 'clear'),
+        checkFor: made.eaters.filter((id) => cells.get(id)!.judgement.verdict !== 'clear'),
+        protectedFor: made.eaters.filter((id) => noTraceHazards(guests.get(id)!).size > 0),
+        madeOn: madeOn(plan, dish.id, made.version.id).flatMap((unit) => unitName.get(unit)?.name ?? []),
+        holdMin: made.recipe.hold.mostMin,
+        holdHow: made.recipe.hold.how,
+      })),
+  );
   return occasion.courses.map((course): SetCourse => {
     const mine = all.filter((each) => each.course === course.id);
-    const apart = mine.flatMap((kept) => mine.flatMap((other): Apart[] => {
-      if (kept === other) return [];
-      // What the dish itself only may hold is a question; it is no reason to let more of it come over.
-      const over = (id: GuestId) => dangersTo(occasion, id, other).filter((hazard) => !kept.contains.includes(hazard));
-      const harmed = kept.protectedFor.filter((id) => over(id).length > 0);
-      return harmed.length === 0 ? [] : [{ kept: servedName(kept), from: servedName(other), hazards: [...new Set(harmed.flatMap(over))], guests: harmed }];
-    }));
+    const apart = mine.flatMap((kept) =>
+      mine.flatMap((other): Apart[] => {
+        if (kept === other) return [];
+        // What the dish itself only may hold is a question; it is no reason to let more of it come over.
+        const over = (id: GuestId) =>
+          dangersTo(occasion, id, other).filter((hazard) => !kept.contains.includes(hazard));
+        const harmed = kept.protectedFor.filter((id) => over(id).length > 0);
+        return harmed.length === 0
+          ? []
+          : [
+              {
+                kept: servedName(kept),
+                from: servedName(other),
+                hazards: [...new Set(harmed.flatMap(over))],
+                guests: harmed,
+              },
+            ];
+      }),
+    );
     // What others must be kept from goes out after them; what it holds for certain before what it only may hold.
-    const endangers = (each: Served, certain: boolean) => apart.filter((one) => one.from === servedName(each) && (!certain || one.hazards.some((hazard) => each.contains.includes(hazard)))).length;
-    const here = [...mine].sort((a, b) => endangers(a, true) - endangers(b, true) || endangers(a, false) - endangers(b, false) || b.protectedFor.length - a.protectedFor.length || a.contains.length - b.contains.length || (servedName(a) < servedName(b) ? -1 : 1));
-    return { course, dishes: here, apart, plated: here.filter((each) => apart.some((one) => one.kept === servedName(each))).map(servedName) };
+    const endangers = (each: Served, certain: boolean) =>
+      apart.filter(
+        (one) =>
+          one.from === servedName(each) && (!certain || one.hazards.some((hazard) => each.contains.includes(hazard))),
+      ).length;
+    const here = [...mine].sort(
+      (a, b) =>
+        endangers(a, true) - endangers(b, true) ||
+        endangers(a, false) - endangers(b, false) ||
+        b.protectedFor.length - a.protectedFor.length ||
+        a.contains.length - b.contains.length ||
+        (servedName(a) < servedName(b) ? -1 : 1),
+    );
+    return {
+      course,
+      dishes: here,
+      apart,
+      plated: here.filter((each) => apart.some((one) => one.kept === servedName(each))).map(servedName),
+    };
   });
 }
 
@@ -114,13 +183,31 @@ function dangersTo(occasion: Occasion, id: GuestId, served: Served): readonly Ha
 }
 
 const madeOn = (plan: Plan | undefined, dish: DishId, version: VersionId): readonly string[] => {
-  const batches = new Set(plan?.batches.filter((batch) => batch.lost !== true && (batch.component ? batch.component.into.some((each) => each.dish === dish && each.version === version) : batch.dish === dish && batch.versions.includes(version))).map((batch) => batch.id));
-  return [...new Set(plan?.tasks.flatMap((task) => (task.kind === 'step' && batches.has(task.batch) ? task.units : [])) ?? [])];
+  const batches = new Set(
+    plan?.batches
+      .filter(
+        (batch) =>
+          batch.lost !== true &&
+          (batch.component
+            ? batch.component.into.some((each) => each.dish === dish && each.version === version)
+            : batch.dish === dish && batch.versions.includes(version)),
+      )
+      .map((batch) => batch.id),
+  );
+  return [
+    ...new Set(
+      plan?.tasks.flatMap((task) => (task.kind === 'step' && batches.has(task.batch) ? task.units : [])) ?? [],
+    ),
+  ];
 };
 
 /** The allergens that a region's law asks to be declared, of those given: named as the law names them, a group by its members. */
-export function declaredIn(region: Region, found: readonly HazardId[]): { readonly declared: readonly HazardId[]; readonly besides: readonly HazardId[] } {
-  const asked = (hazard: HazardId) => region.declares.some((each) => each === hazard || membersOf(each).includes(hazard));
+export function declaredIn(
+  region: Region,
+  found: readonly HazardId[],
+): { readonly declared: readonly HazardId[]; readonly besides: readonly HazardId[] } {
+  const asked = (hazard: HazardId) =>
+    region.declares.some((each) => each === hazard || membersOf(each).includes(hazard));
   return { declared: found.filter(asked), besides: found.filter((hazard) => !asked(hazard)) };
 }
 
@@ -128,14 +215,34 @@ export function declaredIn(region: Region, found: readonly HazardId[]): { readon
 export function guestSheets(occasion: Occasion, table: FitTable = fit(occasion)): readonly GuestSheet[] {
   return occasion.guests.map((guest): GuestSheet => ({
     guest: guest.id,
-    rows: occasion.courses.flatMap((course) => table.rows.filter((row) => row.dish.course === course.id).map((row) => {
-      const cell = row.cells.get(guest.id)!;
-      const made = row.versions.find((each) => each.version.id === cell.version)!;
-      const dish = row.dish.versions.length > 1 ? `${made.recipe.name}, ${made.version.name}` : made.recipe.name;
-      const verdict = cell.served ? cell.judgement.verdict : cell.judgement.verdict === 'conflict' ? 'conflict' : 'left-out';
-      const [first] = cell.judgement.reasons;
-      return { course: course.id, dish, verdict, why: verdict === 'clear' ? '' : verdict === 'left-out' ? 'Not planned for them.' : first ? first.chain.slice(1).join(' ') || first.chain.join(' ') : '' };
-    })),
+    rows: occasion.courses.flatMap((course) =>
+      table.rows
+        .filter((row) => row.dish.course === course.id)
+        .map((row) => {
+          const cell = row.cells.get(guest.id)!;
+          const made = row.versions.find((each) => each.version.id === cell.version)!;
+          const dish = row.dish.versions.length > 1 ? `${made.recipe.name}, ${made.version.name}` : made.recipe.name;
+          const verdict = cell.served
+            ? cell.judgement.verdict
+            : cell.judgement.verdict === 'conflict'
+              ? 'conflict'
+              : 'left-out';
+          const [first] = cell.judgement.reasons;
+          return {
+            course: course.id,
+            dish,
+            verdict,
+            why:
+              verdict === 'clear'
+                ? ''
+                : verdict === 'left-out'
+                  ? 'Not planned for them.'
+                  : first
+                    ? first.chain.slice(1).join(' ') || first.chain.join(' ')
+                    : '',
+          };
+        }),
+    ),
   }));
 }
 

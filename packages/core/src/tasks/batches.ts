@@ -1,7 +1,15 @@
 import { rules } from '../reference/index.ts';
 import type { CourseId, DishId, GuestId, Occasion, Recipe, RecipeId, StepId, VersionId } from '../model/index.ts';
 import { inVessels, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
-import { ancestry, kitOfPart, partKeepsMin, recipeOf, stepsOfPart, versionParts, type VersionPart } from '../versions/index.ts';
+import {
+  ancestry,
+  kitOfPart,
+  partKeepsMin,
+  recipeOf,
+  stepsOfPart,
+  versionParts,
+  type VersionPart,
+} from '../versions/index.ts';
 
 /** Where a component that is cooked once goes: the batch that takes it, and its place in that batch's recipe. */
 export interface PartUse {
@@ -51,7 +59,10 @@ export interface Shareable {
 /** The steps that several versions can share: up to a split point, and before any line that differs. */
 function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<StepId> {
   const before = ancestry(recipe);
-  const same = (id: StepId) => recipe.steps.filter((step) => before.get(id)!.has(step.id)).every((step) => step.uses.every((line) => !swapped.has(line)));
+  const same = (id: StepId) =>
+    recipe.steps
+      .filter((step) => before.get(id)!.has(step.id))
+      .every((step) => step.uses.every((line) => !swapped.has(line)));
   const shared = new Set<StepId>();
   for (const point of recipe.steps.filter((step) => step.splitPoint)) {
     for (const id of before.get(point.id)!) if (same(id)) shared.add(id);
@@ -73,31 +84,45 @@ function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readon
     const versions = made.filter((each) => each.dish === dish.id);
     if (versions.length === 0) return [];
     const recipe = recipeOf(occasion, dish);
-    const swapped = new Set(dish.versions.filter((each) => versions.some((one) => one.version === each.id)).flatMap((each) => each.swaps.map((swap) => swap.line as string)));
+    const swapped = new Set(
+      dish.versions
+        .filter((each) => versions.some((one) => one.version === each.id))
+        .flatMap((each) => each.swaps.map((swap) => swap.line as string)),
+    );
     const shared = versions.length > 1 ? sharedSteps(recipe, swapped) : new Set<StepId>();
-    const base: DishBatch[] = shared.size === 0 ? [] : [vesselled(occasion, {
-      id: `${dish.id}.base`,
-      dish: dish.id,
-      versions: versions.map((each) => each.version),
-      portions: versions.reduce((sum, each) => sum + each.portions, 0),
-      factor: versions.reduce((sum, each) => sum + each.factor, 0),
-      dishFactor: versions[0]!.dishFactor,
-      eaters: versions.flatMap((each) => each.eaters),
-      recipe,
-      steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
-    })];
-    return [...base, ...versions.map((each) => vesselled(occasion, {
-      id: `${dish.id}.${each.version}`,
-      dish: dish.id,
-      versions: [each.version],
-      base: base[0]?.id,
-      portions: each.portions,
-      factor: each.factor,
-      dishFactor: each.dishFactor,
-      eaters: each.eaters,
-      recipe: each.recipe,
-      steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),
-    }))];
+    const base: DishBatch[] =
+      shared.size === 0
+        ? []
+        : [
+            vesselled(occasion, {
+              id: `${dish.id}.base`,
+              dish: dish.id,
+              versions: versions.map((each) => each.version),
+              portions: versions.reduce((sum, each) => sum + each.portions, 0),
+              factor: versions.reduce((sum, each) => sum + each.factor, 0),
+              dishFactor: versions[0]!.dishFactor,
+              eaters: versions.flatMap((each) => each.eaters),
+              recipe,
+              steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
+            }),
+          ];
+    return [
+      ...base,
+      ...versions.map((each) =>
+        vesselled(occasion, {
+          id: `${dish.id}.${each.version}`,
+          dish: dish.id,
+          versions: [each.version],
+          base: base[0]?.id,
+          portions: each.portions,
+          factor: each.factor,
+          dishFactor: each.dishFactor,
+          eaters: each.eaters,
+          recipe: each.recipe,
+          steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),
+        }),
+      ),
+    ];
   });
 }
 
@@ -108,7 +133,10 @@ function usesOf(occasion: Occasion, batches: readonly DishBatch[]): readonly Par
     if (dish.brought) return [];
     const version = dish.versions.find((each) => each.id === batch.versions[0])!;
     return versionParts(occasion, dish, version)
-      .filter((part) => part.made.steps.length > 0 && [...stepsOfPart(part).keys()].every((step) => batch.steps.includes(step)))
+      .filter(
+        (part) =>
+          part.made.steps.length > 0 && [...stepsOfPart(part).keys()].every((step) => batch.steps.includes(step)),
+      )
       .map((part): PartUse => ({ batch: batch.id, dish: batch.dish, versions: batch.versions, part }));
   });
 }
@@ -118,14 +146,26 @@ function clustersOf(uses: readonly PartUse[], servedAt: (dish: DishId) => number
   const clusters: PartUse[][] = [];
   for (const use of [...uses].sort((a, b) => servedAt(a.dish) - servedAt(b.dish))) {
     const open = clusters.at(-1);
-    if (open && servedAt(use.dish) - servedAt(open[0]!.dish) + rules.sharedKeepsLongerMin <= partKeepsMin(use.part.recipe)) open.push(use);
+    if (
+      open &&
+      servedAt(use.dish) - servedAt(open[0]!.dish) + rules.sharedKeepsLongerMin <= partKeepsMin(use.part.recipe)
+    )
+      open.push(use);
     else clusters.push([use]);
   }
   return clusters.filter((cluster) => cluster.length > 1);
 }
 
 /** How many components deep a component is made. */
-const depthOf = (recipe: Recipe, find: (id: string) => Recipe | undefined): number => 1 + Math.max(0, ...recipe.lines.flatMap((line) => { const part = line.component && find(line.component); return part ? [depthOf(part, find)] : []; }));
+const depthOf = (recipe: Recipe, find: (id: string) => Recipe | undefined): number =>
+  1 +
+  Math.max(
+    0,
+    ...recipe.lines.flatMap((line) => {
+      const part = line.component && find(line.component);
+      return part ? [depthOf(part, find)] : [];
+    }),
+  );
 
 /**
  * The components that several batches need alike, each group cooked once: the same recipe with the same swaps and ways.
@@ -136,21 +176,42 @@ function groupsOf(occasion: Occasion, batches: readonly DishBatch[]): readonly (
   const offsets = new Map<CourseId, number>(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const servedAt = (id: DishId) => offsets.get(occasion.dishes.find((dish) => dish.id === id)!.course)!;
   const bySame = new Map<string, PartUse[]>();
-  for (const use of usesOf(occasion, batches)) bySame.set(use.part.sameAs, [...(bySame.get(use.part.sameAs) ?? []), use]);
-  const order = [...bySame.values()].filter((uses) => uses.length > 1).map((uses) => ({ uses, depth: depthOf(uses[0]!.part.recipe, find) })).sort((a, b) => b.depth - a.depth);
+  for (const use of usesOf(occasion, batches))
+    bySame.set(use.part.sameAs, [...(bySame.get(use.part.sameAs) ?? []), use]);
+  const order = [...bySame.values()]
+    .filter((uses) => uses.length > 1)
+    .map((uses) => ({ uses, depth: depthOf(uses[0]!.part.recipe, find) }))
+    .sort((a, b) => b.depth - a.depth);
   const gathered: PartUse[] = [];
-  const within = (use: PartUse) => gathered.some((outer) => outer.batch === use.batch && outer.part.path.length < use.part.path.length && outer.part.path.every((line, at) => line === use.part.path[at]));
+  const within = (use: PartUse) =>
+    gathered.some(
+      (outer) =>
+        outer.batch === use.batch &&
+        outer.part.path.length < use.part.path.length &&
+        outer.part.path.every((line, at) => line === use.part.path[at]),
+    );
   return order.flatMap(({ uses }) => {
-    const clusters = clustersOf(uses.filter((use) => !within(use)), servedAt);
+    const clusters = clustersOf(
+      uses.filter((use) => !within(use)),
+      servedAt,
+    );
     if (!occasion.wishes.apart.includes(uses[0]!.part.recipe.id)) gathered.push(...clusters.flat());
     return clusters;
   });
 }
 
-function shared(occasion: Occasion, uses: readonly PartUse[], batches: readonly DishBatch[], taken: readonly string[]): Batch {
+function shared(
+  occasion: Occasion,
+  uses: readonly PartUse[],
+  batches: readonly DishBatch[],
+  taken: readonly string[],
+): Batch {
   const [first] = uses as [PartUse];
   const { made } = first.part;
-  const factor = uses.reduce((sum, use) => sum + use.part.batches * batches.find((each) => each.id === use.batch)!.factor, 0);
+  const factor = uses.reduce(
+    (sum, use) => sum + use.part.batches * batches.find((each) => each.id === use.batch)!.factor,
+    0,
+  );
   const eaters = new Set(uses.flatMap((use) => batches.find((each) => each.id === use.batch)!.eaters));
   let id = `shared:${made.id}`;
   for (let n = 2; taken.includes(id); n++) id = `shared:${made.id}-${n}`;
@@ -174,7 +235,12 @@ function shared(occasion: Occasion, uses: readonly PartUse[], batches: readonly 
 
 /** A batch of a dish with its components taken from where they are cooked. */
 function linked(batch: DishBatch, base: DishBatch | undefined, components: readonly Batch[]): Batch {
-  const doneIn = new Map<StepId, { batch: string; step: StepId }>(batch.recipe.steps.map((step) => [step.id, { batch: base?.steps.includes(step.id) ? base.id : batch.id, step: step.id }]));
+  const doneIn = new Map<StepId, { batch: string; step: StepId }>(
+    batch.recipe.steps.map((step) => [
+      step.id,
+      { batch: base?.steps.includes(step.id) ? base.id : batch.id, step: step.id },
+    ]),
+  );
   const heldIn = new Map<string, { batch: string; as: string }>();
   const lineage = new Set([batch.id, ...(base ? [base.id] : [])]);
   for (const component of components) {
@@ -185,19 +251,46 @@ function linked(batch: DishBatch, base: DishBatch | undefined, components: reado
       for (const [as, own] of kitOfPart(part)) heldIn.set(as, { batch: component.id, as: own });
     }
   }
-  return { ...batch, into: [], steps: batch.steps.filter((step) => doneIn.get(step)!.batch === batch.id), doneIn, heldIn, lineage: [...lineage] };
+  return {
+    ...batch,
+    into: [],
+    steps: batch.steps.filter((step) => doneIn.get(step)!.batch === batch.id),
+    doneIn,
+    heldIn,
+    lineage: [...lineage],
+  };
 }
 
 /** All batches that are really made, components cooked once before the dishes that take them, and what could be cooked once. */
-export function batchesOf(occasion: Occasion, made: readonly ScaledVersion[]): { readonly batches: readonly Batch[]; readonly shareable: readonly Shareable[] } {
+export function batchesOf(
+  occasion: Occasion,
+  made: readonly ScaledVersion[],
+): { readonly batches: readonly Batch[]; readonly shareable: readonly Shareable[] } {
   const dishes = dishBatches(occasion, made);
   const groups = groupsOf(occasion, dishes);
   const apart = (uses: readonly PartUse[]) => occasion.wishes.apart.includes(uses[0]!.part.recipe.id);
   const components: Batch[] = [];
-  for (const uses of groups) if (!apart(uses)) components.push(shared(occasion, uses, dishes, components.map((each) => each.id)));
+  for (const uses of groups)
+    if (!apart(uses))
+      components.push(
+        shared(
+          occasion,
+          uses,
+          dishes,
+          components.map((each) => each.id),
+        ),
+      );
   const byId = new Map(dishes.map((batch) => [batch.id, batch]));
   return {
-    batches: [...components, ...dishes.map((batch) => linked(batch, batch.base ? byId.get(batch.base) : undefined, components))],
-    shareable: groups.map((uses) => ({ recipe: uses[0]!.part.recipe.id, name: uses[0]!.part.recipe.name, dishes: [...new Set(uses.map((use) => use.dish))], apart: apart(uses) })),
+    batches: [
+      ...components,
+      ...dishes.map((batch) => linked(batch, batch.base ? byId.get(batch.base) : undefined, components)),
+    ],
+    shareable: groups.map((uses) => ({
+      recipe: uses[0]!.part.recipe.id,
+      name: uses[0]!.part.recipe.name,
+      dishes: [...new Set(uses.map((use) => use.dish))],
+      apart: apart(uses),
+    })),
   };
 }

@@ -1,2 +1,11 @@
 export { type Batch, type PartUse, type Shareable } from './batches.ts';
-export { inKit, tasksOf, type Carried, type Guarded, type Task, type TaskKit, type TaskNetwork, type Way } from './network.ts';
+export {
+  inKit,
+  tasksOf,
+  type Carried,
+  type Guarded,
+  type Task,
+  type TaskKit,
+  type TaskNetwork,
+  type Way,
+} from './network.ts';

@@ -16,7 +16,10 @@ test('one dish in two versions is one base and two batches; the base is made onc
     ['pears.coconut', 'pears.base', 'custard--cook,custard--chill,plate'],
   ]);
   expect(pears[0]!.portions).toBeCloseTo(pears[1]!.portions + pears[2]!.portions, 6);
-  expect(task('pears.coconut.plate').after.map((link) => link.task)).toEqual(['pears.base.cool', 'pears.coconut.custard--chill']);
+  expect(task('pears.coconut.plate').after.map((link) => link.task)).toEqual([
+    'pears.base.cool',
+    'pears.coconut.custard--chill',
+  ]);
 });
 
 test('a step carries what its food holds by then, contained or feared, and not what comes later', () => {
@@ -35,7 +38,20 @@ test('a raw risk ends where the core reaches its temperature, for the food and f
 });
 
 test('what is protected are the no-trace needs of those who eat it, relatives and unnamed groups counted', () => {
-  expect(guarded('roots.as-written.cut')).toEqual(expect.arrayContaining(['wheat', 'barley', 'rye', 'gluten', 'milk', 'cashew', 'tree-nut', 'sesame', 'egg', 'unread']));
+  expect(guarded('roots.as-written.cut')).toEqual(
+    expect.arrayContaining([
+      'wheat',
+      'barley',
+      'rye',
+      'gluten',
+      'milk',
+      'cashew',
+      'tree-nut',
+      'sesame',
+      'egg',
+      'unread',
+    ]),
+  );
   expect(guarded('gratin.as-written.slice')).not.toContain('milk');
   expect(guarded('roots.as-written.cut')).not.toContain('fish');
 });
@@ -51,5 +67,9 @@ test('hands-on work grows with the amount, slower than it; somebody puts things 
   const cut = task('roots.as-written.cut').durationMin.planned;
   const { likely } = task('roots.as-written.cut').step.durationMin;
   expect(cut).toBe(Math.round(likely * ((13 * 0.6) / 8) ** 0.7));
-  expect(task('roots.as-written.roast').attention.map((point) => point.what)).toEqual(['into the oven', 'turn the roots', 'look, and out of the oven']);
+  expect(task('roots.as-written.roast').attention.map((point) => point.what)).toEqual([
+    'into the oven',
+    'turn the roots',
+    'look, and out of the oven',
+  ]);
 });

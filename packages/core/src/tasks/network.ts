@@ -1,5 +1,17 @@
 import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
-import type { Chore, GuestId, KitUse, Occasion, OvenUse, PlannedStep, Recipe, ResidueMark, Step, StepId, UnitId } from '../model/index.ts';
+import type {
+  Chore,
+  GuestId,
+  KitUse,
+  Occasion,
+  OvenUse,
+  PlannedStep,
+  Recipe,
+  ResidueMark,
+  Step,
+  StepId,
+  UnitId,
+} from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
@@ -57,7 +69,11 @@ export interface Task {
   /** What of it flies about with loose flour; empty where none is thrown up. */
   readonly dust: readonly Carried[];
   readonly guards: readonly Guarded[];
-  readonly after: readonly { readonly task: string; readonly leastMin: number; readonly mostMin?: number | undefined }[];
+  readonly after: readonly {
+    readonly task: string;
+    readonly leastMin: number;
+    readonly mostMin?: number | undefined;
+  }[];
   /** Minutes after the first serving by which it must be finished, and how long the finished dish may stand; for last steps only. */
   readonly serve?: { readonly atMin: number; readonly mostHoldMin: number } | undefined;
 }
@@ -73,30 +89,43 @@ function marksOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly R
   const line = recipe.lines.find((each) => each.id === lineId);
   if (!line) return [];
   // What others cooked in a kitchen that nobody here knows may carry anything.
-  const unknownKitchen: readonly ResidueMark[] = occasion.dishes.some((dish) => dish.recipe === recipe.id && dish.brought && !dish.brought.sealed) ? ['unread'] : [];
-  return [...unknownKitchen, ...lineEvidence(line, knowledgeOf(occasion)).flatMap(({ about }): ResidueMark[] => {
-    switch (about.kind) {
-      case 'hazard':
-        return [about.hazard];
-      case 'unread':
-      case 'unknown':
-        return ['unread'];
-      case 'food':
-      case 'unlisted':
-      case 'kitchen':
-        return [];
-      default:
-        return about satisfies never;
-    }
-  })];
+  const unknownKitchen: readonly ResidueMark[] = occasion.dishes.some(
+    (dish) => dish.recipe === recipe.id && dish.brought && !dish.brought.sealed,
+  )
+    ? ['unread']
+    : [];
+  return [
+    ...unknownKitchen,
+    ...lineEvidence(line, knowledgeOf(occasion)).flatMap(({ about }): ResidueMark[] => {
+      switch (about.kind) {
+        case 'hazard':
+          return [about.hazard];
+        case 'unread':
+        case 'unknown':
+          return ['unread'];
+        case 'food':
+        case 'unlisted':
+        case 'kitchen':
+          return [];
+        default:
+          return about satisfies never;
+      }
+    }),
+  ];
 }
 
 const safeCore = (mark: ResidueMark): number | undefined => (mark === 'unread' ? undefined : hazardOf(mark).safeCoreC);
 
 /** Whether a raw-food risk that is in the food at `from` has been cooked away before `at` begins, or at it when nobody handles it. */
 function cookedBy(recipe: Recipe, before: Map<StepId, Set<StepId>>, from: StepId, at: Step, safeC: number): boolean {
-  return recipe.steps.some((step) =>
-    step.coreC !== undefined && step.coreC >= safeC && before.get(step.id)!.has(from) && before.get(at.id)!.has(step.id) && (step.id !== at.id || step.hands === 'off'));
+  return recipe.steps.some(
+    (step) =>
+      step.coreC !== undefined &&
+      step.coreC >= safeC &&
+      before.get(step.id)!.has(from) &&
+      before.get(at.id)!.has(step.id) &&
+      (step.id !== at.id || step.hands === 'off'),
+  );
 }
 
 function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
@@ -125,8 +154,16 @@ const rawMarks: readonly ResidueMark[] = hazards.filter((hazard) => hazard.kind 
 function dustOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
   if (!step.looseFlour) return [];
   const before = ancestry(batch.recipe);
-  const beside = batch.recipe.steps.filter((each) => each.id === step.id || (batch.steps.includes(each.id) && !before.get(each.id)!.has(step.id)));
-  const all = new Map(beside.flatMap((each) => carriesOf(batch, each, occasion).filter(({ mark }) => each === step || !rawMarks.includes(mark))).map((each) => [`${each.mark}/${each.origin}`, each]));
+  const beside = batch.recipe.steps.filter(
+    (each) => each.id === step.id || (batch.steps.includes(each.id) && !before.get(each.id)!.has(step.id)),
+  );
+  const all = new Map(
+    beside
+      .flatMap((each) =>
+        carriesOf(batch, each, occasion).filter(({ mark }) => each === step || !rawMarks.includes(mark)),
+      )
+      .map((each) => [`${each.mark}/${each.origin}`, each]),
+  );
   return [...all.values()].filter(({ mark }) => mark !== 'unread');
 }
 
@@ -144,12 +181,21 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
   // Raw-food risks from anywhere, its own kit included, unless what follows cooks them away in every version made from it.
   const takers = others.filter((each) => each.id !== batch.id && each.lineage.includes(batch.id));
   // What takes from it and is itself taken on is judged by what is made of it in the end.
-  const finishing = takers.length === 0 ? [batch] : takers.filter((each) => !takers.some((one) => one !== each && one.lineage.includes(each.id)));
+  const finishing =
+    takers.length === 0
+      ? [batch]
+      : takers.filter((each) => !takers.some((one) => one !== each && one.lineage.includes(each.id)));
   for (const mark of rawMarks) {
     const cooked = finishing.every((each) => {
       const before = ancestry(each.recipe);
-      const here = [...each.doneIn].flatMap(([id, done]) => (done.batch === batch.id && done.step === step.id ? [id] : []));
-      return here.every((id) => each.recipe.steps.some((later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(id)));
+      const here = [...each.doneIn].flatMap(([id, done]) =>
+        done.batch === batch.id && done.step === step.id ? [id] : [],
+      );
+      return here.every((id) =>
+        each.recipe.steps.some(
+          (later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(id),
+        ),
+      );
     });
     if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });
     else if (mark !== 'unread' && hazardOf(mark).washAlways) guards.push({ mark, exempt, guests: batch.eaters });
@@ -160,7 +206,11 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
 function durationOf(step: Step, factor: number): Task['durationMin'] {
   const grow = step.grows && step.hands === 'on' ? Math.max(0.5, factor ** rules.handsOnExponent) : 1;
   const minutes = (value: number) => Math.max(1, Math.round(value * grow));
-  return { least: minutes(step.durationMin.least), planned: minutes(step.durationMin.likely), most: minutes(step.durationMin.most) };
+  return {
+    least: minutes(step.durationMin.least),
+    planned: minutes(step.durationMin.likely),
+    most: minutes(step.durationMin.most),
+  };
 }
 
 /**
@@ -170,23 +220,52 @@ function durationOf(step: Step, factor: number): Task['durationMin'] {
 function attentionOf(step: Step, plannedMin: number): Task['attention'] {
   if (step.hands === 'on') return [];
   const hot = step.oven !== undefined || step.burner;
-  const own = step.attention.map((point) => ({ ...point, atMin: Math.max(1, Math.min(point.atMin, plannedMin - point.takesMin - (hot ? 1 : 0))) }));
-  const start = { atMin: 0, takesMin: 1, what: step.oven ? 'into the oven' : step.burner ? 'on to the heat' : 'set it going' };
+  const own = step.attention.map((point) => ({
+    ...point,
+    atMin: Math.max(1, Math.min(point.atMin, plannedMin - point.takesMin - (hot ? 1 : 0))),
+  }));
+  const start = {
+    atMin: 0,
+    takesMin: 1,
+    what: step.oven ? 'into the oven' : step.burner ? 'on to the heat' : 'set it going',
+  };
   const lasting = own.some((point) => point.atMin + point.takesMin >= plannedMin - 1);
-  const end = hot && !lasting ? [{ atMin: Math.max(1, plannedMin - 1), takesMin: 1, what: step.oven ? 'look, and out of the oven' : 'look, and off the heat' }] : [];
+  const end =
+    hot && !lasting
+      ? [
+          {
+            atMin: Math.max(1, plannedMin - 1),
+            takesMin: 1,
+            what: step.oven ? 'look, and out of the oven' : 'look, and off the heat',
+          },
+        ]
+      : [];
   return [start, ...own, ...end];
 }
 
 function wayOf(step: Step, batch: Batch, id?: StepId): Way {
   const durationMin = durationOf(step, batch.factor);
-  return { id, bentC: 0, durationMin, hands: step.hands, attention: attentionOf(step, durationMin.planned), kit: step.kit.map((use) => heldBy(batch, use)), oven: step.oven, ...(step.cold ? { cold: { where: step.cold, places: coldPlaces(step) } } : {}), burners: step.burner ? Math.max(1, step.kit.filter((use) => batch.vessel !== undefined && isVessel(batch.vessel, use)).length) : 0 };
+  return {
+    id,
+    bentC: 0,
+    durationMin,
+    hands: step.hands,
+    attention: attentionOf(step, durationMin.planned),
+    kit: step.kit.map((use) => heldBy(batch, use)),
+    oven: step.oven,
+    ...(step.cold ? { cold: { where: step.cold, places: coldPlaces(step) } } : {}),
+    burners: step.burner
+      ? Math.max(1, step.kit.filter((use) => batch.vessel !== undefined && isVessel(batch.vessel, use)).length)
+      : 0,
+  };
 }
 
 /** How many places food takes in the fridge: one for each piece it stands in. */
 const coldPlaces = (step: Step): number => Math.max(1, step.kit.filter((use) => use.as !== undefined).length);
 
 function heldBy(batch: Batch, use: KitUse): TaskKit {
-  const only = batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;
+  const only =
+    batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;
   if (use.as === undefined) return only ? { ...use, only } : use;
   const { batch: holder, as } = batch.heldIn.get(use.as) ?? { batch: batch.id, as: use.as };
   return { ...use, ...(only ? { only } : {}), hold: `${holder}/${use.kind}/${as}` };
@@ -198,11 +277,24 @@ function bentWays(way: Way, step: Step, meat: boolean): Way[] {
   if (!oven || oven.grill || oven.toleranceC < 10 || way.hands === 'on') return [];
   return [-rules.ovenBendsC, rules.ovenBendsC].flatMap((bentC): Way[] => {
     const temperatureC = oven.temperatureC + bentC;
-    if (temperatureC < rules.bakingSurfaceC + 35 || (meat && temperatureC - oven.toleranceC < rules.meatRoastsAtC)) return [];
+    if (temperatureC < rules.bakingSurfaceC + 35 || (meat && temperatureC - oven.toleranceC < rules.meatRoastsAtC))
+      return [];
     const factor = bentTimeFactor(oven.temperatureC, bentC);
     const longer = (minutes: number) => Math.max(1, Math.round(minutes * factor));
-    const durationMin = { least: longer(way.durationMin.least), planned: longer(way.durationMin.planned), most: longer(way.durationMin.most) };
-    return [{ ...way, bentC, durationMin, attention: attentionOf(step, durationMin.planned), oven: { ...oven, temperatureC } }];
+    const durationMin = {
+      least: longer(way.durationMin.least),
+      planned: longer(way.durationMin.planned),
+      most: longer(way.durationMin.most),
+    };
+    return [
+      {
+        ...way,
+        bentC,
+        durationMin,
+        attention: attentionOf(step, durationMin.planned),
+        oven: { ...oven, temperatureC },
+      },
+    ];
   });
 }
 
@@ -215,15 +307,27 @@ function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly C
 }
 
 /** How a task is really done: how long it may take in the pieces that a plan has for it (of all that would do the range is wider), and whether its food lies deeper or shallower there than the recipe has it. */
-export function inKit(task: Task, { vessel }: Batch, planned: PlannedStep): { readonly minutes: Way['durationMin']; readonly lies?: 'deeper' | 'shallower' | undefined } {
-  const { durationMin } = task.ways.find((each) => each.id === planned.way && each.bentC === planned.bentC) ?? task.ways[0];
+export function inKit(
+  task: Task,
+  { vessel }: Batch,
+  planned: PlannedStep,
+): { readonly minutes: Way['durationMin']; readonly lies?: 'deeper' | 'shallower' | undefined } {
+  const { durationMin } =
+    task.ways.find((each) => each.id === planned.way && each.bentC === planned.bentC) ?? task.ways[0];
   if (!vessel || planned.way !== undefined || !bakesIn(vessel, task.step)) return { minutes: durationMin };
   const [all, here] = [timesIn(vessel), timesIn(vessel, planned.units)];
   const lies = here.least < 1 ? 'shallower' : here.most > 1 ? 'deeper' : undefined;
   const { least, planned: likely, most } = durationMin;
   // However shallow it lies, nobody is to look while the door must stay shut.
   const soonest = Math.max(task.step.oven?.shutMin ?? 0, Math.round((least / all.least) * here.least));
-  return { minutes: { least: Math.min(likely, soonest), planned: likely, most: Math.max(likely, Math.round((most / all.most) * here.most)) }, lies };
+  return {
+    minutes: {
+      least: Math.min(likely, soonest),
+      planned: likely,
+      most: Math.max(likely, Math.round((most / all.most) * here.most)),
+    },
+    lies,
+  };
 }
 
 /** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */
@@ -232,33 +336,45 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
-    const followed = new Set(batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)));
+    const followed = new Set(
+      batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)),
+    );
     return batch.recipe.steps.flatMap((step, index): Task[] => {
       if (!batch.steps.includes(step.id)) return [];
       const carries = carriesOf(batch, step, occasion);
       const usual = wayOf(step, batch);
-      const meat = carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).kind === 'raw') || step.coreC !== undefined;
-      const ways: Task['ways'] = [usual, ...bentWays(usual, step, meat), ...step.alternatives.map((other) => wayOf(inOtherWay(step, other), batch, other.id))];
-      return [{
-        id: `${batch.id}.${step.id}`,
-        batch: batch.id,
-        step,
-        title: step.title,
-        durationMin: usual.durationMin,
-        attention: usual.attention,
-        ways,
-        chores: choresOf(ways, carries),
-        kit: usual.kit,
-        oven: step.oven,
-        carries,
-        dust: dustOf(batch, step, occasion),
-        guards: guardsOf(occasion, batch, batches, step),
-        after: followsOf(batch.recipe, index).map((link) => {
-          const done = batch.doneIn.get(link.step)!;
-          return { task: `${done.batch}.${done.step}`, leastMin: link.leastMin, mostMin: link.mostMin };
-        }),
-        serve: followed.has(step.id) || batch.into.length > 0 ? undefined : { atMin: serveAt.get(dish.course)!, mostHoldMin: batch.recipe.hold.mostMin },
-      }];
+      const meat =
+        carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).kind === 'raw') || step.coreC !== undefined;
+      const ways: Task['ways'] = [
+        usual,
+        ...bentWays(usual, step, meat),
+        ...step.alternatives.map((other) => wayOf(inOtherWay(step, other), batch, other.id)),
+      ];
+      return [
+        {
+          id: `${batch.id}.${step.id}`,
+          batch: batch.id,
+          step,
+          title: step.title,
+          durationMin: usual.durationMin,
+          attention: usual.attention,
+          ways,
+          chores: choresOf(ways, carries),
+          kit: usual.kit,
+          oven: step.oven,
+          carries,
+          dust: dustOf(batch, step, occasion),
+          guards: guardsOf(occasion, batch, batches, step),
+          after: followsOf(batch.recipe, index).map((link) => {
+            const done = batch.doneIn.get(link.step)!;
+            return { task: `${done.batch}.${done.step}`, leastMin: link.leastMin, mostMin: link.mostMin };
+          }),
+          serve:
+            followed.has(step.id) || batch.into.length > 0
+              ? undefined
+              : { atMin: serveAt.get(dish.course)!, mostHoldMin: batch.recipe.hold.mostMin },
+        },
+      ];
     });
   });
   return { batches, tasks, shareable };

@@ -2,7 +2,11 @@ import { demo } from '../../test-support/demo.ts';
 import { applySwaps } from './applySwaps.ts';
 
 const custardRecipe = demo('lantern-supper').recipes.find((each) => each.id === 'cardamom-custard')!;
-const swap = (line: string, substitution: string) => ({ kind: 'substitute' as const, line: line as never, substitution });
+const swap = (line: string, substitution: string) => ({
+  kind: 'substitute' as const,
+  line: line as never,
+  substitution,
+});
 
 test('six yolks become cornflour by weight, with what to do differently and the minutes it takes', () => {
   const changed = applySwaps(custardRecipe, [swap('yolks', 'cornflour-for-yolk')]);
@@ -11,7 +15,9 @@ test('six yolks become cornflour by weight, with what to do differently and the 
   const custard = changed.steps.find((each) => each.id === 'cook')!;
   expect(custard.uses).toContain(line.id);
   expect(custard.text).toContain('boil one full minute');
-  expect(custard.durationMin.likely).toBe(custardRecipe.steps.find((each) => each.id === 'cook')!.durationMin.likely + 2);
+  expect(custard.durationMin.likely).toBe(
+    custardRecipe.steps.find((each) => each.id === 'cook')!.durationMin.likely + 2,
+  );
 });
 
 test('left out: gone from the list and from the step', () => {

@@ -1,5 +1,13 @@
 import { foodOf, pieceWeightG, substitutionOf, type Food, type Substitution } from '../reference/index.ts';
-import { KitKind, LineId, type Amount, type IngredientLine, type Recipe, type Step, type Swap } from '../model/index.ts';
+import {
+  KitKind,
+  LineId,
+  type Amount,
+  type IngredientLine,
+  type Recipe,
+  type Step,
+  type Swap,
+} from '../model/index.ts';
 import * as v from 'valibot';
 
 /** Mass in g of an amount of a food, or undefined where no density or piece weight is known. */
@@ -35,9 +43,11 @@ function replacementLines(line: IngredientLine, substitution: Change): readonly 
   return substitution.with.map((part, index) => {
     const food = foodOf(part.food);
     const amount: Amount =
-      mass !== undefined ? { kind: 'mass', massG: Math.round(mass * part.ratio * 10) / 10 }
-      : line.amount.kind === 'volume' ? { kind: 'volume', volumeMl: line.amount.volumeMl * part.ratio }
-      : { kind: 'words', words: 'as much as of what it replaces' };
+      mass !== undefined
+        ? { kind: 'mass', massG: Math.round(mass * part.ratio * 10) / 10 }
+        : line.amount.kind === 'volume'
+          ? { kind: 'volume', volumeMl: line.amount.volumeMl * part.ratio }
+          : { kind: 'words', words: 'as much as of what it replaces' };
     return {
       id: v.parse(LineId, `${line.id.slice(0, 50)}-in-${index + 1}`),
       text: `${food?.name ?? part.food}, instead of ${line.text}`.slice(0, 300),
@@ -91,9 +101,20 @@ function change(recipe: Recipe, swaps: readonly Swap[]): Recipe {
     return {
       ...step,
       uses: step.uses.flatMap((use) => (renamed.get(use) ?? [{ id: use }]).map((line) => line.id)),
-      text: [step.text, ...new Set(changes.map((change) => change.technique).filter((words) => words !== ''))].join(' ').slice(0, 2000),
-      kit: [...step.kit, ...[...new Set(changes.flatMap((change) => change.kit))].filter((kind) => !step.kit.some((use) => use.kind === kind)).map((kind) => ({ kind: v.parse(KitKind, kind) }))],
-      durationMin: { least: Math.max(0, least + addMin), likely: Math.max(1, likely + addMin), most: Math.max(1, most + addMin) },
+      text: [step.text, ...new Set(changes.map((change) => change.technique).filter((words) => words !== ''))]
+        .join(' ')
+        .slice(0, 2000),
+      kit: [
+        ...step.kit,
+        ...[...new Set(changes.flatMap((change) => change.kit))]
+          .filter((kind) => !step.kit.some((use) => use.kind === kind))
+          .map((kind) => ({ kind: v.parse(KitKind, kind) })),
+      ],
+      durationMin: {
+        least: Math.max(0, least + addMin),
+        likely: Math.max(1, likely + addMin),
+        most: Math.max(1, most + addMin),
+      },
     };
   });
   return { ...recipe, lines, steps };

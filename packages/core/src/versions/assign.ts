@@ -23,7 +23,8 @@ export function chosenWays(recipe: Recipe, choices: Dish['choices']): Recipe {
   let byChoices = chosen.get(recipe);
   if (!byChoices) chosen.set(recipe, (byChoices = new WeakMap()));
   let made = byChoices.get(choices);
-  if (!made) byChoices.set(choices, (made = { ...recipe, steps: recipe.steps.map((step) => inChosenWay(step, choices)) }));
+  if (!made)
+    byChoices.set(choices, (made = { ...recipe, steps: recipe.steps.map((step) => inChosenWay(step, choices)) }));
   return made;
 }
 
@@ -38,7 +39,17 @@ function inChosenWay(step: Step, choices: Dish['choices']): Step {
 /** A step done another way; nothing is left to choose. */
 export function inOtherWay(step: Step, other: StepAlternative): Step {
   const { oven: _oven, cold: _cold, ...rest } = step;
-  return { ...rest, title: other.name, text: other.text, durationMin: other.durationMin, hands: other.hands, attention: [], kit: other.kit, burner: other.burner, alternatives: [] };
+  return {
+    ...rest,
+    title: other.name,
+    text: other.text,
+    durationMin: other.durationMin,
+    hands: other.hands,
+    attention: [],
+    kit: other.kit,
+    burner: other.burner,
+    alternatives: [],
+  };
 }
 
 /** The recipe as it is really made for a version. */

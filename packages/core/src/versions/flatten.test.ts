@@ -4,9 +4,24 @@ import { scale } from '../scale/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { recipeOf } from './assign.ts';
 
-const custard = recipe('custard', [line('milk', 'milk', { amount: { kind: 'volume', volumeMl: 600 } }), line('yolks', 'egg-yolk')], [step('warm', { uses: ['milk'] }), step('thicken', { uses: ['yolks'], hands: 'on' })], { makes: { kind: 'volume', volumeMl: 700 } });
-const trifle = (amount: object) => recipe('trifle', [line('pears', 'pear'), line('custard', undefined, { component: 'custard', amount })], [step('poach', { uses: ['pears'] }), step('layer', { uses: ['custard'] })]);
-const evening = (amount: object, extra = {}) => occasion({ guests: [guest('ada', noTrace('milk')), guest('bo')], recipes: [trifle(amount), custard], dishes: [dish('trifle', 'trifle', extra)] });
+const custard = recipe(
+  'custard',
+  [line('milk', 'milk', { amount: { kind: 'volume', volumeMl: 600 } }), line('yolks', 'egg-yolk')],
+  [step('warm', { uses: ['milk'] }), step('thicken', { uses: ['yolks'], hands: 'on' })],
+  { makes: { kind: 'volume', volumeMl: 700 } },
+);
+const trifle = (amount: object) =>
+  recipe(
+    'trifle',
+    [line('pears', 'pear'), line('custard', undefined, { component: 'custard', amount })],
+    [step('poach', { uses: ['pears'] }), step('layer', { uses: ['custard'] })],
+  );
+const evening = (amount: object, extra = {}) =>
+  occasion({
+    guests: [guest('ada', noTrace('milk')), guest('bo')],
+    recipes: [trifle(amount), custard],
+    dishes: [dish('trifle', 'trifle', extra)],
+  });
 
 test.each([
   ['half a batch', { kind: 'batches', batches: 0.5 }, 300],
@@ -35,18 +50,62 @@ test('its hazards reach the plate, its steps come before the step that uses it, 
 test('a swap reaches into a component', () => {
   const version = { id: 'plain', name: 'as written', guests: [], swaps: [{ kind: 'omit', line: 'custard--milk' }] };
   expect(() => evening({ kind: 'batches', batches: 1 }, { versions: [version] })).not.toThrow();
-  expect(() => evening({ kind: 'batches', batches: 1 }, { versions: [{ ...version, swaps: [{ kind: 'omit', line: 'custard--cream' }] }] })).toThrow(/no line "custard--cream"/);
+  expect(() =>
+    evening(
+      { kind: 'batches', batches: 1 },
+      { versions: [{ ...version, swaps: [{ kind: 'omit', line: 'custard--cream' }] }] },
+    ),
+  ).toThrow(/no line "custard--cream"/);
 });
 
 test('a recipe made with itself, at any remove, is refused with the way round', () => {
-  const a = recipe('a', [line('b', undefined, { component: 'b', amount: { kind: 'batches', batches: 1 } })], [step('do', { uses: ['b'] })]);
-  const b = recipe('b', [line('a', undefined, { component: 'a', amount: { kind: 'batches', batches: 1 } })], [step('do', { uses: ['a'] })]);
+  const a = recipe(
+    'a',
+    [line('b', undefined, { component: 'b', amount: { kind: 'batches', batches: 1 } })],
+    [step('do', { uses: ['b'] })],
+  );
+  const b = recipe(
+    'b',
+    [line('a', undefined, { component: 'a', amount: { kind: 'batches', batches: 1 } })],
+    [step('do', { uses: ['a'] })],
+  );
   expect(() => occasion({ guests: [], recipes: [a, b] })).toThrow(/a → b → a/);
   expect(() => occasion({ guests: [], recipes: [a] })).toThrow(/no recipe "b"/);
 });
 
 test('a way chosen for a step replaces its time, kit and words, and nothing else', () => {
-  const nuts = recipe('cream', [line('cashews', 'cashew')], [step('soak', { uses: ['cashews'], hands: 'off', durationMin: { least: 480, likely: 600, most: 900 }, alternatives: [{ id: 'boil', name: 'Boil them soft', text: 'In plenty of water.', durationMin: { least: 12, likely: 15, most: 20 }, hands: 'off', burner: true }] }), step('blend')]);
-  const one = occasion({ guests: [guest('ada')], recipes: [nuts], dishes: [dish('cream', 'cream', { choices: [{ step: 'soak', alternative: 'boil' }] })] });
-  expect(recipeOf(one, one.dishes[0]!).steps[0]).toMatchObject({ id: 'soak', title: 'Boil them soft', burner: true, durationMin: { likely: 15 }, uses: ['cashews'] });
+  const nuts = recipe(
+    'cream',
+    [line('cashews', 'cashew')],
+    [
+      step('soak', {
+        uses: ['cashews'],
+        hands: 'off',
+        durationMin: { least: 480, likely: 600, most: 900 },
+        alternatives: [
+          {
+            id: 'boil',
+            name: 'Boil them soft',
+            text: 'In plenty of water.',
+            durationMin: { least: 12, likely: 15, most: 20 },
+            hands: 'off',
+            burner: true,
+          },
+        ],
+      }),
+      step('blend'),
+    ],
+  );
+  const one = occasion({
+    guests: [guest('ada')],
+    recipes: [nuts],
+    dishes: [dish('cream', 'cream', { choices: [{ step: 'soak', alternative: 'boil' }] })],
+  });
+  expect(recipeOf(one, one.dishes[0]!).steps[0]).toMatchObject({
+    id: 'soak',
+    title: 'Boil them soft',
+    burner: true,
+    durationMin: { likely: 15 },
+    uses: ['cashews'],
+  });
 });

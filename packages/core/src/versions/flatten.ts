@@ -1,5 +1,14 @@
 import * as v from 'valibot';
-import { batchesOfComponent, LineId, madeWith, StepId, type Amount, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
+import {
+  batchesOfComponent,
+  LineId,
+  madeWith,
+  StepId,
+  type Amount,
+  type IngredientLine,
+  type Recipe,
+  type Step,
+} from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { followsOf } from './steps.ts';
 
@@ -20,7 +29,8 @@ export function flatten(recipe: Recipe, find: (id: string) => Recipe | undefined
   const { parts, loop } = madeWith(recipe, find);
   if (loop) return recipe;
   const known = remembered.get(recipe);
-  if (known && known.parts.length === parts.length && known.parts.every((part, i) => part === parts[i])) return known.flat;
+  if (known && known.parts.length === parts.length && known.parts.every((part, i) => part === parts[i]))
+    return known.flat;
   const flat = writeOut(recipe, find);
   remembered.set(recipe, { parts, flat });
   return flat;
@@ -29,11 +39,23 @@ export function flatten(recipe: Recipe, find: (id: string) => Recipe | undefined
 export function scaleAmount(amount: Amount, factor: number): Amount {
   switch (amount.kind) {
     case 'mass':
-      return { ...amount, massG: amount.massG * factor, ...(amount.toMassG !== undefined && { toMassG: amount.toMassG * factor }) };
+      return {
+        ...amount,
+        massG: amount.massG * factor,
+        ...(amount.toMassG !== undefined && { toMassG: amount.toMassG * factor }),
+      };
     case 'volume':
-      return { ...amount, volumeMl: amount.volumeMl * factor, ...(amount.toVolumeMl !== undefined && { toVolumeMl: amount.toVolumeMl * factor }) };
+      return {
+        ...amount,
+        volumeMl: amount.volumeMl * factor,
+        ...(amount.toVolumeMl !== undefined && { toVolumeMl: amount.toVolumeMl * factor }),
+      };
     case 'count':
-      return { ...amount, count: amount.count * factor, ...(amount.toCount !== undefined && { toCount: amount.toCount * factor }) };
+      return {
+        ...amount,
+        count: amount.count * factor,
+        ...(amount.toCount !== undefined && { toCount: amount.toCount * factor }),
+      };
     case 'batches':
       return { ...amount, batches: amount.batches * factor };
     case 'words':
@@ -53,7 +75,8 @@ export function joinedId(first: string, second: string, most = 64): string {
 }
 
 /** How long a component may stand between its end and its use, in minutes. */
-export const partKeepsMin = ({ hold, keeps }: Recipe): number => Math.max(hold.mostMin, ...keeps.map((each) => Math.min(4320, each.days * 1440)));
+export const partKeepsMin = ({ hold, keeps }: Recipe): number =>
+  Math.max(hold.mostMin, ...keeps.map((each) => Math.min(4320, each.days * 1440)));
 
 function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Recipe {
   const lines: IngredientLine[] = [];
@@ -71,7 +94,16 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
     const factor = batchesOfComponent(line, raw) ?? 1;
     const lineId = (id: string) => v.parse(LineId, joinedId(line.id, id));
     const stepId = (id: string) => v.parse(StepId, joinedId(line.id, id));
-    lines.push(...part.lines.map((each): IngredientLine => ({ ...each, id: lineId(each.id), amount: scaleAmount(each.amount, factor), heading: each.heading ?? raw.name.slice(0, 80), part: line.part === 'body' ? each.part : line.part, canOmit: each.canOmit || line.canOmit })));
+    lines.push(
+      ...part.lines.map((each): IngredientLine => ({
+        ...each,
+        id: lineId(each.id),
+        amount: scaleAmount(each.amount, factor),
+        heading: each.heading ?? raw.name.slice(0, 80),
+        part: line.part === 'body' ? each.part : line.part,
+        canOmit: each.canOmit || line.canOmit,
+      })),
+    );
     const followed = new Set<string>();
     part.steps.forEach((step, index) => {
       const follows = followsOf(part, index);
@@ -83,13 +115,22 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
         id: stepId(step.id),
         uses: step.uses.map(lineId),
         after: follows.map((link) => ({ ...link, step: stepId(link.step) })),
-        durationMin: { least: Math.min(grown(step.durationMin.least), grown(step.durationMin.likely)), likely: grown(step.durationMin.likely), most: grown(step.durationMin.most) },
+        durationMin: {
+          least: Math.min(grown(step.durationMin.least), grown(step.durationMin.likely)),
+          likely: grown(step.durationMin.likely),
+          most: grown(step.durationMin.most),
+        },
         kit: step.kit.map((use) => (use.as ? { ...use, as: joinedId(line.id, use.as, 40) } : use)),
         alternatives: step.alternatives.map((each) => ({ ...each, id: stepId(each.id) })),
       });
     });
     const keepsMin = partKeepsMin(raw);
-    ends.set(line.id, part.steps.filter((step) => !followed.has(step.id)).map((step) => ({ step: stepId(step.id), leastMin: 0, mostMin: keepsMin })));
+    ends.set(
+      line.id,
+      part.steps
+        .filter((step) => !followed.has(step.id))
+        .map((step) => ({ step: stepId(step.id), leastMin: 0, mostMin: keepsMin })),
+    );
   }
   const last = recipe.steps.length - 1;
   const asked = new Set(recipe.steps.flatMap((step) => step.uses as string[]));
@@ -97,7 +138,11 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
     const waits = step.uses.flatMap((use) => ends.get(use) ?? []);
     // A component that no step names is needed by the end.
     const forgotten = index === last ? [...ends].filter(([id]) => !asked.has(id)).flatMap(([, links]) => links) : [];
-    return { ...step, uses: step.uses.filter((use) => !ends.has(use)), after: [...followsOf(recipe, index), ...waits, ...forgotten] };
+    return {
+      ...step,
+      uses: step.uses.filter((use) => !ends.has(use)),
+      after: [...followsOf(recipe, index), ...waits, ...forgotten],
+    };
   });
   return { ...recipe, lines, steps: [...before, ...own] };
 }

@@ -1,4 +1,15 @@
-import { batchesOfComponent, type Dish, type LineId, madeWith, type Occasion, type Recipe, type Step, type StepId, type Swap, type Version } from '../model/index.ts';
+import {
+  batchesOfComponent,
+  type Dish,
+  type LineId,
+  madeWith,
+  type Occasion,
+  type Recipe,
+  type Step,
+  type StepId,
+  type Swap,
+  type Version,
+} from '../model/index.ts';
 import { applySwaps } from './applySwaps.ts';
 import { chosenWays } from './assign.ts';
 import { flatten, joinedId } from './flatten.ts';
@@ -18,10 +29,12 @@ export interface VersionPart extends Part {
 }
 
 /** The id that a step or line of a component has where the dish's recipe is written out. */
-export const partId = (path: readonly string[], id: string): string => path.reduceRight((inner, line) => joinedId(line, inner), id);
+export const partId = (path: readonly string[], id: string): string =>
+  path.reduceRight((inner, line) => joinedId(line, inner), id);
 
 /** The name that a piece of a component's kit has where the dish's recipe is written out. */
-export const partKit = (path: readonly string[], as: string): string => path.reduceRight((inner, line) => joinedId(line, inner, 40), as);
+export const partKit = (path: readonly string[], as: string): string =>
+  path.reduceRight((inner, line) => joinedId(line, inner, 40), as);
 
 /** Every component of a recipe at any depth, what holds others before what it holds. A recipe that needs itself has none. */
 export function partsOf(recipe: Recipe, find: (id: string) => Recipe | undefined): readonly Part[] {
@@ -31,7 +44,11 @@ export function partsOf(recipe: Recipe, find: (id: string) => Recipe | undefined
     for (const line of each.lines) {
       const component = line.component && find(line.component);
       if (!component) continue;
-      const part = { path: [...path, line.id], recipe: component, batches: batches * (batchesOfComponent(line, component) ?? 1) };
+      const part = {
+        path: [...path, line.id],
+        recipe: component,
+        batches: batches * (batchesOfComponent(line, component) ?? 1),
+      };
       parts.push(part);
       visit(component, part.path, part.batches);
     }
@@ -47,18 +64,36 @@ export function versionParts(occasion: Occasion, dish: Dish, version: Version): 
   if (!recipe) return [];
   return partsOf(recipe, find).map((part): VersionPart => {
     const plain = flatten(part.recipe, find);
-    const swaps = plain.lines.flatMap((line) => version.swaps.flatMap((swap): Swap[] => (swap.line === partId(part.path, line.id) ? [{ ...swap, line: line.id }] : [])));
-    const choices = plain.steps.flatMap((step) => dish.choices.flatMap((choice): Dish['choices'] => {
-      if (choice.step !== partId(part.path, step.id)) return [];
-      const way = [step.id, ...step.alternatives.map((each) => each.id)].find((id) => partId(part.path, id) === choice.alternative);
-      return way ? [{ step: step.id, alternative: way }] : [];
-    }));
-    return { ...part, made: applySwaps(chosenWays(plain, choices), swaps), sameAs: JSON.stringify([part.recipe.id, swaps, choices]) };
+    const swaps = plain.lines.flatMap((line) =>
+      version.swaps.flatMap((swap): Swap[] =>
+        swap.line === partId(part.path, line.id) ? [{ ...swap, line: line.id }] : [],
+      ),
+    );
+    const choices = plain.steps.flatMap((step) =>
+      dish.choices.flatMap((choice): Dish['choices'] => {
+        if (choice.step !== partId(part.path, step.id)) return [];
+        const way = [step.id, ...step.alternatives.map((each) => each.id)].find(
+          (id) => partId(part.path, id) === choice.alternative,
+        );
+        return way ? [{ step: step.id, alternative: way }] : [];
+      }),
+    );
+    return {
+      ...part,
+      made: applySwaps(chosenWays(plain, choices), swaps),
+      sameAs: JSON.stringify([part.recipe.id, swaps, choices]),
+    };
   });
 }
 
 /** Where the steps of a component stand in the recipe of the dish: from the dish's step to the component's. */
-export const stepsOfPart = (part: VersionPart): ReadonlyMap<StepId, StepId> => new Map(part.made.steps.map((step) => [partId(part.path, step.id) as StepId, step.id]));
+export const stepsOfPart = (part: VersionPart): ReadonlyMap<StepId, StepId> =>
+  new Map(part.made.steps.map((step) => [partId(part.path, step.id) as StepId, step.id]));
 
 /** The names of a component's kit: from the one the dish's recipe uses to the component's own. */
-export const kitOfPart = (part: VersionPart): ReadonlyMap<string, string> => new Map(part.made.steps.flatMap((step: Step) => step.kit.flatMap((use) => (use.as === undefined ? [] : [[partKit(part.path, use.as), use.as] as const]))));
+export const kitOfPart = (part: VersionPart): ReadonlyMap<string, string> =>
+  new Map(
+    part.made.steps.flatMap((step: Step) =>
+      step.kit.flatMap((use) => (use.as === undefined ? [] : [[partKit(part.path, use.as), use.as] as const])),
+    ),
+  );

@@ -1,5 +1,22 @@
 import * as v from 'valibot';
-import { clockTime, Cook, freshId, Guest, KitUnit, minutesOfClock, movedServing, ovensOf, Oven, span, usualDishwasher, withoutCook, withoutDish, withoutGuest, withoutUnit, type Occasion } from '../model/index.ts';
+import {
+  clockTime,
+  Cook,
+  freshId,
+  Guest,
+  KitUnit,
+  minutesOfClock,
+  movedServing,
+  ovensOf,
+  Oven,
+  span,
+  usualDishwasher,
+  withoutCook,
+  withoutDish,
+  withoutGuest,
+  withoutUnit,
+  type Occasion,
+} from '../model/index.ts';
 import { equalWork, gatherWork } from '../gather/index.ts';
 import { recipeOf } from '../versions/index.ts';
 
@@ -33,26 +50,55 @@ export function changed(occasion: Occasion, change: Change): Occasion {
   const { kitchen } = occasion;
   switch (change.kind) {
     case 'guest-more':
-      return { ...occasion, guests: [...occasion.guests, v.parse(Guest, { id: freshId('one-more', occasion.guests.map((guest) => guest.id)), name: 'One more', needs: [] })] };
+      return {
+        ...occasion,
+        guests: [
+          ...occasion.guests,
+          v.parse(Guest, {
+            id: freshId(
+              'one-more',
+              occasion.guests.map((guest) => guest.id),
+            ),
+            name: 'One more',
+            needs: [],
+          }),
+        ],
+      };
     case 'guest-less':
-      return occasion.guests.some((guest) => guest.id === change.guest) ? withoutGuest(occasion, change.guest) : occasion;
+      return occasion.guests.some((guest) => guest.id === change.guest)
+        ? withoutGuest(occasion, change.guest)
+        : occasion;
     case 'dish-less':
       return occasion.dishes.some((dish) => dish.id === change.dish) ? withoutDish(occasion, change.dish) : occasion;
     case 'serve':
       return movedServing(occasion, clockTime(occasion.serveAt, change.laterMin));
     case 'helper': {
       const last = Math.max(0, ...occasion.courses.map((course) => course.offsetMin));
-      const cook = v.parse(Cook, { id: freshId('helper', kitchen.cooks.map((each) => each.id)), name: 'Helper', windows: [{ fromMin: helperFromMin, toMin: last + 15 }] });
+      const cook = v.parse(Cook, {
+        id: freshId(
+          'helper',
+          kitchen.cooks.map((each) => each.id),
+        ),
+        name: 'Helper',
+        windows: [{ fromMin: helperFromMin, toMin: last + 15 }],
+      });
       return { ...occasion, kitchen: { ...kitchen, cooks: [...kitchen.cooks, cook] } };
     }
     case 'cook-less':
-      return kitchen.cooks.some((cook) => cook.id === change.cook) && kitchen.cooks.length > 1 ? withoutCook(occasion, change.cook) : occasion;
+      return kitchen.cooks.some((cook) => cook.id === change.cook) && kitchen.cooks.length > 1
+        ? withoutCook(occasion, change.cook)
+        : occasion;
     case 'oven-more':
       return { ...occasion, kitchen: { ...kitchen, moreOvens: [...kitchen.moreOvens, v.parse(Oven, secondOven)] } };
     case 'oven-less': {
       if (!ovensOf(kitchen)[change.oven]) return occasion;
-      const pins = occasion.wishes.pins.map(({ oven: _oven, rack: _rack, ...pin }) => pin).filter((pin) => Object.keys(pin).length > 1);
-      const less = change.oven === 0 ? { oven: { ...kitchen.oven, racks: 0 } } : { moreOvens: kitchen.moreOvens.filter((_, at) => at !== change.oven - 1) };
+      const pins = occasion.wishes.pins
+        .map(({ oven: _oven, rack: _rack, ...pin }) => pin)
+        .filter((pin) => Object.keys(pin).length > 1);
+      const less =
+        change.oven === 0
+          ? { oven: { ...kitchen.oven, racks: 0 } }
+          : { moreOvens: kitchen.moreOvens.filter((_, at) => at !== change.oven - 1) };
       return { ...occasion, kitchen: { ...kitchen, ...less }, wishes: { ...occasion.wishes, pins } };
     }
     case 'burner-less':
@@ -66,7 +112,23 @@ export function changed(occasion: Occasion, change: Change): Occasion {
     case 'kit-more': {
       const like = kitchen.kit.find((unit) => unit.id === change.like);
       if (!like) return occasion;
-      return { ...occasion, kitchen: { ...kitchen, kit: [...kitchen.kit, v.parse(KitUnit, { ...like, id: freshId(like.kind, kitchen.kit.map((unit) => unit.id)), name: `${like.name}, one more` })] } };
+      return {
+        ...occasion,
+        kitchen: {
+          ...kitchen,
+          kit: [
+            ...kitchen.kit,
+            v.parse(KitUnit, {
+              ...like,
+              id: freshId(
+                like.kind,
+                kitchen.kit.map((unit) => unit.id),
+              ),
+              name: `${like.name}, one more`,
+            }),
+          ],
+        },
+      };
     }
     case 'kit-less':
       return kitchen.kit.some((unit) => unit.id === change.unit) ? withoutUnit(occasion, change.unit) : occasion;
@@ -80,7 +142,8 @@ export function changed(occasion: Occasion, change: Change): Occasion {
 /** A change in words, as of the occasion before it: "served at 19:00", "without the blender". */
 export function changeWords(occasion: Occasion, change: Change): string {
   const { kitchen } = occasion;
-  const nameOf = (list: readonly { readonly id: string; readonly name: string }[], id: string) => list.find((each) => each.id === id)?.name ?? id;
+  const nameOf = (list: readonly { readonly id: string; readonly name: string }[], id: string) =>
+    list.find((each) => each.id === id)?.name ?? id;
   switch (change.kind) {
     case 'guest-more':
       return 'one guest more, who eats everything';
@@ -120,7 +183,9 @@ export function changeWords(occasion: Occasion, change: Change): string {
 }
 
 /** The occasion with several changes, one after the other. */
-export const allChanged = (occasion: Occasion, changes: readonly Change[]): Occasion => changes.reduce(changed, occasion);
+export const allChanged = (occasion: Occasion, changes: readonly Change[]): Occasion =>
+  changes.reduce(changed, occasion);
 
 /** Minutes since midnight of the occasion's day, of a moment of it. */
-export const byTheClock = (occasion: Occasion, momentMin: number): number => minutesOfClock(occasion.serveAt) + momentMin;
+export const byTheClock = (occasion: Occasion, momentMin: number): number =>
+  minutesOfClock(occasion.serveAt) + momentMin;

@@ -61,7 +61,9 @@ export function comparePlans(before: Planned, after: Planned): Comparison {
     if (was && was.startAt === place.startAt && was.endAt === place.endAt && was.cook === place.cook) same++;
     else changes.push({ id, ...names, before: was, after: place });
   }
-  const gone = [...old].flatMap(([id, { place, ...names }]): StepChange[] => (now.has(id) ? [] : [{ id, ...names, before: place }]));
+  const gone = [...old].flatMap(([id, { place, ...names }]): StepChange[] =>
+    now.has(id) ? [] : [{ id, ...names, before: place }],
+  );
   changes.sort((a, b) => a.after!.startAt - b.after!.startAt || (a.id < b.id ? -1 : 1));
   return { before: measuresOf(before), after: measuresOf(after), same, changes: [...gone, ...changes] };
 }
@@ -74,21 +76,40 @@ interface Placed {
 
 function placesOf({ occasion, plan }: Planned): ReadonlyMap<string, Placed> {
   const network = tasksOf(occasion, fit(occasion));
-  const cookName = (step: PlannedStep) => occasion.kitchen.cooks.find((cook) => cook.id === (step.cook ?? step.attention[0]?.cook))?.name ?? '';
+  const cookName = (step: PlannedStep) =>
+    occasion.kitchen.cooks.find((cook) => cook.id === (step.cook ?? step.attention[0]?.cook))?.name ?? '';
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
-  return new Map(network.tasks.flatMap((task) => {
-    const step = steps.get(task.id);
-    if (!step) return [];
-    const dishName = network.batches.find((batch) => batch.id === task.batch)!.recipe.name;
-    return [[task.id, { title: task.title, dishName, place: { startAt: byTheClock(occasion, step.startMin), endAt: byTheClock(occasion, step.endMin), cook: cookName(step) } }] as const];
-  }));
+  return new Map(
+    network.tasks.flatMap((task) => {
+      const step = steps.get(task.id);
+      if (!step) return [];
+      const dishName = network.batches.find((batch) => batch.id === task.batch)!.recipe.name;
+      return [
+        [
+          task.id,
+          {
+            title: task.title,
+            dishName,
+            place: {
+              startAt: byTheClock(occasion, step.startMin),
+              endAt: byTheClock(occasion, step.endMin),
+              cook: cookName(step),
+            },
+          },
+        ] as const,
+      ];
+    }),
+  );
 }
 
 function measuresOf({ occasion, plan }: Planned): PlanMeasures {
   const figures = planFigures(occasion, plan);
   const last = Math.max(...occasion.courses.map((course) => course.offsetMin));
   const table: FitTable = fit(occasion);
-  const served = tasksOf(occasion, table).tasks.reduce((latest, task) => Math.max(latest, task.serve?.atMin ?? -Infinity), -Infinity);
+  const served = tasksOf(occasion, table).tasks.reduce(
+    (latest, task) => Math.max(latest, task.serve?.atMin ?? -Infinity),
+    -Infinity,
+  );
   const lastMin = Number.isFinite(served) ? served : last;
   const hands = new Map(occasion.kitchen.cooks.map((cook) => [cook.name as string, 0]));
   const add = (cookId: string | undefined, minutes: number) => {

@@ -5,7 +5,9 @@ import { migrations } from '../../test-support/app.ts';
 import { openDb, StartError } from './open.ts';
 
 let folder: string;
-beforeEach(() => { folder = mkdtempSync(join(tmpdir(), 'lupin-db-')); });
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'lupin-db-'));
+});
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
 
 test('a new database is made, durable and strict', async () => {
@@ -18,7 +20,10 @@ test('a new database is made, durable and strict', async () => {
 });
 
 test('a file that is no database is left as it is, and said in a sentence', async () => {
-  writeFileSync(join(folder, 'lupin.db'), 'this is a shopping list, not a database, and longer than a header '.repeat(20));
+  writeFileSync(
+    join(folder, 'lupin.db'),
+    'this is a shopping list, not a database, and longer than a header '.repeat(20),
+  );
   await expect(openDb(folder, migrations)).rejects.toThrow(StartError);
 });
 

@@ -40,7 +40,9 @@ export async function openDb(folder: string, migrationsFolder: string): Promise<
     await client.execute('PRAGMA foreign_keys = ON');
   } catch (error) {
     if (error instanceof StartError) throw error;
-    throw new StartError(`Lupin cannot open the database in ${folder}: ${(error as Error).message}. Nothing was changed.`);
+    throw new StartError(
+      `Lupin cannot open the database in ${folder}: ${(error as Error).message}. Nothing was changed.`,
+    );
   }
   const db = drizzle(client, { schema });
   await migrate(db, { migrationsFolder });
@@ -51,10 +53,14 @@ export async function openDb(folder: string, migrationsFolder: string): Promise<
 async function refuseNewer(client: Client, migrationsFolder: string, folder: string): Promise<void> {
   const journal = JSON.parse(readFileSync(join(migrationsFolder, 'meta/_journal.json'), 'utf8')) as Journal;
   const newest = Math.max(...journal.entries.map((entry) => entry.when));
-  const table = await client.execute("SELECT name FROM sqlite_master WHERE type = 'table' AND name = '__drizzle_migrations'");
+  const table = await client.execute(
+    "SELECT name FROM sqlite_master WHERE type = 'table' AND name = '__drizzle_migrations'",
+  );
   if (table.rows.length === 0) return;
   const last = await client.execute('SELECT max(created_at) AS last FROM __drizzle_migrations');
   if (Number(last.rows[0]?.['last'] ?? 0) > newest) {
-    throw new StartError(`The database in ${folder} was made by a newer Lupin. Use that one, or another folder with LUPIN_DATA_DIR. Nothing was changed.`);
+    throw new StartError(
+      `The database in ${folder} was made by a newer Lupin. Use that one, or another folder with LUPIN_DATA_DIR. Nothing was changed.`,
+    );
   }
 }

@@ -12,7 +12,9 @@ export const occasions = sqliteTable('occasions', {
 export const occasionRevisions = sqliteTable(
   'occasion_revisions',
   {
-    occasion: text('occasion').notNull().references(() => occasions.id, { onDelete: 'cascade' }),
+    occasion: text('occasion')
+      .notNull()
+      .references(() => occasions.id, { onDelete: 'cascade' }),
     revision: integer('revision').notNull(),
     document: text('document').notNull(),
     changedAt: text('changed_at').notNull(),
@@ -22,7 +24,9 @@ export const occasionRevisions = sqliteTable(
 
 /** The audited plan last kept for an occasion; a lupin.plan/1. */
 export const plans = sqliteTable('plans', {
-  occasion: text('occasion').primaryKey().references(() => occasions.id, { onDelete: 'cascade' }),
+  occasion: text('occasion')
+    .primaryKey()
+    .references(() => occasions.id, { onDelete: 'cascade' }),
   basis: text('basis').notNull(),
   document: text('document').notNull(),
   keptAt: text('kept_at').notNull(),
@@ -30,7 +34,9 @@ export const plans = sqliteTable('plans', {
 
 /** A day that has been begun: what is cooked and how, as it now is. A rehearsal has a clock of its own. */
 export const days = sqliteTable('days', {
-  occasion: text('occasion').primaryKey().references(() => occasions.id, { onDelete: 'cascade' }),
+  occasion: text('occasion')
+    .primaryKey()
+    .references(() => occasions.id, { onDelete: 'cascade' }),
   /** Another each time a day is begun, so that nothing from an earlier one is taken for this. */
   day: text('day').notNull().default(''),
   mode: text('mode', { enum: ['day', 'rehearsal'] }).notNull(),
@@ -48,21 +54,29 @@ export const days = sqliteTable('days', {
 });
 
 /** Everything that happened on a day, in the order in which it came in; only ever added to. */
-export const dayEvents = sqliteTable('day_events', {
-  seq: integer('seq').primaryKey({ autoIncrement: true }),
-  occasion: text('occasion').notNull().references(() => days.occasion, { onDelete: 'cascade' }),
-  id: text('id').notNull(),
-  device: text('device').notNull(),
-  atMin: real('at_min').notNull(),
-  what: text('what').notNull(),
-}, (table) => [uniqueIndex('day_events_once').on(table.occasion, table.id)]);
+export const dayEvents = sqliteTable(
+  'day_events',
+  {
+    seq: integer('seq').primaryKey({ autoIncrement: true }),
+    occasion: text('occasion')
+      .notNull()
+      .references(() => days.occasion, { onDelete: 'cascade' }),
+    id: text('id').notNull(),
+    device: text('device').notNull(),
+    atMin: real('at_min').notNull(),
+    what: text('what').notNull(),
+  },
+  (table) => [uniqueIndex('day_events_once').on(table.occasion, table.id)],
+);
 
 /** Devices of the home network that have joined a day with a code. Of the token that each holds only a digest is kept. */
 export const joinedDevices = sqliteTable('joined_devices', {
   id: text('id').primaryKey(),
   name: text('name').notNull(),
   role: text('role', { enum: ['reader', 'helper'] }).notNull(),
-  occasion: text('occasion').notNull().references(() => occasions.id, { onDelete: 'cascade' }),
+  occasion: text('occasion')
+    .notNull()
+    .references(() => occasions.id, { onDelete: 'cascade' }),
   tokenDigest: text('token_digest').notNull().unique(),
   joinedAt: text('joined_at').notNull(),
 });

@@ -26,7 +26,9 @@ async function ready() {
     for (let i = 0; i < 2000 && !come(); i++) await new Promise((resolve) => setTimeout(resolve, 5));
     expect(come()).toBe(true);
   };
-  const note = (text: string) => (one: Occasion): Occasion => ({ ...one, note: text });
+  const note =
+    (text: string) =>
+    (one: Occasion): Occasion => ({ ...one, note: text });
   return { server, store, editing, id, shown, until, note };
 }
 

@@ -8,7 +8,8 @@ import type { AppDispatch, RootState } from './store.ts';
 
 type Thunk<T> = (dispatch: AppDispatch, getState: () => RootState) => T;
 
-const cached = (state: RootState, id: string): KeptOccasion | undefined => api.endpoints.occasion.select(id)(state).data;
+const cached = (state: RootState, id: string): KeptOccasion | undefined =>
+  api.endpoints.occasion.select(id)(state).data;
 
 /** Writes of one occasion go out one after the other, each based on the revision the one before it made. */
 const queues = new Map<string, Promise<void>>();
@@ -31,7 +32,11 @@ export function editOccasion(id: string, change: (occasion: Occasion) => Occasio
     if (!after.success) return after.issues[0].message;
     // Parts that did not change stay the same objects, so that what was computed from them need not be computed again.
     const kept = copyWithStructuralSharing(before.occasion, after.output) as Occasion;
-    dispatch(api.util.updateQueryData('occasion', id, (draft) => { (draft as { occasion: Occasion }).occasion = kept; }));
+    dispatch(
+      api.util.updateQueryData('occasion', id, (draft) => {
+        (draft as { occasion: Occasion }).occasion = kept;
+      }),
+    );
     void inTurn(id, () => send(dispatch, getState, id, kept));
     return undefined;
   };
@@ -43,13 +48,18 @@ async function send(dispatch: AppDispatch, getState: () => RootState, id: string
   dispatch(savingStarted());
   try {
     const kept = await dispatch(api.endpoints.putOccasion.initiate({ id, baseRevision: base, occasion })).unwrap();
-    dispatch(api.util.updateQueryData('occasion', id, (draft) => { (draft as { revision: number }).revision = kept.revision; }));
+    dispatch(
+      api.util.updateQueryData('occasion', id, (draft) => {
+        (draft as { revision: number }).revision = kept.revision;
+      }),
+    );
     dispatch(changed({ id, from: base }));
     dispatch(troubleGone());
   } catch (error) {
     dispatch(troubleCame(problemWords(error)));
     // Refused: show what is really kept. Unreachable: keep what was typed.
-    if ((error as { status?: unknown }).status !== 'FETCH_ERROR') dispatch(api.util.invalidateTags([{ type: 'occasion', id }]));
+    if ((error as { status?: unknown }).status !== 'FETCH_ERROR')
+      dispatch(api.util.invalidateTags([{ type: 'occasion', id }]));
   } finally {
     dispatch(savingEnded());
   }
@@ -62,7 +72,9 @@ function go(id: string, direction: 'back' | 'forward'): Thunk<void> {
       const base = cached(getState(), id)?.revision;
       if (target === undefined || base === undefined) return;
       try {
-        const kept = await dispatch(api.endpoints.restoreOccasion.initiate({ id, baseRevision: base, revision: target })).unwrap();
+        const kept = await dispatch(
+          api.endpoints.restoreOccasion.initiate({ id, baseRevision: base, revision: target }),
+        ).unwrap();
         dispatch(api.util.updateQueryData('occasion', id, () => kept));
         dispatch((direction === 'back' ? undone : redone)({ id, from: base }));
       } catch (error) {

@@ -5,10 +5,18 @@ const slice = createSlice({
   name: 'notices',
   initialState: { trouble: null as string | null, saving: 0 },
   reducers: {
-    savingStarted(state) { state.saving++; },
-    savingEnded(state) { state.saving--; },
-    troubleCame(state, { payload }: PayloadAction<string>) { state.trouble = payload; },
-    troubleGone(state) { state.trouble = null; },
+    savingStarted(state) {
+      state.saving++;
+    },
+    savingEnded(state) {
+      state.saving--;
+    },
+    troubleCame(state, { payload }: PayloadAction<string>) {
+      state.trouble = payload;
+    },
+    troubleGone(state) {
+      state.trouble = null;
+    },
   },
 });
 

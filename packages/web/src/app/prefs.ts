@@ -22,7 +22,10 @@ const slice = createSlice({
   name: 'prefs',
   initialState: remembered,
   reducers: {
-    unitsSwitched: (_, { payload }: PayloadAction<'metric' | 'us'>): Prefs => ({ measure: payload, temperature: payload === 'us' ? 'F' : 'C' }),
+    unitsSwitched: (_, { payload }: PayloadAction<'metric' | 'us'>): Prefs => ({
+      measure: payload,
+      temperature: payload === 'us' ? 'F' : 'C',
+    }),
   },
 });
 

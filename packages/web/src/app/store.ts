@@ -8,7 +8,13 @@ import { noticesReducer } from './notices.ts';
 import { prefsReducer, rememberPrefs } from './prefs.ts';
 
 export const store = configureStore({
-  reducer: { [api.reducerPath]: api.reducer, prefs: prefsReducer, history: historyReducer, notices: noticesReducer, plans: planReducer },
+  reducer: {
+    [api.reducerPath]: api.reducer,
+    prefs: prefsReducer,
+    history: historyReducer,
+    notices: noticesReducer,
+    plans: planReducer,
+  },
   // Plans are large and never changed in place; walking them on every action would only cost time.
   middleware: (defaults) => defaults({ serializableCheck: false, immutableCheck: false }).concat(api.middleware),
 });

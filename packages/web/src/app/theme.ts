@@ -27,7 +27,13 @@ export const themeFor = (dark: boolean): ThemeConfig => ({
     motionDurationSlow: '0.16s',
   },
   components: {
-    Button: { fontWeight: 600, primaryColor: dark ? '#1d1822' : '#fffdf8', primaryShadow: 'none', defaultShadow: 'none', dangerShadow: 'none' },
+    Button: {
+      fontWeight: 600,
+      primaryColor: dark ? '#1d1822' : '#fffdf8',
+      primaryShadow: 'none',
+      defaultShadow: 'none',
+      dangerShadow: 'none',
+    },
     Segmented: { trackBg: dark ? '#272030' : '#f1e9da', itemColor: dark ? '#c9bfd5' : '#554c61' },
   },
 });

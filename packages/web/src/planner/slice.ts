@@ -2,7 +2,9 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { AuditReport, NoPlan, Plan } from '@lupin/core';
 
 /** The audit as it crosses from the worker: surfaces as a plain record. */
-export type PlainAudit = Omit<AuditReport, 'surfaces'> & { readonly surfaces: Readonly<Record<string, AuditReport['surfaces'] extends ReadonlyMap<string, infer S> ? S : never>> };
+export type PlainAudit = Omit<AuditReport, 'surfaces'> & {
+  readonly surfaces: Readonly<Record<string, AuditReport['surfaces'] extends ReadonlyMap<string, infer S> ? S : never>>;
+};
 
 export interface PlanState {
   /** What the plan rests on; another basis means it is stale. */
@@ -23,9 +25,15 @@ const slice = createSlice({
     /** A plan of the same basis stays in sight while a better one is looked for. */
     lookingStarted: (state, { payload }: PayloadAction<{ id: string; basis: string }>) => {
       const before = state[payload.id];
-      const kept = before?.basis === payload.basis && before.plan && before.audit ? { plan: before.plan, audit: before.audit } : {};
+      const kept =
+        before?.basis === payload.basis && before.plan && before.audit
+          ? { plan: before.plan, audit: before.audit }
+          : {};
       const offered = before?.offered ? { offered: before.offered } : {};
-      return { ...state, [payload.id]: { basis: payload.basis, status: 'looking' as const, share: 0, ...kept, ...offered } };
+      return {
+        ...state,
+        [payload.id]: { basis: payload.basis, status: 'looking' as const, share: 0, ...kept, ...offered },
+      };
     },
     planOffered: (state, { payload }: PayloadAction<{ id: string; plan: Plan }>) => {
       const mine = state[payload.id];
@@ -39,9 +47,22 @@ const slice = createSlice({
       const mine = state[payload.id];
       return mine ? { ...state, [payload.id]: { ...mine, plan: payload.plan, audit: payload.audit } } : state;
     },
-    lookingEnded: (state, { payload }: PayloadAction<{ id: string; status: 'ready' | 'stopped' | 'none'; reason?: NoPlan }>) => {
+    lookingEnded: (
+      state,
+      { payload }: PayloadAction<{ id: string; status: 'ready' | 'stopped' | 'none'; reason?: NoPlan }>,
+    ) => {
       const mine = state[payload.id];
-      return mine ? { ...state, [payload.id]: { ...mine, status: payload.status, share: 1, ...(payload.reason ? { reason: payload.reason } : {}) } } : state;
+      return mine
+        ? {
+            ...state,
+            [payload.id]: {
+              ...mine,
+              status: payload.status,
+              share: 1,
+              ...(payload.reason ? { reason: payload.reason } : {}),
+            },
+          }
+        : state;
     },
   },
 });

@@ -1,5 +1,22 @@
 import { expose } from 'comlink';
-import { audit, auditedPlanning, chancesOf, mends, surer, type AuditReport, type Chances, type DaySummary, type Mend, type NoPlan, type Occasion, type Pin, type Plan, type PlanOptions, type Standpoint, type Surer } from '@lupin/core';
+import {
+  audit,
+  auditedPlanning,
+  chancesOf,
+  mends,
+  surer,
+  type AuditReport,
+  type Chances,
+  type DaySummary,
+  type Mend,
+  type NoPlan,
+  type Occasion,
+  type Pin,
+  type Plan,
+  type PlanOptions,
+  type Standpoint,
+  type Surer,
+} from '@lupin/core';
 import type { PlainAudit } from './slice.ts';
 
 /** A plan, the pins it rests on, and the share of days on which everything is in time with it. */
@@ -11,12 +28,20 @@ export interface SurerPlan {
 
 export type Outcome = { readonly kind: 'plan' } | { readonly kind: 'none'; readonly reason: NoPlan };
 
-const plain = ({ surfaces, ...report }: AuditReport): PlainAudit => ({ ...report, surfaces: Object.fromEntries(surfaces) });
+const plain = ({ surfaces, ...report }: AuditReport): PlainAudit => ({
+  ...report,
+  surfaces: Object.fromEntries(surfaces),
+});
 
 /** Plans away from the screen. Every plan has passed the audit before anybody sees it. */
 const planner = {
   audit: (occasion: Occasion, plan: Plan): PlainAudit => plain(audit(occasion, plan)),
-  async plan(occasion: Occasion, options: PlanOptions, onFound: (plan: Plan, report: PlainAudit) => void, onShare: (share: number) => void): Promise<Outcome> {
+  async plan(
+    occasion: Occasion,
+    options: PlanOptions,
+    onFound: (plan: Plan, report: PlainAudit) => void,
+    onShare: (share: number) => void,
+  ): Promise<Outcome> {
     const run = auditedPlanning(occasion, options);
     let said = 0;
     for (;;) {
@@ -27,7 +52,13 @@ const planner = {
     }
   },
   /** How sure a plan is; with `spareSeconds`, also what minutes to spare would buy. */
-  chances(occasion: Occasion, plan: Plan, spareSeconds: number, onCounted: (summary: DaySummary) => void, onShare: (share: number) => void): Chances {
+  chances(
+    occasion: Occasion,
+    plan: Plan,
+    spareSeconds: number,
+    onCounted: (summary: DaySummary) => void,
+    onShare: (share: number) => void,
+  ): Chances {
     const run = chancesOf(occasion, plan, { spareSeconds });
     for (;;) {
       const next = run.next();
@@ -41,7 +72,11 @@ const planner = {
   /** A plan with spare time put where it makes it surer, and the cook's pins that ask for it. */
   surer(occasion: Occasion, plan: Plan, onShare: (next: { share: number; best: SurerPlan }) => void): SurerPlan {
     const run = surer(occasion, plan);
-    const plainly = (best: Surer): SurerPlan => ({ pins: best.occasion.wishes.pins, plan: best.plan, allOnTime: best.allOnTime });
+    const plainly = (best: Surer): SurerPlan => ({
+      pins: best.occasion.wishes.pins,
+      plan: best.plan,
+      allOnTime: best.allOnTime,
+    });
     for (;;) {
       const next = run.next();
       if (next.done) return plainly(next.value);

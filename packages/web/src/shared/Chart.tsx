@@ -22,10 +22,14 @@ export default function Chart({ label, height, draw }: ChartProps) {
   useEffect(() => {
     const element = place.current!;
     const dark = window.matchMedia('(prefers-color-scheme: dark)');
-    const paint = (): void => chart.current?.setOption({ animation: false, ...draw(inks(element), element.clientWidth) }, true);
+    const paint = (): void =>
+      chart.current?.setOption({ animation: false, ...draw(inks(element), element.clientWidth) }, true);
     chart.current = init(element, undefined, { renderer: 'svg' });
     paint();
-    const observer = new ResizeObserver(() => { chart.current?.resize(); paint(); });
+    const observer = new ResizeObserver(() => {
+      chart.current?.resize();
+      paint();
+    });
     observer.observe(element);
     dark.addEventListener('change', paint);
     return () => {

@@ -26,8 +26,23 @@ export function ClockField({ id, label, value, onChange }: ClockFieldProps) {
   };
   return (
     <span style={{ display: 'inline-flex', flexDirection: 'column' }}>
-      <Input id={id} aria-label={label} style={{ width: 84 }} inputMode="numeric" maxLength={8} value={text} status={clock === undefined ? 'error' : ''} onChange={(event) => setText(event.target.value)} onBlur={commit} onPressEnter={commit} />
-      {clock === undefined && <span className="fault" role="alert">a time, like 18:30</span>}
+      <Input
+        id={id}
+        aria-label={label}
+        style={{ width: 84 }}
+        inputMode="numeric"
+        maxLength={8}
+        value={text}
+        status={clock === undefined ? 'error' : ''}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={commit}
+        onPressEnter={commit}
+      />
+      {clock === undefined && (
+        <span className="fault" role="alert">
+          a time, like 18:30
+        </span>
+      )}
     </span>
   );
 }

@@ -16,8 +16,20 @@ export function CopyButton({ text, label }: { text: string; label: string }) {
   };
   return (
     <>
-      <Button size="small" icon={state === 'copied' ? <CheckOutlined /> : <CopyOutlined />} onClick={() => void copy()}>{state === 'copied' ? 'Copied' : label}</Button>
-      {state === 'by-hand' && <textarea aria-label="Copy this by hand" readOnly value={text} rows={6} style={{ width: '100%', marginTop: 6 }} onFocus={(event) => event.target.select()} autoFocus />}
+      <Button size="small" icon={state === 'copied' ? <CheckOutlined /> : <CopyOutlined />} onClick={() => void copy()}>
+        {state === 'copied' ? 'Copied' : label}
+      </Button>
+      {state === 'by-hand' && (
+        <textarea
+          aria-label="Copy this by hand"
+          readOnly
+          value={text}
+          rows={6}
+          style={{ width: '100%', marginTop: 6 }}
+          onFocus={(event) => event.target.select()}
+          autoFocus
+        />
+      )}
     </>
   );
 }

@@ -18,13 +18,37 @@ interface VesselFieldProps {
 /** The inner measures of a vessel. */
 export function VesselField({ vessel, of = '', onChange }: VesselFieldProps) {
   const number = (label: string, value: number, least: number, most: number, put: (value: number) => Pan) => (
-    <label className="row">{label} <InputNumber size="small" aria-label={of ? `${of}: ${label}` : label} min={least} max={most} value={value} onChange={(next) => { if (next !== null) onChange(put(Math.max(least, next))); }} style={{ width: 58 }} /></label>
+    <label className="row">
+      {label}{' '}
+      <InputNumber
+        size="small"
+        aria-label={of ? `${of}: ${label}` : label}
+        min={least}
+        max={most}
+        value={value}
+        onChange={(next) => {
+          if (next !== null) onChange(put(Math.max(least, next)));
+        }}
+        style={{ width: 58 }}
+      />
+    </label>
   );
   switch (vessel.shape) {
     case 'round':
-      return <>{number('across, cm', vessel.diameterCm, 4, 60, (diameterCm) => ({ ...vessel, diameterCm }))}{number('deep, cm', vessel.depthCm, 1, 40, (depthCm) => ({ ...vessel, depthCm }))}</>;
+      return (
+        <>
+          {number('across, cm', vessel.diameterCm, 4, 60, (diameterCm) => ({ ...vessel, diameterCm }))}
+          {number('deep, cm', vessel.depthCm, 1, 40, (depthCm) => ({ ...vessel, depthCm }))}
+        </>
+      );
     case 'rectangle':
-      return <>{number('long, cm', vessel.lengthCm, 4, 80, (lengthCm) => ({ ...vessel, lengthCm }))}{number('wide, cm', vessel.widthCm, 4, 80, (widthCm) => ({ ...vessel, widthCm }))}{number('deep, cm', vessel.depthCm, 1, 40, (depthCm) => ({ ...vessel, depthCm }))}</>;
+      return (
+        <>
+          {number('long, cm', vessel.lengthCm, 4, 80, (lengthCm) => ({ ...vessel, lengthCm }))}
+          {number('wide, cm', vessel.widthCm, 4, 80, (widthCm) => ({ ...vessel, widthCm }))}
+          {number('deep, cm', vessel.depthCm, 1, 40, (depthCm) => ({ ...vessel, depthCm }))}
+        </>
+      );
     case 'pot':
       return number('litres', vessel.volumeL, 0.2, 50, (volumeL) => ({ ...vessel, volumeL }));
     default:

@@ -1,4 +1,21 @@
-const names = ['paper', 'card', 'line', 'line-strong', 'ink', 'ink-soft', 'violet', 'violet-soft', 'leaf', 'leaf-soft', 'straw', 'straw-soft', 'clay', 'clay-soft', 'wash', 'shade'] as const;
+const names = [
+  'paper',
+  'card',
+  'line',
+  'line-strong',
+  'ink',
+  'ink-soft',
+  'violet',
+  'violet-soft',
+  'leaf',
+  'leaf-soft',
+  'straw',
+  'straw-soft',
+  'clay',
+  'clay-soft',
+  'wash',
+  'shade',
+] as const;
 
 export type Inks = Readonly<Record<(typeof names)[number], string>>;
 

@@ -1,4 +1,13 @@
-import { densityDoubtOf, foodOf, measure, temperature, type Amount, type Measured, type MeasureSystem, type TemperatureScale } from '@lupin/core';
+import {
+  densityDoubtOf,
+  foodOf,
+  measure,
+  temperature,
+  type Amount,
+  type Measured,
+  type MeasureSystem,
+  type TemperatureScale,
+} from '@lupin/core';
 import { useAppSelector } from '../app/store.ts';
 
 export interface Units {
@@ -15,7 +24,11 @@ export function useUnits(): Units {
     ...prefs,
     amount: (amount, food, massG) => {
       const entry = food ? foodOf(food) : undefined;
-      return measure(amount, prefs.measure, { densityGPerMl: entry?.densityGPerMl, densityDoubt: entry && densityDoubtOf(entry), massG });
+      return measure(amount, prefs.measure, {
+        densityGPerMl: entry?.densityGPerMl,
+        densityDoubt: entry && densityDoubtOf(entry),
+        massG,
+      });
     },
     degrees: (celsius) => temperature(celsius, prefs.temperature),
   };

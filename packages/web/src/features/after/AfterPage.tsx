@@ -29,18 +29,45 @@ export function AfterPage() {
   return (
     <>
       <div className="tt-head no-print" style={{ flexWrap: 'wrap' }}>
-        <Segmented aria-label="What to see" value={view} onChange={(value) => put(value as View)} options={[...views]} />
-        {day?.day.mode === 'rehearsal' && (view === 'leftovers' || view === 'happened') && <span className="rehearsal">of the rehearsal; the day itself begins anew</span>}
-        {day && !day.online && <span className="offline" role="status">no connection{day.unsent > 0 ? `, ${day.unsent} kept here` : ''}</span>}
-        {day?.refused && <span className="fault" role="alert">Not noted. {day.refused}</span>}
+        <Segmented
+          aria-label="What to see"
+          value={view}
+          onChange={(value) => put(value as View)}
+          options={[...views]}
+        />
+        {day?.day.mode === 'rehearsal' && (view === 'leftovers' || view === 'happened') && (
+          <span className="rehearsal">of the rehearsal; the day itself begins anew</span>
+        )}
+        {day && !day.online && (
+          <span className="offline" role="status">
+            no connection{day.unsent > 0 ? `, ${day.unsent} kept here` : ''}
+          </span>
+        )}
+        {day?.refused && (
+          <span className="fault" role="alert">
+            Not noted. {day.refused}
+          </span>
+        )}
       </div>
       <main className="page after-page">
-        {view === 'again' ? <AgainForm occasion={occasion} />
-          : view === 'times' ? <LearnedTimes only={recipes} />
-          : day === undefined ? <p className="soft">Looking at the day …</p>
-          : day === null ? <><h2>The day has not been yet</h2><p className="soft">Once it is begun on the Cook page, what is ready, left over and measured is kept here, and what it took.</p></>
-          : view === 'happened' ? <WhatHappened day={day.day} begun={begun} events={day.events} nowMin={day.nowMin} onNote={day.note} />
-          : <Leftovers day={day.day} begun={begun} events={day.events} nowMin={day.nowMin} onNote={day.note} />}
+        {view === 'again' ? (
+          <AgainForm occasion={occasion} />
+        ) : view === 'times' ? (
+          <LearnedTimes only={recipes} />
+        ) : day === undefined ? (
+          <p className="soft">Looking at the day …</p>
+        ) : day === null ? (
+          <>
+            <h2>The day has not been yet</h2>
+            <p className="soft">
+              Once it is begun on the Cook page, what is ready, left over and measured is kept here, and what it took.
+            </p>
+          </>
+        ) : view === 'happened' ? (
+          <WhatHappened day={day.day} begun={begun} events={day.events} nowMin={day.nowMin} onNote={day.note} />
+        ) : (
+          <Leftovers day={day.day} begun={begun} events={day.events} nowMin={day.nowMin} onNote={day.note} />
+        )}
       </main>
     </>
   );

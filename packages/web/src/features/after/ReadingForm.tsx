@@ -21,8 +21,20 @@ export function ReadingForm({ label, onNote }: ReadingFormProps) {
   };
   return (
     <span className="row reading-form">
-      <InputNumber aria-label={label} value={value} onChange={setValue} onPressEnter={note} min={fahrenheit ? -20 : rules.leastReadingC} max={fahrenheit ? 600 : rules.mostReadingC} suffix={fahrenheit ? '°F' : '°C'} inputMode="decimal" style={{ width: 96 }} />
-      <Button disabled={value === null} onClick={note}>Note</Button>
+      <InputNumber
+        aria-label={label}
+        value={value}
+        onChange={setValue}
+        onPressEnter={note}
+        min={fahrenheit ? -20 : rules.leastReadingC}
+        max={fahrenheit ? 600 : rules.mostReadingC}
+        suffix={fahrenheit ? '°F' : '°C'}
+        inputMode="decimal"
+        style={{ width: 96 }}
+      />
+      <Button disabled={value === null} onClick={note}>
+        Note
+      </Button>
     </span>
   );
 }

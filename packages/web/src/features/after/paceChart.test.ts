@@ -2,12 +2,22 @@ import type { Inks } from '../../shared/inks.ts';
 import { demo } from '../../../../core/test-support/demo.ts';
 import { paceChart, paceWords } from './paceChart.ts';
 
-const pace = (...late: number[]) => late.map((by, at) => ({ id: `a.${at}`, title: `Step ${at}`, dishName: 'Soup', cook: at % 2 ? demo('sunday-lunch').kitchen.cooks[0]!.id : undefined, plannedMin: -60 + at * 10, reallyMin: -60 + at * 10 + by }));
+const pace = (...late: number[]) =>
+  late.map((by, at) => ({
+    id: `a.${at}`,
+    title: `Step ${at}`,
+    dishName: 'Soup',
+    cook: at % 2 ? demo('sunday-lunch').kitchen.cooks[0]!.id : undefined,
+    plannedMin: -60 + at * 10,
+    reallyMin: -60 + at * 10 + by,
+  }));
 
 test('says where the day was furthest behind, and how it ended', () => {
   expect(paceWords([])).toBe('Nothing was ticked.');
   expect(paceWords(pace(0, 3, 2))).toBe('The day kept to the first plan.');
-  expect(paceWords(pace(0, 12, -2))).toBe('Furthest behind the first plan: 12 min, at “Step 1” (Soup). At the end in time.');
+  expect(paceWords(pace(0, 12, -2))).toBe(
+    'Furthest behind the first plan: 12 min, at “Step 1” (Soup). At the end in time.',
+  );
   expect(paceWords(pace(0, 12, 7))).toContain('At the end 7 min behind');
 });
 

@@ -1,6 +1,15 @@
 import { useState } from 'react';
 import { Input } from 'antd';
-import { clockTime, gateItems, listed, type GateItem, type Occasion, type PlannedWash, type Progress, type WashEntry } from '@lupin/core';
+import {
+  clockTime,
+  gateItems,
+  listed,
+  type GateItem,
+  type Occasion,
+  type PlannedWash,
+  type Progress,
+  type WashEntry,
+} from '@lupin/core';
 
 interface GateCardProps {
   readonly occasion: Occasion;
@@ -18,28 +27,89 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
   const clean = progress.gates.get(wash.id)?.clean;
   const items = gateItems(wash);
   const left = items.filter((item) => !clean?.has(item));
-  const names = (ids: readonly string[]) => listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
+  const names = (ids: readonly string[]) =>
+    listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
   const unitName = (item: GateItem) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item;
-  const nameOf = (item: GateItem) => (item in gateWords ? gateWords[item]!.long : wash.machineUntilMin === undefined ? unitName(item) : `${unitName(item)}, loaded`);
+  const nameOf = (item: GateItem) =>
+    item in gateWords
+      ? gateWords[item]!.long
+      : wash.machineUntilMin === undefined
+        ? unitName(item)
+        : `${unitName(item)}, loaded`;
   const shortName = (item: GateItem) => gateWords[item]?.short ?? unitName(item).toLowerCase();
   return (
     <>
       <h2>{wash.machineUntilMin === undefined ? 'Wash before going on' : 'Start the dishwasher before going on'}</h2>
-      <div className="gate">On it: <strong>{listed(entry.carries)}</strong>.{entry.guests.length > 0 && <> Not a trace may reach <strong>{names(entry.guests)}</strong>.</>}{entry.raw && <> What is raw may reach nobody’s plate.</>} {wash.machineUntilMin === undefined ? 'A wipe is not enough.' : `A rinse is not enough: the full programme. It is done about ${clockTime(occasion.serveAt, wash.machineUntilMin)}; nothing comes out before.`}</div>
+      <div className="gate">
+        On it: <strong>{listed(entry.carries)}</strong>.
+        {entry.guests.length > 0 && (
+          <>
+            {' '}
+            Not a trace may reach <strong>{names(entry.guests)}</strong>.
+          </>
+        )}
+        {entry.raw && <> What is raw may reach nobody’s plate.</>}{' '}
+        {wash.machineUntilMin === undefined
+          ? 'A wipe is not enough.'
+          : `A rinse is not enough: the full programme. It is done about ${clockTime(occasion.serveAt, wash.machineUntilMin)}; nothing comes out before.`}
+      </div>
       <div className="gate-items" role="group" aria-label="What must be clean">
         {items.map((item) => (
-          <button key={item} type="button" role="checkbox" aria-checked={clean?.has(item) ?? false} className="gate-item" onClick={() => onClean([item], !clean?.has(item))}>
-            <span className="box" aria-hidden>{clean?.has(item) ? '✓' : ''}</span>{nameOf(item)}
+          <button
+            key={item}
+            type="button"
+            role="checkbox"
+            aria-checked={clean?.has(item) ?? false}
+            className="gate-item"
+            onClick={() => onClean([item], !clean?.has(item))}
+          >
+            <span className="box" aria-hidden>
+              {clean?.has(item) ? '✓' : ''}
+            </span>
+            {nameOf(item)}
           </button>
         ))}
       </div>
       {skipping ? (
-        <form className="gate-skip" onSubmit={(event) => { event.preventDefault(); if (reason.trim()) { onSkip(left, reason.trim()); setSkipping(false); } }}>
-          <label htmlFor="skip-reason">Why not: {listed(left.map(shortName))}? It is noted, and the plates are judged again.</label>
-          <Input id="skip-reason" size="large" autoFocus value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
-          <div className="row"><button type="submit" className="big-button" disabled={reason.trim() === ''}>Go on without</button><button type="button" className="big-button plain" onClick={() => setSkipping(false)}>Keep the gate</button></div>
+        <form
+          className="gate-skip"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (reason.trim()) {
+              onSkip(left, reason.trim());
+              setSkipping(false);
+            }
+          }}
+        >
+          <label htmlFor="skip-reason">
+            Why not: {listed(left.map(shortName))}? It is noted, and the plates are judged again.
+          </label>
+          <Input
+            id="skip-reason"
+            size="large"
+            autoFocus
+            value={reason}
+            maxLength={300}
+            onChange={(event) => setReason(event.target.value)}
+          />
+          <div className="row">
+            <button type="submit" className="big-button" disabled={reason.trim() === ''}>
+              Go on without
+            </button>
+            <button type="button" className="big-button plain" onClick={() => setSkipping(false)}>
+              Keep the gate
+            </button>
+          </div>
         </form>
-      ) : left.length > 0 && <p><button type="button" className="bare skip-link" onClick={() => setSkipping(true)}>It cannot all be cleaned …</button></p>}
+      ) : (
+        left.length > 0 && (
+          <p>
+            <button type="button" className="bare skip-link" onClick={() => setSkipping(true)}>
+              It cannot all be cleaned …
+            </button>
+          </p>
+        )
+      )}
     </>
   );
 }

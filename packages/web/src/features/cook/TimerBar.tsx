@@ -9,11 +9,19 @@ export interface NamedTimer extends DayTimer {
 
 type State = 'running' | 'early' | 'due';
 
-const stateOf = (timer: DayTimer, nowMin: number): State => (nowMin >= timer.dueMin ? 'due' : timer.earlyMin !== undefined && nowMin >= timer.earlyMin && timer.kind === 'last-look' ? 'early' : 'running');
+const stateOf = (timer: DayTimer, nowMin: number): State =>
+  nowMin >= timer.dueMin
+    ? 'due'
+    : timer.earlyMin !== undefined && nowMin >= timer.earlyMin && timer.kind === 'last-look'
+      ? 'early'
+      : 'running';
 
 const left = (minutes: number): string => {
   const seconds = Math.round(Math.abs(minutes) * 60);
-  const text = seconds >= 3600 ? `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}` : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+  const text =
+    seconds >= 3600
+      ? `${Math.floor(seconds / 3600)} h ${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`
+      : `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
   return minutes < 0 ? `+${text}` : text;
 };
 
@@ -40,10 +48,42 @@ export function TimerBar({ timers, nowMin, sound, onPick, onMore, onAdd, onOff }
           <div key={timer.id} className={`timer ${state}`}>
             <button type="button" className="bare timer-pick" onClick={() => onPick(timer)}>
               <strong className="timer-left">{left(timer.dueMin - nowMin)}</strong>
-              <span className="timer-name">{timer.title}{timer.where && <span className="soft"> · {timer.where}</span>}<br /><span className="soft">{state === 'due' ? (timer.kind === 'ready' ? 'ready' : 'now: ') : state === 'early' ? 'look now: it may be done. ' : ''}{timer.name}</span></span>
+              <span className="timer-name">
+                {timer.title}
+                {timer.where && <span className="soft"> · {timer.where}</span>}
+                <br />
+                <span className="soft">
+                  {state === 'due'
+                    ? timer.kind === 'ready'
+                      ? 'ready'
+                      : 'now: '
+                    : state === 'early'
+                      ? 'look now: it may be done. '
+                      : ''}
+                  {timer.name}
+                </span>
+              </span>
             </button>
-            {timer.kind === 'own' && onOff && <button type="button" className="timer-more" aria-label={`Off: ${timer.title}`} onClick={() => onOff(timer)}>off</button>}
-            {(timer.kind === 'last-look' || timer.kind === 'own') && <button type="button" className="timer-more" aria-label={`Five minutes more: ${timer.title}`} onClick={() => onMore(timer)}>+5</button>}
+            {timer.kind === 'own' && onOff && (
+              <button
+                type="button"
+                className="timer-more"
+                aria-label={`Off: ${timer.title}`}
+                onClick={() => onOff(timer)}
+              >
+                off
+              </button>
+            )}
+            {(timer.kind === 'last-look' || timer.kind === 'own') && (
+              <button
+                type="button"
+                className="timer-more"
+                aria-label={`Five minutes more: ${timer.title}`}
+                onClick={() => onMore(timer)}
+              >
+                +5
+              </button>
+            )}
           </div>
         );
       })}
@@ -56,14 +96,46 @@ export function TimerBar({ timers, nowMin, sound, onPick, onMore, onAdd, onOff }
 function OwnTimer({ onAdd }: { onAdd: (name: string, minutes: number) => void }) {
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
-  if (!open) return <button type="button" className="own-timer-open" onClick={() => setOpen(true)}>A timer of my own</button>;
-  const start = (minutes: number) => { onAdd(name.trim() || 'Timer', minutes); setOpen(false); setName(''); };
+  if (!open)
+    return (
+      <button type="button" className="own-timer-open" onClick={() => setOpen(true)}>
+        A timer of my own
+      </button>
+    );
+  const start = (minutes: number) => {
+    onAdd(name.trim() || 'Timer', minutes);
+    setOpen(false);
+    setName('');
+  };
   return (
     <div className="own-timer" role="group" aria-label="A timer of my own">
-      <Input aria-label="What for" autoFocus size="large" maxLength={80} value={name} placeholder="what for" onChange={(event) => setName(event.target.value)} onPressEnter={() => start(10)} />
-      <span className="soft" style={{ alignSelf: 'center' }}>min</span>
-      {[1, 3, 5, 10, 20, 45].map((minutes) => <button key={minutes} type="button" className="timer-more" aria-label={`${minutes} minutes`} onClick={() => start(minutes)}>{minutes}</button>)}
-      <button type="button" className="timer-more" aria-label="No timer" onClick={() => setOpen(false)}>×</button>
+      <Input
+        aria-label="What for"
+        autoFocus
+        size="large"
+        maxLength={80}
+        value={name}
+        placeholder="what for"
+        onChange={(event) => setName(event.target.value)}
+        onPressEnter={() => start(10)}
+      />
+      <span className="soft" style={{ alignSelf: 'center' }}>
+        min
+      </span>
+      {[1, 3, 5, 10, 20, 45].map((minutes) => (
+        <button
+          key={minutes}
+          type="button"
+          className="timer-more"
+          aria-label={`${minutes} minutes`}
+          onClick={() => start(minutes)}
+        >
+          {minutes}
+        </button>
+      ))}
+      <button type="button" className="timer-more" aria-label="No timer" onClick={() => setOpen(false)}>
+        ×
+      </button>
     </div>
   );
 }
@@ -78,7 +150,8 @@ function useRinging(timers: readonly NamedTimer[], nowMin: number, sound: boolea
       if (state === 'running' || rung.current.has(key)) continue;
       rung.current.add(key);
       // What was due long before this page was opened is shown, and not sounded.
-      if (sound && nowMin - timer.dueMin < 3) ring(`${timer.title}. ${state === 'early' ? 'Look now, it may be done.' : timer.name || 'Ready.'}`);
+      if (sound && nowMin - timer.dueMin < 3)
+        ring(`${timer.title}. ${state === 'early' ? 'Look now, it may be done.' : timer.name || 'Ready.'}`);
     }
   });
 }

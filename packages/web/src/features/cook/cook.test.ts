@@ -8,10 +8,17 @@ const made = makePlan(sunday, { seconds: 0.2 });
 if (made.kind === 'none') throw new Error(made.reason.what);
 const { plan } = made;
 const entries = runSheet(sunday, plan);
-const noted = (...list: readonly (readonly [number, Happening])[]): readonly DayEvent[] => list.map(([atMin, what], at) => ({ seq: at + 1, id: `event-${at}`, device: 'a', atMin, what }));
-const least = (id: string) => { const entry = entries.find((each) => each.id === id); return entry?.kind === 'step' ? entry.leastMin : undefined; };
+const noted = (...list: readonly (readonly [number, Happening])[]): readonly DayEvent[] =>
+  list.map(([atMin, what], at) => ({ seq: at + 1, id: `event-${at}`, device: 'a', atMin, what }));
+const least = (id: string) => {
+  const entry = entries.find((each) => each.id === id);
+  return entry?.kind === 'step' ? entry.leastMin : undefined;
+};
 
-const memory = (): Keep & { text: Map<string, string> } => { const text = new Map<string, string>(); return { text, getItem: (key) => text.get(key) ?? null, setItem: (key, value) => void text.set(key, value) }; };
+const memory = (): Keep & { text: Map<string, string> } => {
+  const text = new Map<string, string>();
+  return { text, getItem: (key) => text.get(key) ?? null, setItem: (key, value) => void text.set(key, value) };
+};
 
 test('what is not sent survives a reload; what cannot be read is nothing', () => {
   const keep = memory();
@@ -24,22 +31,38 @@ test('what is not sent survives a reload; what cannot be read is nothing', () =>
 });
 
 test('events say how long ago they were noted, never the future, never more than two days', () => {
-  const at = (ms: number) => toSend([{ id: 'a-long-id', day: 'today', at: ms, what: { kind: 'tick', entry: 'x' } }], 'phone', 10_000_000)[0]!.agoMin;
+  const at = (ms: number) =>
+    toSend([{ id: 'a-long-id', day: 'today', at: ms, what: { kind: 'tick', entry: 'x' } }], 'phone', 10_000_000)[0]!
+      .agoMin;
   expect(at(10_000_000 - 90_000)).toBe(1.5);
   expect(at(10_000_000 + 60_000)).toBe(0);
   expect(at(-1e12)).toBe(2880);
 });
 
-const bake = plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.attention.length > 1)!;
+const bake = plan.tasks.find(
+  (task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.attention.length > 1,
+)!;
 
 test('a timer begins when the thing was really set going, and is moved by what it was given', () => {
   const late = bake.startMin + 9;
-  const progress = progressOf(noted([late, { kind: 'tick', entry: bake.id }], [late + 1, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 14 }]));
+  const progress = progressOf(
+    noted(
+      [late, { kind: 'tick', entry: bake.id }],
+      [late + 1, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 14 }],
+    ),
+  );
   const timers = timersOf(plan, least, progress, late + 2);
   const last = timers.find((timer) => timer.kind === 'last-look')!;
   expect(last.dueMin).toBe(bake.attention.at(-1)!.startMin + 14);
   expect(last.earlyMin).toBeLessThanOrEqual(last.dueMin);
-  expect(timersOf(plan, least, progressOf(noted([late, { kind: 'tick', entry: bake.id }], [late + 60, { kind: 'tick', entry: last.id }])), late + 61).some((timer) => timer.kind === 'last-look')).toBe(false);
+  expect(
+    timersOf(
+      plan,
+      least,
+      progressOf(noted([late, { kind: 'tick', entry: bake.id }], [late + 60, { kind: 'tick', entry: last.id }])),
+      late + 61,
+    ).some((timer) => timer.kind === 'last-look'),
+  ).toBe(false);
 });
 
 test('a look comes up when its timer is due, not when the plan thought', () => {
@@ -52,8 +75,10 @@ test('a look comes up when its timer is due, not when the plan thought', () => {
   const at = (id: string) => coming.findIndex((entry) => entry.id === id);
   const look = `${bake.id}@${bake.attention.length - 1}`;
   const dueMin = timers.find((timer) => timer.id === look)!.dueMin;
-  for (const entry of coming) if (entry.kind !== 'look' && entry.startMin < dueMin) expect(at(entry.id)).toBeLessThan(at(look));
-  for (const entry of coming) if (entry.kind !== 'look' && entry.startMin > dueMin) expect(at(entry.id)).toBeGreaterThan(at(look));
+  for (const entry of coming)
+    if (entry.kind !== 'look' && entry.startMin < dueMin) expect(at(entry.id)).toBeLessThan(at(look));
+  for (const entry of coming)
+    if (entry.kind !== 'look' && entry.startMin > dueMin) expect(at(entry.id)).toBeGreaterThan(at(look));
 });
 
 test('before a step whose gate has not been passed the gate stands', () => {
@@ -62,6 +87,8 @@ test('before a step whose gate has not been passed the gate stands', () => {
   const entry = entries.find((each) => each.id === before)!;
   expect(gateBefore(entry, plan, progressOf([]))!.id).toBe(wash.id);
   const items = wash.kind === 'wash' ? ['water', ...wash.units, 'cloth', 'hands'] : [];
-  const passed = progressOf(noted(...items.map((item): [number, Happening] => [0, { kind: 'clean', wash: wash.id, item: item as never }])));
+  const passed = progressOf(
+    noted(...items.map((item): [number, Happening] => [0, { kind: 'clean', wash: wash.id, item: item as never }])),
+  );
   expect(gateBefore(entry, plan, passed)).toBeUndefined();
 });

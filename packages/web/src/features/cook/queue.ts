@@ -29,4 +29,5 @@ export function keepWaiting(keep: Keep, occasion: string, list: readonly Waiting
 }
 
 /** Events as they are sent: with how long ago each was noted, whatever this device takes for the time. */
-export const toSend = (list: readonly Waiting[], device: string, now: number): SentEvent[] => list.map(({ id, at, what }) => ({ id, device, agoMin: Math.min(2880, Math.max(0, (now - at) / 60_000)), what }));
+export const toSend = (list: readonly Waiting[], device: string, now: number): SentEvent[] =>
+  list.map(({ id, at, what }) => ({ id, device, agoMin: Math.min(2880, Math.max(0, (now - at) / 60_000)), what }));

@@ -7,10 +7,20 @@ export function useAwake(): void {
     let gone = false;
     const ask = () => {
       if (document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return;
-      navigator.wakeLock.request('screen').then((held) => { if (gone) void held.release(); else lock = held; }).catch(() => undefined);
+      navigator.wakeLock
+        .request('screen')
+        .then((held) => {
+          if (gone) void held.release();
+          else lock = held;
+        })
+        .catch(() => undefined);
     };
     ask();
     document.addEventListener('visibilitychange', ask);
-    return () => { gone = true; document.removeEventListener('visibilitychange', ask); void lock?.release(); };
+    return () => {
+      gone = true;
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
   }, []);
 }

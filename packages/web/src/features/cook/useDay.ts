@@ -27,7 +27,11 @@ export function deviceName(): string {
   try {
     const known = localStorage.getItem('lupin.device');
     if (known) return known;
-    const kind = /iPad|Tablet/i.test(navigator.userAgent) ? 'tablet' : /Mobi/i.test(navigator.userAgent) ? 'phone' : 'laptop';
+    const kind = /iPad|Tablet/i.test(navigator.userAgent)
+      ? 'tablet'
+      : /Mobi/i.test(navigator.userAgent)
+        ? 'phone'
+        : 'laptop';
     const name = `${kind} ${Math.random().toString(36).slice(2, 5)}`;
     localStorage.setItem('lupin.device', name);
     return name;
@@ -47,7 +51,14 @@ export function useDay(id: string): Day | null | undefined {
   const today = useRef('');
   today.current = data?.day ?? '';
   const sending = useRef(false);
-  const put = useCallback((list: readonly Waiting[]) => { queue.current = list; keepWaiting(localStorage, id, list); setWaiting(list); }, [id]);
+  const put = useCallback(
+    (list: readonly Waiting[]) => {
+      queue.current = list;
+      keepWaiting(localStorage, id, list);
+      setWaiting(list);
+    },
+    [id],
+  );
 
   const flush = useCallback(async () => {
     if (sending.current || queue.current.length === 0) return;
@@ -55,13 +66,20 @@ export function useDay(id: string): Day | null | undefined {
     // One day at a time: what is left of an earlier one is not taken for this.
     const batch = queue.current.filter((each) => each.day === queue.current[0]!.day).slice(0, 500);
     try {
-      const answer = await fetch(`/api/occasions/${id}/day/events`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ day: batch[0]!.day, events: toSend(batch, deviceName(), Date.now()) }) });
+      const answer = await fetch(`/api/occasions/${id}/day/events`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ day: batch[0]!.day, events: toSend(batch, deviceName(), Date.now()) }),
+      });
       if (answer.status >= 500) throw new Error('later');
       setOnline(true);
       // What the server has is in its stream; what it will never take is not kept for ever.
       if (!answer.ok) setRefused(((await answer.json()) as ProblemDocument).detail ?? 'The server refused it.');
       const sent = new Set(batch.map((each) => each.id));
-      if (answer.ok) await dispatch(api.endpoints.day.initiate(id, { forceRefetch: true, subscribe: false })).unwrap().catch(() => undefined);
+      if (answer.ok)
+        await dispatch(api.endpoints.day.initiate(id, { forceRefetch: true, subscribe: false }))
+          .unwrap()
+          .catch(() => undefined);
       put(queue.current.filter((each) => !sent.has(each.id)));
     } catch {
       setOnline(false);
@@ -71,31 +89,46 @@ export function useDay(id: string): Day | null | undefined {
     if (queue.current.length > 0) setTimeout(() => void flush(), retryMs);
   }, [dispatch, id, put]);
 
-  useEffect(() => { void flush(); }, [flush]);
+  useEffect(() => {
+    void flush();
+  }, [flush]);
 
   useEffect(() => {
     // What came by the stream is kept with what was asked for, so that a reload without a connection knows it too.
     if (!data || !('caches' in window)) return;
-    caches.open('lupin-seen-1').then((seen) => seen.put(`/api/occasions/${id}/day`, new Response(JSON.stringify(data), { headers: { 'content-type': 'application/json' } }))).catch(() => undefined);
+    caches
+      .open('lupin-seen-1')
+      .then((seen) =>
+        seen.put(
+          `/api/occasions/${id}/day`,
+          new Response(JSON.stringify(data), { headers: { 'content-type': 'application/json' } }),
+        ),
+      )
+      .catch(() => undefined);
   }, [data, id]);
 
   useEffect(() => {
     if (!data) return undefined;
     const last = data.events.at(-1)?.seq ?? 0;
     const stream = new EventSource(`/api/occasions/${id}/day/stream?since=${last}`);
-    stream.onopen = () => { setOnline(true); void flush(); };
+    stream.onopen = () => {
+      setOnline(true);
+      void flush();
+    };
     stream.onerror = () => setOnline(false);
     stream.onmessage = ({ data: text }: MessageEvent<string>) => {
       const news = JSON.parse(text) as DayNews;
       let behind = false;
-      dispatch(api.util.updateQueryData('day', id, (day) => {
-        if (!day) return;
-        behind = day.day !== news.day || day.version !== news.version || day.ended !== news.ended;
-        if (day.day !== news.day) return;
-        const known = new Set(day.events.map((each) => each.id));
-        (day.events as DayEvent[]).push(...news.events.filter((each) => !known.has(each.id)));
-        (day as { clock: DayClock }).clock = news.clock;
-      }));
+      dispatch(
+        api.util.updateQueryData('day', id, (day) => {
+          if (!day) return;
+          behind = day.day !== news.day || day.version !== news.version || day.ended !== news.ended;
+          if (day.day !== news.day) return;
+          const known = new Set(day.events.map((each) => each.id));
+          (day.events as DayEvent[]).push(...news.events.filter((each) => !known.has(each.id)));
+          (day as { clock: DayClock }).clock = news.clock;
+        }),
+      );
       if (behind) dispatch(api.util.invalidateTags([{ type: 'day', id }]));
     };
     return () => stream.close();
@@ -104,21 +137,46 @@ export function useDay(id: string): Day | null | undefined {
   }, [id, data === null || data === undefined, dispatch, flush]);
 
   const nowMin = useNow(data?.clock);
-  const note = useCallback((...what: readonly Happening[]) => {
-    setRefused(undefined);
-    put([...queue.current, ...what.map((each): Waiting => ({ id: newId(), day: today.current, at: Date.now(), what: each }))]);
-    void flush();
-  }, [flush, put]);
+  const note = useCallback(
+    (...what: readonly Happening[]) => {
+      setRefused(undefined);
+      put([
+        ...queue.current,
+        ...what.map((each): Waiting => ({ id: newId(), day: today.current, at: Date.now(), what: each })),
+      ]);
+      void flush();
+    },
+    [flush, put],
+  );
   const clock = useRef({ nowMin, speed: 1 });
   clock.current = { nowMin, speed: data?.clock.speed ?? 1 };
-  const noteAt = useCallback((list: readonly { readonly atMin: number; readonly what: Happening }[]) => {
-    const { nowMin: now, speed } = clock.current;
-    put([...queue.current, ...list.map(({ atMin, what }): Waiting => ({ id: newId(), day: today.current, at: Date.now() - (speed > 0 ? Math.max(0, (now - atMin) / speed) * 60_000 : 0), what }))]);
-    void flush();
-  }, [flush, put]);
+  const noteAt = useCallback(
+    (list: readonly { readonly atMin: number; readonly what: Happening }[]) => {
+      const { nowMin: now, speed } = clock.current;
+      put([
+        ...queue.current,
+        ...list.map(({ atMin, what }): Waiting => ({
+          id: newId(),
+          day: today.current,
+          at: Date.now() - (speed > 0 ? Math.max(0, (now - atMin) / speed) * 60_000 : 0),
+          what,
+        })),
+      ]);
+      void flush();
+    },
+    [flush, put],
+  );
   const events = useMemo(() => {
     const known = new Set((data?.events ?? []).map((each) => each.id));
-    const own = waiting.filter((each) => each.day === data?.day && !known.has(each.id)).map((each, at): DayEvent => ({ seq: Number.MAX_SAFE_INTEGER - waiting.length + at, id: each.id, device: deviceName(), atMin: nowMin, what: each.what }));
+    const own = waiting
+      .filter((each) => each.day === data?.day && !known.has(each.id))
+      .map((each, at): DayEvent => ({
+        seq: Number.MAX_SAFE_INTEGER - waiting.length + at,
+        id: each.id,
+        device: deviceName(),
+        atMin: nowMin,
+        what: each.what,
+      }));
     return [...(data?.events ?? []), ...own];
     // The moment of an unsent event is settled by the server; until then it is now.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -8,7 +8,8 @@ export function useDevices(occasion: string, day: string): readonly DeviceReadin
   const [devices, setDevices] = useState(none);
   useEffect(() => {
     const stream = new EventSource(`/api/occasions/${occasion}/day/devices/stream`);
-    stream.onmessage = ({ data }: MessageEvent<string>) => setDevices((JSON.parse(data) as { devices: DeviceReading[] }).devices);
+    stream.onmessage = ({ data }: MessageEvent<string>) =>
+      setDevices((JSON.parse(data) as { devices: DeviceReading[] }).devices);
     stream.onerror = () => setDevices(none);
     return () => stream.close();
   }, [occasion, day]);

@@ -10,7 +10,11 @@ export interface MendState {
 }
 
 /** Looks for ways to go on, away from the screen. */
-export function useMend(): { readonly state: MendState | undefined; readonly ask: (what: string, from: Slipped) => void; readonly close: () => void } {
+export function useMend(): {
+  readonly state: MendState | undefined;
+  readonly ask: (what: string, from: Slipped) => void;
+  readonly close: () => void;
+} {
   const [state, setState] = useState<MendState>();
   const stop = useRef<() => void>(undefined);
   useEffect(() => () => stop.current?.(), []);
@@ -19,11 +23,15 @@ export function useMend(): { readonly state: MendState | undefined; readonly ask
     const started = startPlanner();
     stop.current = started.stop;
     setState({ what, from });
-    started.planner.mends(from.occasion, from.standpoint)
+    started.planner
+      .mends(from.occasion, from.standpoint)
       .then((mends) => setState((now) => (now?.from === from ? { ...now, mends } : now)))
       .catch((error: unknown) => setState((now) => (now?.from === from ? { ...now, fault: String(error) } : now)))
       .finally(started.stop);
   }, []);
-  const close = useCallback(() => { stop.current?.(); setState(undefined); }, []);
+  const close = useCallback(() => {
+    stop.current?.();
+    setState(undefined);
+  }, []);
   return { state, ask, close };
 }

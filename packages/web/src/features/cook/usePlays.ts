@@ -1,5 +1,19 @@
 import { useEffect, useMemo, useRef } from 'react';
-import { dueMoments, endingLook, fit, lookId, playedMoments, tasksOf, type CavityReading, type DeviceReading, type Happening, type Moment, type Occasion, type Plan, type Progress } from '@lupin/core';
+import {
+  dueMoments,
+  endingLook,
+  fit,
+  lookId,
+  playedMoments,
+  tasksOf,
+  type CavityReading,
+  type DeviceReading,
+  type Happening,
+  type Moment,
+  type Occasion,
+  type Plan,
+  type Progress,
+} from '@lupin/core';
 
 interface Playing {
   readonly occasion: Occasion;
@@ -21,7 +35,11 @@ export function usePlays(plays: boolean, { occasion, plan, progress, nowMin, dev
   if (!plays) from.current = undefined;
   else from.current ??= nowMin;
   // What was noted a moment ago may not be in the progress yet.
-  const noted = useRef<{ readonly of: readonly Moment[]; readonly keys: Set<string>; readonly held: Set<string> }>({ of: [], keys: new Set(), held: new Set() });
+  const noted = useRef<{ readonly of: readonly Moment[]; readonly keys: Set<string>; readonly held: Set<string> }>({
+    of: [],
+    keys: new Set(),
+    held: new Set(),
+  });
   useEffect(() => {
     if (!network || moments.length === 0) return;
     if (noted.current.of !== moments) noted.current = { of: moments, keys: new Set(), held: new Set() };
@@ -32,30 +50,48 @@ export function usePlays(plays: boolean, { occasion, plan, progress, nowMin, dev
       const planned = plan.tasks.find((each) => each.id === task);
       if (planned?.kind !== 'step' || what.kind !== 'tick') return false;
       if (what.entry === task && planned.racks.length > 0) {
-        const cavity = devices.find((each): each is CavityReading => each.kind === 'cavity' && each.oven === planned.oven);
+        const cavity = devices.find(
+          (each): each is CavityReading => each.kind === 'cavity' && each.oven === planned.oven,
+        );
         return cavity !== undefined && cavity.silentSinceMin === null && cavity.thereInMin !== 0;
       }
       const core = coreOf(task, planned, what.entry);
       return core !== undefined && core.readC !== undefined && core.readC < core.limitC;
     };
-    const holds = (moment: Moment): boolean => { const now = isHeld(moment); if (now) held.add(keyOf(moment)); return now; };
+    const holds = (moment: Moment): boolean => {
+      const now = isHeld(moment);
+      if (now) held.add(keyOf(moment));
+      return now;
+    };
     const coreOf = (task: string, planned: Plan['tasks'][number], entry: string) => {
       const limitC = steps.get(task)?.step.coreC;
       const last = planned.kind === 'step' ? endingLook(planned) : undefined;
       if (limitC === undefined || last === undefined || entry !== lookId(task, last)) return undefined;
       const probe = devices.find((each) => each.kind === 'probe' && each.task === task);
-      return { limitC, readC: probe?.kind === 'probe' ? probe.coreC ?? undefined : undefined };
+      return { limitC, readC: probe?.kind === 'probe' ? (probe.coreC ?? undefined) : undefined };
     };
-    const due = dueMoments(network, plan, moments, progress, nowMin, holds, from.current).filter((moment) => !keys.has(keyOf(moment)));
+    const due = dueMoments(network, plan, moments, progress, nowMin, holds, from.current).filter(
+      (moment) => !keys.has(keyOf(moment)),
+    );
     if (due.length === 0) return;
     for (const moment of due) keys.add(keyOf(moment));
-    noteAt(due.flatMap((moment) => {
-      const { task, what } = moment;
-      // What a device held comes when it lets go; all else at its own moment, however fast the day goes by.
-      const atMin = held.has(keyOf(moment)) ? nowMin : moment.dueMin;
-      const planned = plan.tasks.find((each) => each.id === task)!;
-      const core = what.kind === 'tick' ? coreOf(task, planned, what.entry) : undefined;
-      return core?.readC === undefined ? [{ atMin, what }] : [{ atMin, what: { kind: 'measure' as const, entry: task, measured: 'core' as const, celsius: core.readC } }, { atMin, what }];
-    }));
+    noteAt(
+      due.flatMap((moment) => {
+        const { task, what } = moment;
+        // What a device held comes when it lets go; all else at its own moment, however fast the day goes by.
+        const atMin = held.has(keyOf(moment)) ? nowMin : moment.dueMin;
+        const planned = plan.tasks.find((each) => each.id === task)!;
+        const core = what.kind === 'tick' ? coreOf(task, planned, what.entry) : undefined;
+        return core?.readC === undefined
+          ? [{ atMin, what }]
+          : [
+              {
+                atMin,
+                what: { kind: 'measure' as const, entry: task, measured: 'core' as const, celsius: core.readC },
+              },
+              { atMin, what },
+            ];
+      }),
+    );
   }, [network, moments, plan, progress, nowMin, devices, noteAt]);
 }

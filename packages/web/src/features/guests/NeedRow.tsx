@@ -5,15 +5,28 @@ import { useState } from 'react';
 import { foodOf, foods, needWords, type Need, type NeedException, type Strictness } from '@lupin/core';
 import { choiceOf, needChoices, strictnessChoices } from './needChoices.ts';
 
-const choiceName = (value: string): string => needChoices.flatMap((group) => group.options).find((option) => option.value === value)?.label ?? value;
+const choiceName = (value: string): string =>
+  needChoices.flatMap((group) => group.options).find((option) => option.value === value)?.label ?? value;
 
 /** One need: how strictly, what is fine all the same in the guest's own word, and a note. */
-export function NeedRow({ need, name, onChange, onRemove }: { need: Need; name: string; onChange: (more: object) => void; onRemove: () => void }) {
+export function NeedRow({
+  need,
+  name,
+  onChange,
+  onRemove,
+}: {
+  need: Need;
+  name: string;
+  onChange: (more: object) => void;
+  onRemove: () => void;
+}) {
   const [more, setMore] = useState(false);
   if (need.kind === 'open') {
     return (
       <div className="need-row">
-        <span className="fault" style={{ gridColumn: '1 / 3' }}>{needWords(need)}. Every dish stays “check” until you choose what it means.</span>
+        <span className="fault" style={{ gridColumn: '1 / 3' }}>
+          {needWords(need)}. Every dish stays “check” until you choose what it means.
+        </span>
         <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={onRemove} />
       </div>
     );
@@ -24,24 +37,69 @@ export function NeedRow({ need, name, onChange, onRemove }: { need: Need; name: 
     <div style={{ borderBottom: '1px solid var(--line)', padding: '5px 0' }}>
       <div className="need-row" style={{ border: 0, padding: 0 }}>
         <strong>{title}</strong>
-        <Select aria-label={`How strictly: ${title}`} value={need.strictness} options={strictnessChoices.filter((choice) => followsNoTrace || choice.value !== 'no-trace' || need.strictness === 'no-trace')} onChange={(strictness: Strictness) => onChange({ strictness })} />
+        <Select
+          aria-label={`How strictly: ${title}`}
+          value={need.strictness}
+          options={strictnessChoices.filter(
+            (choice) => followsNoTrace || choice.value !== 'no-trace' || need.strictness === 'no-trace',
+          )}
+          onChange={(strictness: Strictness) => onChange({ strictness })}
+        />
         <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={onRemove} />
       </div>
       {need.exceptions.map((each) => (
-        <p key={each.food} className="small row" style={{ gap: 6, flexWrap: 'nowrap', justifyContent: 'space-between' }}>
-          <span>but {foodOf(each.food)?.name ?? each.food}: <span className="words">“{each.words}”</span>{each.agreedOn && <span className="soft"> {dayjs(each.agreedOn).format('D MMM YYYY')}</span>}</span>
-          <Button type="text" size="small" icon={<CloseOutlined />} aria-label={`Take back: ${foodOf(each.food)?.name}`} onClick={() => onChange({ exceptions: need.exceptions.filter((one) => one.food !== each.food) })} />
+        <p
+          key={each.food}
+          className="small row"
+          style={{ gap: 6, flexWrap: 'nowrap', justifyContent: 'space-between' }}
+        >
+          <span>
+            but {foodOf(each.food)?.name ?? each.food}: <span className="words">“{each.words}”</span>
+            {each.agreedOn && <span className="soft"> {dayjs(each.agreedOn).format('D MMM YYYY')}</span>}
+          </span>
+          <Button
+            type="text"
+            size="small"
+            icon={<CloseOutlined />}
+            aria-label={`Take back: ${foodOf(each.food)?.name}`}
+            onClick={() => onChange({ exceptions: need.exceptions.filter((one) => one.food !== each.food) })}
+          />
         </p>
       ))}
       {need.note && !more && <p className="small soft">{need.note}</p>}
-      {more ? <More need={need} name={name} onChange={onChange} onClose={() => setMore(false)} /> : <Button type="link" size="small" style={{ padding: 0 }} aria-label={`Exceptions and note: ${title}`} onClick={() => setMore(true)}>but …, note</Button>}
+      {more ? (
+        <More need={need} name={name} onChange={onChange} onClose={() => setMore(false)} />
+      ) : (
+        <Button
+          type="link"
+          size="small"
+          style={{ padding: 0 }}
+          aria-label={`Exceptions and note: ${title}`}
+          onClick={() => setMore(true)}
+        >
+          but …, note
+        </Button>
+      )}
     </div>
   );
 }
 
-const options = foods.map((food) => ({ value: food.name, also: [food.plural, food.us, ...food.aka].join(' ').toLowerCase() }));
+const options = foods.map((food) => ({
+  value: food.name,
+  also: [food.plural, food.us, ...food.aka].join(' ').toLowerCase(),
+}));
 
-function More({ need, name, onChange, onClose }: { need: Exclude<Need, { kind: 'open' }>; name: string; onChange: (more: object) => void; onClose: () => void }) {
+function More({
+  need,
+  name,
+  onChange,
+  onClose,
+}: {
+  need: Exclude<Need, { kind: 'open' }>;
+  name: string;
+  onChange: (more: object) => void;
+  onClose: () => void;
+}) {
   const [food, setFood] = useState('');
   const [words, setWords] = useState('');
   const [fault, setFault] = useState('');
@@ -51,20 +109,75 @@ function More({ need, name, onChange, onClose }: { need: Exclude<Need, { kind: '
     if (!words.trim()) return setFault(`Only what ${name} said counts: write their own words.`);
     const exception: NeedException = { food: entry.id, words: words.trim(), agreedOn: dayjs().format('YYYY-MM-DD') };
     onChange({ exceptions: [...need.exceptions.filter((each) => each.food !== entry.id), exception] });
-    setFood(''); setWords(''); setFault('');
+    setFood('');
+    setWords('');
+    setFault('');
   };
   return (
     <div className="offer" style={{ margin: '6px 0', padding: '8px 10px' }}>
-      <p className="small" style={{ marginBottom: 4 }}>What {name} eats all the same, in their own word:</p>
+      <p className="small" style={{ marginBottom: 4 }}>
+        What {name} eats all the same, in their own word:
+      </p>
       <div className="stack" style={{ gap: 6 }}>
-        <AutoComplete aria-label="This is fine" value={food} onChange={(value) => { setFood(value); setFault(''); }} options={options} showSearch={{ filterOption: (input, option) => input.trim().length > 1 && (option!.value.includes(input.trim().toLowerCase()) || option!.also.includes(input.trim().toLowerCase())) }}><Input placeholder="ghee, garlic greens …" /></AutoComplete>
-        <Input aria-label="In their own words" placeholder={`“ghee is fine for me”`} value={words} maxLength={300} onChange={(event) => setWords(event.target.value)} onPressEnter={add} />
-        <Button size="small" disabled={!food.trim()} onClick={add}>Note it as {name}’s word</Button>
-        {fault && <p className="fault" role="alert">{fault}</p>}
-        {need.strictness === 'no-trace' && need.exceptions.length > 0 && <p className="small" style={{ color: 'var(--straw)' }}>With “no trace” it stays a question, and is asked again.</p>}
-        {need.kind === 'hazard' && ['gluten', 'wheat'].includes(need.hazard) && <Checkbox checked={need.certifiedOnly} onChange={(event) => onChange({ certifiedOnly: event.target.checked })}>Grain goods only with a label that says gluten-free</Checkbox>}
-        <Input aria-label="Note on this need" placeholder="note" defaultValue={need.note} maxLength={300} onBlur={(event) => { if (event.target.value.trim() !== need.note) onChange({ note: event.target.value }); }} />
-        <div><Button size="small" type="text" onClick={onClose}>Close</Button></div>
+        <AutoComplete
+          aria-label="This is fine"
+          value={food}
+          onChange={(value) => {
+            setFood(value);
+            setFault('');
+          }}
+          options={options}
+          showSearch={{
+            filterOption: (input, option) =>
+              input.trim().length > 1 &&
+              (option!.value.includes(input.trim().toLowerCase()) || option!.also.includes(input.trim().toLowerCase())),
+          }}
+        >
+          <Input placeholder="ghee, garlic greens …" />
+        </AutoComplete>
+        <Input
+          aria-label="In their own words"
+          placeholder={`“ghee is fine for me”`}
+          value={words}
+          maxLength={300}
+          onChange={(event) => setWords(event.target.value)}
+          onPressEnter={add}
+        />
+        <Button size="small" disabled={!food.trim()} onClick={add}>
+          Note it as {name}’s word
+        </Button>
+        {fault && (
+          <p className="fault" role="alert">
+            {fault}
+          </p>
+        )}
+        {need.strictness === 'no-trace' && need.exceptions.length > 0 && (
+          <p className="small" style={{ color: 'var(--straw)' }}>
+            With “no trace” it stays a question, and is asked again.
+          </p>
+        )}
+        {need.kind === 'hazard' && ['gluten', 'wheat'].includes(need.hazard) && (
+          <Checkbox
+            checked={need.certifiedOnly}
+            onChange={(event) => onChange({ certifiedOnly: event.target.checked })}
+          >
+            Grain goods only with a label that says gluten-free
+          </Checkbox>
+        )}
+        <Input
+          aria-label="Note on this need"
+          placeholder="note"
+          defaultValue={need.note}
+          maxLength={300}
+          onBlur={(event) => {
+            if (event.target.value.trim() !== need.note) onChange({ note: event.target.value });
+          }}
+        />
+        <div>
+          <Button size="small" type="text" onClick={onClose}>
+            Close
+          </Button>
+        </div>
       </div>
     </div>
   );

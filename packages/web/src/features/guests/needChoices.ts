@@ -10,9 +10,20 @@ const allergens = hazards.filter((hazard) => hazard.kind === 'allergen' || hazar
 /** Everything a need can be about, to pick from or to type the name of. */
 export const needChoices: readonly { readonly label: string; readonly options: readonly NeedChoice[] }[] = [
   { label: 'Diets', options: diets.map((diet) => ({ value: `diet:${diet.id}`, label: diet.name })) },
-  { label: 'Allergens and intolerances', options: allergens.map((hazard) => ({ value: `hazard:${hazard.id}`, label: hazard.name })) },
-  { label: 'A family of foods', options: families.map((family) => ({ value: `family:${family.id}`, label: family.name })) },
-  { label: 'A single food', options: foods.filter((food) => food.kind !== 'composite' && allergenItIs(food) === undefined).map((food) => ({ value: `food:${food.id}`, label: food.name })) },
+  {
+    label: 'Allergens and intolerances',
+    options: allergens.map((hazard) => ({ value: `hazard:${hazard.id}`, label: hazard.name })),
+  },
+  {
+    label: 'A family of foods',
+    options: families.map((family) => ({ value: `family:${family.id}`, label: family.name })),
+  },
+  {
+    label: 'A single food',
+    options: foods
+      .filter((food) => food.kind !== 'composite' && allergenItIs(food) === undefined)
+      .map((food) => ({ value: `food:${food.id}`, label: food.name })),
+  },
 ];
 
 /** The allergen that a food simply is (peanuts, eggs, walnuts): whoever names it means the allergen, and traces count. */
@@ -20,15 +31,30 @@ function allergenItIs(food: Food): string | undefined {
   const held = food.contains.filter((hazard) => hazardOf(hazard).kind === 'allergen');
   const [only] = held;
   if (held.length !== 1 || !only || food.kind === 'composite') return undefined;
-  return [food.name, ...food.aka].some((name) => name.toLowerCase().replace(/s$/, '') === hazardOf(only).name.toLowerCase().replace(/s$/, '')) ? only : undefined;
+  return [food.name, ...food.aka].some(
+    (name) => name.toLowerCase().replace(/s$/, '') === hazardOf(only).name.toLowerCase().replace(/s$/, ''),
+  )
+    ? only
+    : undefined;
 }
 
-const groupMaps = needChoices.map((group) => new Map(group.options.map((option) => [option.label.toLowerCase(), option.value])));
+const groupMaps = needChoices.map(
+  (group) => new Map(group.options.map((option) => [option.label.toLowerCase(), option.value])),
+);
 /** Other words people use for the same. */
 const otherWords = new Map<string, string>([
-  ...foods.flatMap((food) => [food.plural, food.us, ...food.aka].flatMap((name) => (name ? [[name.toLowerCase(), needOf(food)] as const] : []))),
+  ...foods.flatMap((food) =>
+    [food.plural, food.us, ...food.aka].flatMap((name) => (name ? [[name.toLowerCase(), needOf(food)] as const] : [])),
+  ),
   ...foods.map((food) => [food.name.toLowerCase(), needOf(food)] as const),
-  ['nuts', 'hazard:tree-nut'], ['nut', 'hazard:tree-nut'], ['dairy', 'hazard:milk'], ['shellfish', 'hazard:crustacean'], ['coeliac', 'hazard:gluten'], ['celiac', 'hazard:gluten'], ['soya', 'hazard:soy'], ['alliums', 'family:allium'],
+  ['nuts', 'hazard:tree-nut'],
+  ['nut', 'hazard:tree-nut'],
+  ['dairy', 'hazard:milk'],
+  ['shellfish', 'hazard:crustacean'],
+  ['coeliac', 'hazard:gluten'],
+  ['celiac', 'hazard:gluten'],
+  ['soya', 'hazard:soy'],
+  ['alliums', 'family:allium'],
 ]);
 
 function needOf(food: Food): string {
@@ -51,12 +77,18 @@ export function needFrom(value: string, strictness: Strictness, id: string, more
 
 export function choiceOf(need: Need): string {
   switch (need.kind) {
-    case 'hazard': return `hazard:${need.hazard}`;
-    case 'diet': return `diet:${need.diet}`;
-    case 'family': return `family:${need.family}`;
-    case 'food': return `food:${need.food}`;
-    case 'open': return '';
-    default: return need satisfies never;
+    case 'hazard':
+      return `hazard:${need.hazard}`;
+    case 'diet':
+      return `diet:${need.diet}`;
+    case 'family':
+      return `family:${need.family}`;
+    case 'food':
+      return `food:${need.food}`;
+    case 'open':
+      return '';
+    default:
+      return need satisfies never;
   }
 }
 
@@ -73,14 +105,33 @@ export const presets: readonly Preset[] = [
   { name: 'Milk allergy', needs: [['hazard:milk', 'no-trace']] },
   { name: 'Lactose only', needs: [['hazard:lactose', 'not-ingredient']] },
   { name: 'Egg allergy', needs: [['hazard:egg', 'no-trace']] },
-  { name: 'Nut allergy', needs: [['hazard:tree-nut', 'no-trace'], ['hazard:peanut', 'no-trace']] },
+  {
+    name: 'Nut allergy',
+    needs: [
+      ['hazard:tree-nut', 'no-trace'],
+      ['hazard:peanut', 'no-trace'],
+    ],
+  },
   { name: 'Peanut allergy', needs: [['hazard:peanut', 'no-trace']] },
-  { name: 'Fish and shellfish', needs: [['hazard:fish', 'no-trace'], ['hazard:crustacean', 'no-trace'], ['hazard:mollusc', 'no-trace']] },
+  {
+    name: 'Fish and shellfish',
+    needs: [
+      ['hazard:fish', 'no-trace'],
+      ['hazard:crustacean', 'no-trace'],
+      ['hazard:mollusc', 'no-trace'],
+    ],
+  },
   { name: 'Soy allergy', needs: [['hazard:soy', 'no-trace']] },
   { name: 'Sesame allergy', needs: [['hazard:sesame', 'no-trace']] },
   { name: 'Vegan', needs: [['diet:vegan', 'not-ingredient']] },
   { name: 'Vegetarian', needs: [['diet:vegetarian', 'not-ingredient']] },
-  { name: 'No pork, no alcohol', needs: [['diet:no-pork', 'not-ingredient'], ['diet:no-alcohol', 'not-ingredient']] },
+  {
+    name: 'No pork, no alcohol',
+    needs: [
+      ['diet:no-pork', 'not-ingredient'],
+      ['diet:no-alcohol', 'not-ingredient'],
+    ],
+  },
 ];
 
 export const strictnessChoices: readonly { readonly value: Strictness; readonly label: string }[] = [

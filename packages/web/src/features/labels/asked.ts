@@ -1,4 +1,19 @@
-import { avoidedBy, familyOf, foodOf, hazardOf, knowledgeOf, lookFor, membersOf, unnamedIn, type FamilyId, type FoodId, type HazardId, type LabelClaim, type LabelRecord, type Occasion } from '@lupin/core';
+import {
+  avoidedBy,
+  familyOf,
+  foodOf,
+  hazardOf,
+  knowledgeOf,
+  lookFor,
+  membersOf,
+  unnamedIn,
+  type FamilyId,
+  type FoodId,
+  type HazardId,
+  type LabelClaim,
+  type LabelRecord,
+  type Occasion,
+} from '@lupin/core';
 import type { Answer } from './labelAnswers.ts';
 
 /** One question to a label: a hazard (h:), a single food (f:) or a family of foods (y:). */
@@ -17,7 +32,10 @@ export interface Asked {
 const oats = 'oats' as HazardId;
 
 /** What a label is read for: all that anybody at this table avoids, and that the food does not hold anyhow. */
-export function askedOf(occasion: Occasion, food: string): { readonly questions: readonly Asked[]; readonly claims: readonly LabelClaim[] } {
+export function askedOf(
+  occasion: Occasion,
+  food: string,
+): { readonly questions: readonly Asked[]; readonly claims: readonly LabelClaim[] } {
   const natural = new Set<string>(knowledgeOf(occasion).food(food as FoodId)?.contains);
   const found = new Map<string, { name: string; words: string; may: boolean; guests: string[] }>();
   const put = (key: string, name: string, words: string, may: boolean, guest: string) => {
@@ -30,18 +48,24 @@ export function askedOf(occasion: Occasion, food: string): { readonly questions:
     for (const need of guest.needs) {
       if (need.kind === 'open' || need.strictness === 'prefers-not') continue;
       if (need.kind === 'hazard' && (need.certifiedOnly || need.hazard === 'gluten')) certified = true;
-      if (need.kind === 'food' && need.food !== food) put(`f:${need.food}`, foodOf(need.food)?.name ?? need.food, '', false, guest.name);
-      if (need.kind === 'family') put(`y:${need.family}`, familyOf(need.family).name, familyOf(need.family).note, false, guest.name);
+      if (need.kind === 'food' && need.food !== food)
+        put(`f:${need.food}`, foodOf(need.food)?.name ?? need.food, '', false, guest.name);
+      if (need.kind === 'family')
+        put(`y:${need.family}`, familyOf(need.family).name, familyOf(need.family).note, false, guest.name);
       for (const avoided of avoidedBy(need)) {
         for (const hazard of avoided === 'gluten' ? [...membersOf(avoided), oats] : [avoided]) {
-          if (!natural.has(hazard) && hazardOf(hazard).kind !== 'raw') put(`h:${hazard}`, hazardOf(hazard).name, lookFor(hazard), true, guest.name);
+          if (!natural.has(hazard) && hazardOf(hazard).kind !== 'raw')
+            put(`h:${hazard}`, hazardOf(hazard).name, lookFor(hazard), true, guest.name);
         }
       }
     }
   }
   const kinds = ['h', 'f', 'y'];
-  const unnamed = (key: string) => (key.startsWith('h:') ? unnamedIn(key.slice(2) as HazardId).map((region) => region.name) : []);
-  const questions = [...found].map(([key, entry]): Asked => ({ key, ...entry, unnamed: unnamed(key) })).sort((a, b) => kinds.indexOf(a.key[0]!) - kinds.indexOf(b.key[0]!));
+  const unnamed = (key: string) =>
+    key.startsWith('h:') ? unnamedIn(key.slice(2) as HazardId).map((region) => region.name) : [];
+  const questions = [...found]
+    .map(([key, entry]): Asked => ({ key, ...entry, unnamed: unnamed(key) }))
+    .sort((a, b) => kinds.indexOf(a.key[0]!) - kinds.indexOf(b.key[0]!));
   return { questions, claims: certified ? ['gluten-free'] : [] };
 }
 
@@ -49,17 +73,42 @@ export type Answers = Readonly<Record<string, Answer>>;
 
 /** The answers as a label record holds them; hazards asked for are noted, so that a later guest's need is not taken as read. */
 export function recordOf(questions: readonly Asked[], answers: Answers) {
-  const of = (answer: Answer, kind: string) => questions.filter(({ key }) => key.startsWith(kind) && answers[key] === answer).map(({ key }) => key.slice(2));
+  const of = (answer: Answer, kind: string) =>
+    questions.filter(({ key }) => key.startsWith(kind) && answers[key] === answer).map(({ key }) => key.slice(2));
   const gluten: readonly string[] = questions.some(({ key }) => key === 'h:wheat') ? ['gluten'] : [];
-  return { contains: of('yes', 'h'), mayContain: of('may', 'h'), foodsFound: of('yes', 'f'), foodsAbsent: of('no', 'f'), familiesFound: of('yes', 'y'), familiesAbsent: of('no', 'y'), lookedFor: [...questions.filter(({ key }) => key.startsWith('h')).map(({ key }) => key.slice(2)), ...gluten] };
+  return {
+    contains: of('yes', 'h'),
+    mayContain: of('may', 'h'),
+    foodsFound: of('yes', 'f'),
+    foodsAbsent: of('no', 'f'),
+    familiesFound: of('yes', 'y'),
+    familiesAbsent: of('no', 'y'),
+    lookedFor: [...questions.filter(({ key }) => key.startsWith('h')).map(({ key }) => key.slice(2)), ...gluten],
+  };
 }
 
 /** What an earlier reading answers of these questions; open where it was not read for them. */
-export function answersOf(questions: readonly Asked[], label: Pick<LabelRecord, 'contains' | 'mayContain' | 'foodsFound' | 'foodsAbsent' | 'familiesFound' | 'familiesAbsent' | 'lookedFor'>): Answers {
+export function answersOf(
+  questions: readonly Asked[],
+  label: Pick<
+    LabelRecord,
+    'contains' | 'mayContain' | 'foodsFound' | 'foodsAbsent' | 'familiesFound' | 'familiesAbsent' | 'lookedFor'
+  >,
+): Answers {
   const answer = (key: string): Answer => {
     const id = key.slice(2);
-    if (key.startsWith('f')) return label.foodsFound.includes(id as FoodId) ? 'yes' : label.foodsAbsent.includes(id as FoodId) ? 'no' : undefined;
-    if (key.startsWith('y')) return label.familiesFound.includes(id as FamilyId) ? 'yes' : label.familiesAbsent.includes(id as FamilyId) ? 'no' : undefined;
+    if (key.startsWith('f'))
+      return label.foodsFound.includes(id as FoodId)
+        ? 'yes'
+        : label.foodsAbsent.includes(id as FoodId)
+          ? 'no'
+          : undefined;
+    if (key.startsWith('y'))
+      return label.familiesFound.includes(id as FamilyId)
+        ? 'yes'
+        : label.familiesAbsent.includes(id as FamilyId)
+          ? 'no'
+          : undefined;
     if (label.contains.includes(id as HazardId)) return 'yes';
     if (label.mayContain.includes(id as HazardId)) return 'may';
     return label.lookedFor?.includes(id as HazardId) ? 'no' : undefined;

@@ -23,13 +23,45 @@ export function MenuPage() {
   return (
     <div className="split">
       <div className="main">
-        {occasion.guests.length === 0 ? <p className="soft" style={{ paddingTop: 10 }}>Nobody is invited yet. Add guests first: the table here shows who may eat what.</p> : <MenuTable spot={{ dish: dish?.id, guest: guest?.id }} onSpot={setSpot} />}
-        <p className="legend">{(['clear', 'check', 'adaptable', 'conflict'] as const).map((verdict) => <span key={verdict}><VerdictMark verdict={verdict} size={18} />{verdictWords[verdict]}: {verdictMeaning[verdict]}</span>)}</p>
+        {occasion.guests.length === 0 ? (
+          <p className="soft" style={{ paddingTop: 10 }}>
+            Nobody is invited yet. Add guests first: the table here shows who may eat what.
+          </p>
+        ) : (
+          <MenuTable spot={{ dish: dish?.id, guest: guest?.id }} onSpot={setSpot} />
+        )}
+        <p className="legend">
+          {(['clear', 'check', 'adaptable', 'conflict'] as const).map((verdict) => (
+            <span key={verdict}>
+              <VerdictMark verdict={verdict} size={18} />
+              {verdictWords[verdict]}: {verdictMeaning[verdict]}
+            </span>
+          ))}
+        </p>
       </div>
       <aside aria-label="Why" ref={panel}>
-        {dish && guest ? <WhyPanel key={`${dish.id}/${guest.id}`} dishId={dish.id} guestId={guest.id} /> : guest ? <PlatePanel guestId={guest.id} onSpot={setSpot} /> : <DishPicker onSpot={setSpot} />}
-        {(dish ?? guest) && <p style={{ marginTop: 22 }}><button type="button" className="bare" style={{ color: 'var(--violet)', fontWeight: 600 }} onClick={() => setSpot({})}>Add or remove dishes</button></p>}
-        <p className="soft small" style={{ marginTop: 22 }}>Plans, does not test food. Your guest's own advice comes first.</p>
+        {dish && guest ? (
+          <WhyPanel key={`${dish.id}/${guest.id}`} dishId={dish.id} guestId={guest.id} />
+        ) : guest ? (
+          <PlatePanel guestId={guest.id} onSpot={setSpot} />
+        ) : (
+          <DishPicker onSpot={setSpot} />
+        )}
+        {(dish ?? guest) && (
+          <p style={{ marginTop: 22 }}>
+            <button
+              type="button"
+              className="bare"
+              style={{ color: 'var(--violet)', fontWeight: 600 }}
+              onClick={() => setSpot({})}
+            >
+              Add or remove dishes
+            </button>
+          </p>
+        )}
+        <p className="soft small" style={{ marginTop: 22 }}>
+          Plans, does not test food. Your guest's own advice comes first.
+        </p>
       </aside>
     </div>
   );

@@ -2,7 +2,15 @@ import { makePlan, audit, fit } from '@lupin/core';
 import { demo } from '../../../../core/test-support/demo.ts';
 import { withBrought } from './broughtDish.ts';
 
-const salad = { name: 'Potato salad', by: 'Tamsin', how: 'brought', course: 'sides', contents: 'potatoes, mayonnaise\nchives; salt', portions: 6, warmMin: 0 } as const;
+const salad = {
+  name: 'Potato salad',
+  by: 'Tamsin',
+  how: 'brought',
+  course: 'sides',
+  contents: 'potatoes, mayonnaise\nchives; salt',
+  portions: 6,
+  warmMin: 0,
+} as const;
 
 test('a brought dish stands on the menu with what its maker named, line by line', () => {
   const occasion = withBrought(demo('sunday-lunch'), salad);
@@ -18,7 +26,12 @@ test('two of one name do not get into each other’s way', () => {
 });
 
 test('warmed in the oven, it takes its place in a plan that passes the audit', () => {
-  const occasion = withBrought(demo('sunday-lunch'), { ...salad, name: 'Leek pie', contents: 'leeks, pastry', warmMin: 25 });
+  const occasion = withBrought(demo('sunday-lunch'), {
+    ...salad,
+    name: 'Leek pie',
+    contents: 'leeks, pastry',
+    warmMin: 25,
+  });
   const result = makePlan(occasion, { seed: 1, seconds: 0.05 });
   if (result.kind === 'none') throw new Error(`${result.reason.what} ${result.reason.why}`);
   expect(result.plan.tasks.some((task) => task.kind === 'step' && task.step === 'warm')).toBe(true);

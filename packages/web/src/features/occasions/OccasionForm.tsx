@@ -42,16 +42,59 @@ export function OccasionForm({ label, from, placeholder, button, isLoading, erro
     return undefined;
   };
   return (
-    <form aria-label={label} onSubmit={(event) => { event.preventDefault(); void submit(); }}>
+    <form
+      aria-label={label}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void submit();
+      }}
+    >
       <div className="row" style={{ alignItems: 'flex-end' }}>
-        <div className="field"><label htmlFor={`${id}-name`}>Name</label><Input id={`${id}-name`} style={{ width: 280 }} value={name} maxLength={120} status={fault ? 'error' : ''} onChange={(event) => setName(event.target.value)} {...(placeholder ? { placeholder } : {})} /></div>
-        <div className="field"><label htmlFor={`${id}-date`}>Day</label><Input id={`${id}-date`} type="date" style={{ width: 160 }} value={date} onChange={(event) => setDate(event.target.value)} /></div>
-        <div className="field"><label htmlFor={`${id}-time`}>At the table</label><ClockField id={`${id}-time`} value={serveAt} onChange={setServeAt} /></div>
-        <Button type="primary" htmlType="submit" loading={isLoading}>{button}</Button>
+        <div className="field">
+          <label htmlFor={`${id}-name`}>Name</label>
+          <Input
+            id={`${id}-name`}
+            style={{ width: 280 }}
+            value={name}
+            maxLength={120}
+            status={fault ? 'error' : ''}
+            onChange={(event) => setName(event.target.value)}
+            {...(placeholder ? { placeholder } : {})}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor={`${id}-date`}>Day</label>
+          <Input
+            id={`${id}-date`}
+            type="date"
+            style={{ width: 160 }}
+            value={date}
+            onChange={(event) => setDate(event.target.value)}
+          />
+        </div>
+        <div className="field">
+          <label htmlFor={`${id}-time`}>At the table</label>
+          <ClockField id={`${id}-time`} value={serveAt} onChange={setServeAt} />
+        </div>
+        <Button type="primary" htmlType="submit" loading={isLoading}>
+          {button}
+        </Button>
       </div>
-      {dayjs(date).isValid() && <p className="soft small" style={{ marginTop: 4 }}>{longDay(date)}</p>}
-      {fault && <p className="fault" role="alert">{fault}</p>}
-      {Boolean(error) && <p className="fault" role="alert">{problemWords(error)}</p>}
+      {dayjs(date).isValid() && (
+        <p className="soft small" style={{ marginTop: 4 }}>
+          {longDay(date)}
+        </p>
+      )}
+      {fault && (
+        <p className="fault" role="alert">
+          {fault}
+        </p>
+      )}
+      {Boolean(error) && (
+        <p className="fault" role="alert">
+          {problemWords(error)}
+        </p>
+      )}
     </form>
   );
 }

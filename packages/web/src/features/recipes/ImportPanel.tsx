@@ -25,11 +25,16 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
     for (const each of incoming) {
       if (each.length > mostBytes) faults.push('That is more than 3 million characters; bring it in in pieces.');
       else if (each.trim()) {
-        const answer = await read(each).unwrap().catch(() => undefined);
+        const answer = await read(each)
+          .unwrap()
+          .catch(() => undefined);
         if (!answer) return;
         // Two files may hold recipes of one name; each keeps its own.
         for (const one of answer.recipes) {
-          const id = freshId(one.recipe.id, recipes.map((other) => other.recipe.id)) as Recipe['id'];
+          const id = freshId(
+            one.recipe.id,
+            recipes.map((other) => other.recipe.id),
+          ) as Recipe['id'];
           recipes.push(id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } });
         }
         faults.push(...answer.faults);
@@ -40,11 +45,24 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
   // Dropped or pasted anywhere on the page, unless somebody is typing in a field.
   useEffect(() => {
     const files = async (list: FileList) => {
-      await take(...await Promise.all([...list].slice(0, 50).map((file) => file.text())));
+      await take(...(await Promise.all([...list].slice(0, 50).map((file) => file.text()))));
     };
-    const onDrop = (event: DragEvent) => { event.preventDefault(); setOver(false); if (event.dataTransfer?.files.length) void files(event.dataTransfer.files); else { const dropped = event.dataTransfer?.getData('text'); if (dropped) void take(dropped); } };
-    const onOver = (event: DragEvent) => { event.preventDefault(); setOver(true); };
-    const onLeave = (event: DragEvent) => { if (!event.relatedTarget) setOver(false); };
+    const onDrop = (event: DragEvent) => {
+      event.preventDefault();
+      setOver(false);
+      if (event.dataTransfer?.files.length) void files(event.dataTransfer.files);
+      else {
+        const dropped = event.dataTransfer?.getData('text');
+        if (dropped) void take(dropped);
+      }
+    };
+    const onOver = (event: DragEvent) => {
+      event.preventDefault();
+      setOver(true);
+    };
+    const onLeave = (event: DragEvent) => {
+      if (!event.relatedTarget) setOver(false);
+    };
     const onPaste = (event: ClipboardEvent) => {
       if (event.target instanceof HTMLElement && ['INPUT', 'TEXTAREA'].includes(event.target.tagName)) return;
       const pasted = event.clipboardData?.getData('text/plain');
@@ -54,28 +72,97 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
     window.addEventListener('dragover', onOver);
     window.addEventListener('dragleave', onLeave);
     window.addEventListener('paste', onPaste);
-    return () => { window.removeEventListener('drop', onDrop); window.removeEventListener('dragover', onOver); window.removeEventListener('dragleave', onLeave); window.removeEventListener('paste', onPaste); };
+    return () => {
+      window.removeEventListener('drop', onDrop);
+      window.removeEventListener('dragover', onOver);
+      window.removeEventListener('dragleave', onLeave);
+      window.removeEventListener('paste', onPaste);
+    };
   });
-  const clear = () => { setText(''); setResult(undefined); reading.reset(); };
+  const clear = () => {
+    setText('');
+    setResult(undefined);
+    reading.reset();
+  };
   return (
     <section aria-label="Bring recipes in" className={over ? 'import over' : 'import'}>
       <h2>Bring a recipe in</h2>
-      <p className="soft small">Drop a file or paste anywhere on this page: a recipe in words, a saved web page, linked data, or a Lupin file. Or type it here.</p>
-      <Input.TextArea aria-label="Text of a recipe" placeholder={'Name\n\nServes 4\n\nIngredients\n200 g …\n\nMethod\n…'} value={text} onChange={(event) => setText(event.target.value)} autoSize={{ minRows: result ? 3 : 9, maxRows: result ? 6 : 18 }} style={{ marginTop: 8 }} />
+      <p className="soft small">
+        Drop a file or paste anywhere on this page: a recipe in words, a saved web page, linked data, or a Lupin file.
+        Or type it here.
+      </p>
+      <Input.TextArea
+        aria-label="Text of a recipe"
+        placeholder={'Name\n\nServes 4\n\nIngredients\n200 g …\n\nMethod\n…'}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        autoSize={{ minRows: result ? 3 : 9, maxRows: result ? 6 : 18 }}
+        style={{ marginTop: 8 }}
+      />
       <div className="row" style={{ marginTop: 8 }}>
-        <Button type="primary" disabled={!text.trim()} loading={reading.isLoading} onClick={() => void take(text)}>Read it</Button>
-        <label className="ant-btn ant-btn-default file-button">Choose a file<input type="file" multiple className="visually-hidden" aria-label="Choose a file" accept=".txt,.md,.html,.htm,.json,.jsonld" onChange={(event) => { const files = [...(event.target.files ?? [])]; event.target.value = ''; void Promise.all(files.map((file) => file.text())).then((texts) => take(...texts)); }} /></label>
-        {(text || result) && <Button type="text" onClick={clear}>Clear</Button>}
+        <Button type="primary" disabled={!text.trim()} loading={reading.isLoading} onClick={() => void take(text)}>
+          Read it
+        </Button>
+        <label className="ant-btn ant-btn-default file-button">
+          Choose a file
+          <input
+            type="file"
+            multiple
+            className="visually-hidden"
+            aria-label="Choose a file"
+            accept=".txt,.md,.html,.htm,.json,.jsonld"
+            onChange={(event) => {
+              const files = [...(event.target.files ?? [])];
+              event.target.value = '';
+              void Promise.all(files.map((file) => file.text())).then((texts) => take(...texts));
+            }}
+          />
+        </label>
+        {(text || result) && (
+          <Button type="text" onClick={clear}>
+            Clear
+          </Button>
+        )}
       </div>
-      {fault && <p className="fault" role="alert">{fault}</p>}
-      {reading.error && <p className="fault" role="alert">{problemWords(reading.error)} Your text is still here.</p>}
-      {result?.faults.map((words) => <p key={words} className="fault" role="alert">{words}</p>)}
-      {result && result.recipes.length > 0 && <Proposals key={result.recipes.map((each) => each.recipe.id).join()} readings={result.recipes} taken={taken} onKept={(ids) => { clear(); onKept(ids); }} />}
+      {fault && (
+        <p className="fault" role="alert">
+          {fault}
+        </p>
+      )}
+      {reading.error && (
+        <p className="fault" role="alert">
+          {problemWords(reading.error)} Your text is still here.
+        </p>
+      )}
+      {result?.faults.map((words) => (
+        <p key={words} className="fault" role="alert">
+          {words}
+        </p>
+      ))}
+      {result && result.recipes.length > 0 && (
+        <Proposals
+          key={result.recipes.map((each) => each.recipe.id).join()}
+          readings={result.recipes}
+          taken={taken}
+          onKept={(ids) => {
+            clear();
+            onKept(ids);
+          }}
+        />
+      )}
     </section>
   );
 }
 
-function Proposals({ readings, taken, onKept }: { readings: readonly RecipeReading[]; taken: readonly string[]; onKept: (ids: readonly string[]) => void }) {
+function Proposals({
+  readings,
+  taken,
+  onKept,
+}: {
+  readings: readonly RecipeReading[];
+  taken: readonly string[];
+  onKept: (ids: readonly string[]) => void;
+}) {
   const [fixed, setFixed] = useState<ReadonlyMap<string, Recipe>>(new Map());
   const [put, keeping] = usePutRecipeMutation();
   const navigate = useNavigate();
@@ -87,7 +174,15 @@ function Proposals({ readings, taken, onKept }: { readings: readonly RecipeReadi
       // Components first, so that nothing is kept that names what is not there yet.
       for (const { recipe } of [...some].reverse()) {
         const mended = fixed.get(recipe.id) ?? recipe;
-        const entry: Recipe = { ...mended, id: renamed.get(recipe.id) as Recipe['id'], lines: mended.lines.map((line) => (line.component && renamed.has(line.component) ? { ...line, component: renamed.get(line.component) as Recipe['id'] } : line)) };
+        const entry: Recipe = {
+          ...mended,
+          id: renamed.get(recipe.id) as Recipe['id'],
+          lines: mended.lines.map((line) =>
+            line.component && renamed.has(line.component)
+              ? { ...line, component: renamed.get(line.component) as Recipe['id'] }
+              : line,
+          ),
+        };
         await put({ baseRevision: 0, entry }).unwrap();
         ids.push(entry.id);
       }
@@ -99,27 +194,113 @@ function Proposals({ readings, taken, onKept }: { readings: readonly RecipeReadi
   };
   return (
     <div style={{ marginTop: 14 }}>
-      {keeping.error && <p className="fault" role="alert">{problemWords(keeping.error)}</p>}
-      {readings.length > 1 && <p className="row" style={{ marginBottom: 8 }}><Button type="primary" loading={keeping.isLoading} onClick={() => void keep(readings, false)}>Keep all {readings.length}</Button></p>}
+      {keeping.error && (
+        <p className="fault" role="alert">
+          {problemWords(keeping.error)}
+        </p>
+      )}
+      {readings.length > 1 && (
+        <p className="row" style={{ marginBottom: 8 }}>
+          <Button type="primary" loading={keeping.isLoading} onClick={() => void keep(readings, false)}>
+            Keep all {readings.length}
+          </Button>
+        </p>
+      )}
       {readings.slice(0, 40).map((reading) => {
         const recipe = fixed.get(reading.recipe.id) ?? reading.recipe;
         const open = reading.findings.filter((finding) => recipe === reading.recipe || finding.fix === undefined);
         return (
           <article key={reading.recipe.id} className="proposal">
-            <div className="row" style={{ justifyContent: 'space-between' }}><h3>{recipe.name}</h3>{readings.length === 1 && <Button type="primary" loading={keeping.isLoading} onClick={() => void keep([reading], true)}>Keep it and open it</Button>}</div>
-            <p className="soft small">Feeds {recipe.portions}{recipe.usualCourse && ` · ${recipe.usualCourse.toLowerCase()}`} · {recipe.lines.length} ingredients · {recipe.steps.length} steps. A proposal: look at what is marked.</p>
-            {reading.notes.map((note) => <p key={note} className="small" style={{ color: 'var(--straw)' }}>{note}</p>)}
+            <div className="row" style={{ justifyContent: 'space-between' }}>
+              <h3>{recipe.name}</h3>
+              {readings.length === 1 && (
+                <Button type="primary" loading={keeping.isLoading} onClick={() => void keep([reading], true)}>
+                  Keep it and open it
+                </Button>
+              )}
+            </div>
+            <p className="soft small">
+              Feeds {recipe.portions}
+              {recipe.usualCourse && ` · ${recipe.usualCourse.toLowerCase()}`} · {recipe.lines.length} ingredients ·{' '}
+              {recipe.steps.length} steps. A proposal: look at what is marked.
+            </p>
+            {reading.notes.map((note) => (
+              <p key={note} className="small" style={{ color: 'var(--straw)' }}>
+                {note}
+              </p>
+            ))}
             <ul className="read-lines">
               {reading.lines.map((line) => (
-                <li key={line.id}><Marked text={line.text} spans={[{ ...line.amountSpan, kind: 'amount', means: 'the amount' }, ...line.foods.map((food) => ({ start: food.start, end: food.end, kind: 'food', means: food.name })), ...line.unknown.map((each) => ({ start: each.start, end: each.end, kind: 'unknown', means: 'not understood' }))]} />{line.doubts.length > 0 && <span className="small" style={{ color: 'var(--straw)' }}> {line.doubts.join(' ')}</span>}</li>
+                <li key={line.id}>
+                  <Marked
+                    text={line.text}
+                    spans={[
+                      { ...line.amountSpan, kind: 'amount', means: 'the amount' },
+                      ...line.foods.map((food) => ({
+                        start: food.start,
+                        end: food.end,
+                        kind: 'food',
+                        means: food.name,
+                      })),
+                      ...line.unknown.map((each) => ({
+                        start: each.start,
+                        end: each.end,
+                        kind: 'unknown',
+                        means: 'not understood',
+                      })),
+                    ]}
+                  />
+                  {line.doubts.length > 0 && (
+                    <span className="small" style={{ color: 'var(--straw)' }}>
+                      {' '}
+                      {line.doubts.join(' ')}
+                    </span>
+                  )}
+                </li>
               ))}
             </ul>
             <ol className="read-steps">
-              {reading.steps.map((step, index) => <li key={step.id}><StepText text={reading.recipe.steps[index]?.text ?? ''} step={step} />{step.guessed.includes('time') && <span className="guess small"> {reading.recipe.steps[index]?.durationMin.likely} min is a guess</span>}</li>)}
+              {reading.steps.map((step, index) => (
+                <li key={step.id}>
+                  <StepText text={reading.recipe.steps[index]?.text ?? ''} step={step} />
+                  {step.guessed.includes('time') && (
+                    <span className="guess small">
+                      {' '}
+                      {reading.recipe.steps[index]?.durationMin.likely} min is a guess
+                    </span>
+                  )}
+                </li>
+              ))}
             </ol>
-            <FindingList findings={open} onFix={(mended) => setFixed((all) => new Map([...all, [reading.recipe.id, mended]]))} />
-            {recipe !== reading.recipe && <p className="small">Mended. <button type="button" className="bare" style={{ color: 'var(--violet)' }} onClick={() => setFixed((all) => new Map([...all].filter(([id]) => id !== reading.recipe.id)))}>Take that back</button></p>}
-            {reading.leftOver.length > 0 && <section className="small" style={{ marginTop: 8 }}><strong>Found no place</strong> (it stays in the original):<ul>{reading.leftOver.map((each) => <li key={each.words}>{each.words} <span className="soft">{each.why}</span></li>)}</ul></section>}
+            <FindingList
+              findings={open}
+              onFix={(mended) => setFixed((all) => new Map([...all, [reading.recipe.id, mended]]))}
+            />
+            {recipe !== reading.recipe && (
+              <p className="small">
+                Mended.{' '}
+                <button
+                  type="button"
+                  className="bare"
+                  style={{ color: 'var(--violet)' }}
+                  onClick={() => setFixed((all) => new Map([...all].filter(([id]) => id !== reading.recipe.id)))}
+                >
+                  Take that back
+                </button>
+              </p>
+            )}
+            {reading.leftOver.length > 0 && (
+              <section className="small" style={{ marginTop: 8 }}>
+                <strong>Found no place</strong> (it stays in the original):
+                <ul>
+                  {reading.leftOver.map((each) => (
+                    <li key={each.words}>
+                      {each.words} <span className="soft">{each.why}</span>
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )}
           </article>
         );
       })}
@@ -134,10 +315,34 @@ interface Marking {
   readonly means: string;
 }
 
-const stepKinds: Readonly<Record<StepNote['what'], string>> = { 'time': 'amount', 'heat': 'amount', 'core': 'amount', 'kit': 'kit', 'attention': 'amount', 'sign': 'sign', 'uses': 'food', 'cover': 'kit', 'door': 'kit', 'split': 'sign', 'alternative': 'sign', 'keeps': 'sign', 'not understood': 'unknown' };
+const stepKinds: Readonly<Record<StepNote['what'], string>> = {
+  time: 'amount',
+  heat: 'amount',
+  core: 'amount',
+  kit: 'kit',
+  attention: 'amount',
+  sign: 'sign',
+  uses: 'food',
+  cover: 'kit',
+  door: 'kit',
+  split: 'sign',
+  alternative: 'sign',
+  keeps: 'sign',
+  'not understood': 'unknown',
+};
 
 function StepText({ text, step }: { text: string; step: ReadRecipeStep }) {
-  return <Marked text={text} spans={step.notes.map((note) => ({ start: note.start, end: note.end, kind: stepKinds[note.what], means: `${note.what}: ${note.means}` }))} />;
+  return (
+    <Marked
+      text={text}
+      spans={step.notes.map((note) => ({
+        start: note.start,
+        end: note.end,
+        kind: stepKinds[note.what],
+        means: `${note.what}: ${note.means}`,
+      }))}
+    />
+  );
 }
 
 /** Text with what was read in it marked; of overlapping marks the earlier and longer stands. Always text, never HTML. */
@@ -147,8 +352,18 @@ function Marked({ text, spans }: { text: string; spans: readonly Marking[] }) {
   let at = 0;
   for (const span of sorted) {
     if (span.start < at || span.end > text.length) continue;
-    pieces.push(text.slice(at, span.start), <mark key={span.start} className={`r-${span.kind}`} title={span.means}>{text.slice(span.start, span.end)}</mark>);
+    pieces.push(
+      text.slice(at, span.start),
+      <mark key={span.start} className={`r-${span.kind}`} title={span.means}>
+        {text.slice(span.start, span.end)}
+      </mark>,
+    );
     at = span.end;
   }
-  return <>{pieces}{text.slice(at)}</>;
+  return (
+    <>
+      {pieces}
+      {text.slice(at)}
+    </>
+  );
 }

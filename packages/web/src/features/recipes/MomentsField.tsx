@@ -7,19 +7,74 @@ type Moments = Step['attention'];
 /** Moments inside something that goes by itself, when a cook must come: turn, stir, take the foil off. */
 export function MomentsField({ step, put }: { step: Step; put: (part: Partial<Step>) => void }) {
   const set = (attention: Moments) => put({ attention: [...attention].sort((a, b) => a.atMin - b.atMin) });
-  const change = (at: number, part: Partial<Moments[number]>) => set(step.attention.map((each, index) => (index === at ? { ...each, ...part } : each)));
+  const change = (at: number, part: Partial<Moments[number]>) =>
+    set(step.attention.map((each, index) => (index === at ? { ...each, ...part } : each)));
   return (
     <div className="field">
       <span>To see to on the way</span>
       {step.attention.map((moment, index) => (
         <div key={`${moment.atMin}-${moment.what}`} className="row" style={{ flexWrap: 'nowrap' }}>
-          after <InputNumber size="small" aria-label="After how many minutes" min={1} max={4320} precision={0} value={moment.atMin} onChange={(atMin) => { if (atMin !== null) change(index, { atMin }); }} style={{ width: 66 }} /> min
-          <Input size="small" aria-label="What to do then" defaultValue={moment.what} maxLength={80} onBlur={(event) => { if (event.target.value.trim() && event.target.value !== moment.what) change(index, { what: event.target.value.trim() }); }} />
-          for <InputNumber size="small" aria-label="For how many minutes" min={1} max={240} precision={0} value={moment.takesMin} onChange={(takesMin) => { if (takesMin !== null) change(index, { takesMin }); }} style={{ width: 56 }} /> min
-          <Button size="small" type="text" icon={<DeleteOutlined />} aria-label={`Take out: ${moment.what}`} onClick={() => set(step.attention.filter((_, other) => other !== index))} />
+          after{' '}
+          <InputNumber
+            size="small"
+            aria-label="After how many minutes"
+            min={1}
+            max={4320}
+            precision={0}
+            value={moment.atMin}
+            onChange={(atMin) => {
+              if (atMin !== null) change(index, { atMin });
+            }}
+            style={{ width: 66 }}
+          />{' '}
+          min
+          <Input
+            size="small"
+            aria-label="What to do then"
+            defaultValue={moment.what}
+            maxLength={80}
+            onBlur={(event) => {
+              if (event.target.value.trim() && event.target.value !== moment.what)
+                change(index, { what: event.target.value.trim() });
+            }}
+          />
+          for{' '}
+          <InputNumber
+            size="small"
+            aria-label="For how many minutes"
+            min={1}
+            max={240}
+            precision={0}
+            value={moment.takesMin}
+            onChange={(takesMin) => {
+              if (takesMin !== null) change(index, { takesMin });
+            }}
+            style={{ width: 56 }}
+          />{' '}
+          min
+          <Button
+            size="small"
+            type="text"
+            icon={<DeleteOutlined />}
+            aria-label={`Take out: ${moment.what}`}
+            onClick={() => set(step.attention.filter((_, other) => other !== index))}
+          />
         </div>
       ))}
-      <div><Button size="small" disabled={step.attention.length >= 12} onClick={() => set([...step.attention, { atMin: Math.max(1, Math.round(step.durationMin.likely / 2)), takesMin: 1, what: 'stir' }])}>Something to see to</Button></div>
+      <div>
+        <Button
+          size="small"
+          disabled={step.attention.length >= 12}
+          onClick={() =>
+            set([
+              ...step.attention,
+              { atMin: Math.max(1, Math.round(step.durationMin.likely / 2)), takesMin: 1, what: 'stir' },
+            ])
+          }
+        >
+          Something to see to
+        </Button>
+      </div>
     </div>
   );
 }

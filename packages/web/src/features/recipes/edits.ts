@@ -7,20 +7,73 @@ export function reread(line: IngredientLine, text: string, recipe: Recipe): Ingr
   const reading = readLine(text, writtenIn(recipe.original?.text ?? recipe.lines.map((each) => each.text).join('\n')));
   const { food: _food, ...rest } = line;
   const component = line.component;
-  return { ...rest, text: reading.text || text, amount: component && reading.amount.kind === 'words' ? line.amount : reading.amount, part: reading.part === 'body' ? line.part : reading.part, canOmit: line.canOmit || reading.canOmit, ...(reading.food && !component && { food: reading.food }) };
+  return {
+    ...rest,
+    text: reading.text || text,
+    amount: component && reading.amount.kind === 'words' ? line.amount : reading.amount,
+    part: reading.part === 'body' ? line.part : reading.part,
+    canOmit: line.canOmit || reading.canOmit,
+    ...(reading.food && !component && { food: reading.food }),
+  };
 }
 
 /** A line from words just typed. */
-export const newLine = (recipe: Recipe, text: string, heading?: string): IngredientLine => reread({ id: v.parse(LineId, freshId(text.slice(0, 40), recipe.lines.map((line) => line.id))), text, amount: { kind: 'words', words: '' }, part: 'body', canOmit: false, ...(heading && { heading }) }, text, recipe);
+export const newLine = (recipe: Recipe, text: string, heading?: string): IngredientLine =>
+  reread(
+    {
+      id: v.parse(
+        LineId,
+        freshId(
+          text.slice(0, 40),
+          recipe.lines.map((line) => line.id),
+        ),
+      ),
+      text,
+      amount: { kind: 'words', words: '' },
+      part: 'body',
+      canOmit: false,
+      ...(heading && { heading }),
+    },
+    text,
+    recipe,
+  );
 
-export const newStep = (recipe: Recipe): Step => ({ id: v.parse(StepId, freshId('step', recipe.steps.map((step) => step.id))), title: 'New step', text: '', uses: [], durationMin: { least: 3, likely: 5, most: 8 }, hands: 'on', attention: [], grows: false, kit: [], burner: false, looseFlour: false, until: '', splitPoint: false, alternatives: [], leaves: [] });
+export const newStep = (recipe: Recipe): Step => ({
+  id: v.parse(
+    StepId,
+    freshId(
+      'step',
+      recipe.steps.map((step) => step.id),
+    ),
+  ),
+  title: 'New step',
+  text: '',
+  uses: [],
+  durationMin: { least: 3, likely: 5, most: 8 },
+  hands: 'on',
+  attention: [],
+  grows: false,
+  kit: [],
+  burner: false,
+  looseFlour: false,
+  until: '',
+  splitPoint: false,
+  alternatives: [],
+  leaves: [],
+});
 
 /** Without a line, wherever it is named. */
-export const withoutLine = (recipe: Recipe, id: string): Recipe => ({ ...recipe, lines: recipe.lines.filter((line) => line.id !== id), steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => use !== id) })) });
+export const withoutLine = (recipe: Recipe, id: string): Recipe => ({
+  ...recipe,
+  lines: recipe.lines.filter((line) => line.id !== id),
+  steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => use !== id) })),
+});
 
 /** The steps each step follows, written out: what is not said is the one before it. */
 function explicit(steps: readonly Step[]): Step[] {
-  return steps.map((step, index) => (step.after || index === 0 ? step : { ...step, after: [{ step: steps[index - 1]!.id, leastMin: 0 }] }));
+  return steps.map((step, index) =>
+    step.after || index === 0 ? step : { ...step, after: [{ step: steps[index - 1]!.id, leastMin: 0 }] },
+  );
 }
 
 /** Without a step; what followed it follows what it followed. */
@@ -28,7 +81,15 @@ export function withoutStep(recipe: Recipe, id: string): Recipe {
   const steps = explicit(recipe.steps);
   const gone = steps.find((step) => step.id === id);
   if (!gone) return recipe;
-  return { ...recipe, steps: steps.filter((step) => step.id !== id).map((step) => ({ ...step, ...(step.after && { after: step.after.flatMap((link) => (link.step === id ? gone.after ?? [] : [link])) }) })) };
+  return {
+    ...recipe,
+    steps: steps
+      .filter((step) => step.id !== id)
+      .map((step) => ({
+        ...step,
+        ...(step.after && { after: step.after.flatMap((link) => (link.step === id ? (gone.after ?? []) : [link])) }),
+      })),
+  };
 }
 
 /** Moves one element; indices may be out of range and are then ignored. */
@@ -64,18 +125,55 @@ export function rereadStep(recipe: Recipe, step: Step): Step {
   const first = steps[0]?.step;
   if (!first) return step;
   const all = steps.map((each) => each.step);
-  const sum = (pick: (one: Step) => number) => Math.min(4320, all.reduce((total, one) => total + pick(one), 0));
+  const sum = (pick: (one: Step) => number) =>
+    Math.min(
+      4320,
+      all.reduce((total, one) => total + pick(one), 0),
+    );
   const main = all.find((one) => one.hands === 'off') ?? first;
   const { oven: _oven, coreC: _core, learned: _learned, ...rest } = step;
   return {
-    ...rest, uses: [...new Set([...step.uses, ...all.flatMap((one) => one.uses).filter((use) => !elsewhere.has(use))])], durationMin: { least: sum((one) => one.durationMin.least), likely: sum((one) => one.durationMin.likely), most: sum((one) => one.durationMin.most) },
-    hands: main.hands, attention: main.attention.filter((each) => each.atMin < sum((one) => one.durationMin.likely)), kit: all.flatMap((one) => one.kit).filter((use, index, list) => list.findIndex((other) => other.kind === use.kind && other.as === use.as) === index),
-    burner: all.some((one) => one.burner), looseFlour: all.some((one) => one.looseFlour), until: main.until, alternatives: all.flatMap((one) => one.alternatives), ...(main.oven && { oven: main.oven }), ...(all.find((one) => one.coreC)?.coreC !== undefined && { coreC: all.find((one) => one.coreC)!.coreC }),
+    ...rest,
+    uses: [...new Set([...step.uses, ...all.flatMap((one) => one.uses).filter((use) => !elsewhere.has(use))])],
+    durationMin: {
+      least: sum((one) => one.durationMin.least),
+      likely: sum((one) => one.durationMin.likely),
+      most: sum((one) => one.durationMin.most),
+    },
+    hands: main.hands,
+    attention: main.attention.filter((each) => each.atMin < sum((one) => one.durationMin.likely)),
+    kit: all
+      .flatMap((one) => one.kit)
+      .filter(
+        (use, index, list) => list.findIndex((other) => other.kind === use.kind && other.as === use.as) === index,
+      ),
+    burner: all.some((one) => one.burner),
+    looseFlour: all.some((one) => one.looseFlour),
+    until: main.until,
+    alternatives: all.flatMap((one) => one.alternatives),
+    ...(main.oven && { oven: main.oven }),
+    ...(all.find((one) => one.coreC)?.coreC !== undefined && { coreC: all.find((one) => one.coreC)!.coreC }),
   };
 }
 
 /** A recipe to begin with: a name and its first ingredient. */
 export function blankRecipe(id: string, name: string, first: string): Recipe {
-  const empty = v.parse(Recipe, { id, name, portions: 4, lines: [{ id: 'line', text: first, amount: { kind: 'words', words: '' } }], steps: [{ id: 'step', title: 'First step', text: '', uses: ['line'], durationMin: { least: 5, likely: 10, most: 15 }, hands: 'on' }], hold: { mostMin: 30, how: 'not said yet; taken as half an hour' } });
+  const empty = v.parse(Recipe, {
+    id,
+    name,
+    portions: 4,
+    lines: [{ id: 'line', text: first, amount: { kind: 'words', words: '' } }],
+    steps: [
+      {
+        id: 'step',
+        title: 'First step',
+        text: '',
+        uses: ['line'],
+        durationMin: { least: 5, likely: 10, most: 15 },
+        hands: 'on',
+      },
+    ],
+    hold: { mostMin: 30, how: 'not said yet; taken as half an hour' },
+  });
   return { ...empty, lines: [reread(empty.lines[0]!, first, empty)] };
 }

@@ -34,44 +34,60 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
   const queue = useRef<Promise<void>>(Promise.resolve());
   const latest = useRef(recipe);
 
-  const keep = useCallback((next: Recipe) => {
-    setPending((count) => count + 1);
-    queue.current = queue.current.then(async () => {
-      // Typing is faster than the disk: only the newest state needs to be written.
-      if (latest.current !== next) return;
-      try {
-        const answer = await put({ baseRevision: revision.current, entry: next }).unwrap();
-        revision.current = answer.revision;
-        setTrouble(undefined);
-      } catch (error) {
-        setTrouble(problemWords(error));
-      }
-    }).finally(() => setPending((count) => count - 1));
-  }, [put]);
+  const keep = useCallback(
+    (next: Recipe) => {
+      setPending((count) => count + 1);
+      queue.current = queue.current
+        .then(async () => {
+          // Typing is faster than the disk: only the newest state needs to be written.
+          if (latest.current !== next) return;
+          try {
+            const answer = await put({ baseRevision: revision.current, entry: next }).unwrap();
+            revision.current = answer.revision;
+            setTrouble(undefined);
+          } catch (error) {
+            setTrouble(problemWords(error));
+          }
+        })
+        .finally(() => setPending((count) => count - 1));
+    },
+    [put],
+  );
 
   const keepMine = useCallback(() => {
-    void dispatch(api.endpoints.recipes.initiate(undefined, { forceRefetch: true, subscribe: false })).unwrap().then((all) => {
-      revision.current = all.find((each) => each.entry.id === latest.current.id)?.revision ?? 0;
-      keep(latest.current);
-    }, (error: unknown) => setTrouble(problemWords(error)));
+    void dispatch(api.endpoints.recipes.initiate(undefined, { forceRefetch: true, subscribe: false }))
+      .unwrap()
+      .then(
+        (all) => {
+          revision.current = all.find((each) => each.entry.id === latest.current.id)?.revision ?? 0;
+          keep(latest.current);
+        },
+        (error: unknown) => setTrouble(problemWords(error)),
+      );
   }, [dispatch, keep]);
 
-  const show = useCallback((next: Recipe) => {
-    latest.current = next;
-    setRecipe(next);
-    keep(next);
-  }, [keep]);
+  const show = useCallback(
+    (next: Recipe) => {
+      latest.current = next;
+      setRecipe(next);
+      keep(next);
+    },
+    [keep],
+  );
 
-  const change = useCallback((next: (recipe: Recipe) => Recipe): string | undefined => {
-    const checked = v.safeParse(CheckedRecipe, next(latest.current));
-    if (!checked.success) return checked.issues[0].message;
-    const before = latest.current;
-    if (JSON.stringify(before) === JSON.stringify(checked.output)) return undefined;
-    setPast((all) => [...all.slice(-mostSteps), before]);
-    setFuture([]);
-    show(checked.output);
-    return undefined;
-  }, [show]);
+  const change = useCallback(
+    (next: (recipe: Recipe) => Recipe): string | undefined => {
+      const checked = v.safeParse(CheckedRecipe, next(latest.current));
+      if (!checked.success) return checked.issues[0].message;
+      const before = latest.current;
+      if (JSON.stringify(before) === JSON.stringify(checked.output)) return undefined;
+      setPast((all) => [...all.slice(-mostSteps), before]);
+      setFuture([]);
+      show(checked.output);
+      return undefined;
+    },
+    [show],
+  );
 
   const undo = useCallback(() => {
     const before = past.at(-1);
@@ -91,7 +107,13 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const { target } = event;
-      if (event.key.toLowerCase() !== 'z' || event.altKey || (target instanceof HTMLElement && (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)))) return;
+      if (
+        event.key.toLowerCase() !== 'z' ||
+        event.altKey ||
+        (target instanceof HTMLElement &&
+          (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)))
+      )
+        return;
       event.preventDefault();
       if (event.shiftKey) redo();
       else undo();
@@ -100,5 +122,15 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
     return () => window.removeEventListener('keydown', onKey);
   }, [undo, redo]);
 
-  return { recipe, change, undo, redo, canUndo: past.length > 0, canRedo: future.length > 0, saving: pending > 0, trouble, keepMine };
+  return {
+    recipe,
+    change,
+    undo,
+    redo,
+    canUndo: past.length > 0,
+    canRedo: future.length > 0,
+    saving: pending > 0,
+    trouble,
+    keepMine,
+  };
 }

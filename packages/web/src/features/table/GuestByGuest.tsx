@@ -18,7 +18,23 @@ export function GuestByGuest({ occasion, table }: { occasion: Occasion; table: F
                 <div key={course.id}>
                   <p className="soft small">{course.name}</p>
                   <ul className="plain">
-                    {mine.map((row) => <li key={row.dish}>{row.verdict === 'left-out' ? <span className="soft">— {row.dish}: not for them</span> : <><VerdictMark verdict={row.verdict} /> {row.dish}{row.verdict !== 'clear' && <span className="small">: {row.verdict === 'check' ? 'ask first. ' : 'no. '}{row.why}</span>}</>}</li>)}
+                    {mine.map((row) => (
+                      <li key={row.dish}>
+                        {row.verdict === 'left-out' ? (
+                          <span className="soft">— {row.dish}: not for them</span>
+                        ) : (
+                          <>
+                            <VerdictMark verdict={row.verdict} /> {row.dish}
+                            {row.verdict !== 'clear' && (
+                              <span className="small">
+                                : {row.verdict === 'check' ? 'ask first. ' : 'no. '}
+                                {row.why}
+                              </span>
+                            )}
+                          </>
+                        )}
+                      </li>
+                    ))}
                   </ul>
                 </div>
               );

@@ -22,7 +22,9 @@ export function Grip({ near, held }: GripProps) {
   useLayoutEffect(() => {
     setNodeRef(near.element);
     held.current = { id, listeners };
-    return () => { held.current = undefined; };
+    return () => {
+      held.current = undefined;
+    };
   }, [id, near.element, listeners, setNodeRef, held]);
   return null;
 }

@@ -1,13 +1,55 @@
-import { DndContext, PointerSensor, pointerWithin, useDroppable, useSensor, useSensors, type DragEndEvent, type DragMoveEvent } from '@dnd-kit/core';
+import {
+  DndContext,
+  PointerSensor,
+  pointerWithin,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+  type DragMoveEvent,
+} from '@dnd-kit/core';
 import { MinusOutlined, PlusOutlined } from '@ant-design/icons';
 import { Button, Segmented, Switch } from 'antd';
-import { useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type CSSProperties, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
-import { clockTime, minutesOfClock, noTraceHazards, type HazardId, type Occasion, type Pin, type Plan, type ResidueMark, type RunSheetEntry, type StepEntry, type TaskNetwork } from '@lupin/core';
+import {
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type CSSProperties,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+} from 'react';
+import {
+  clockTime,
+  minutesOfClock,
+  noTraceHazards,
+  type HazardId,
+  type Occasion,
+  type Pin,
+  type Plan,
+  type ResidueMark,
+  type RunSheetEntry,
+  type StepEntry,
+  type TaskNetwork,
+} from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
 import { Bar, type Near } from './Bar.tsx';
 import { Grip, gripId, type Held } from './Grip.tsx';
 import { laneRows, type Grouping, type LaneRow } from './laneRows.ts';
-import { hourMarks, labelWidth, nearSight, pack, placeOf, scrollStep, type Block, type Scale, type Stretch } from './layout.ts';
+import {
+  hourMarks,
+  labelWidth,
+  nearSight,
+  pack,
+  placeOf,
+  scrollStep,
+  type Block,
+  type Scale,
+  type Stretch,
+} from './layout.ts';
 import { draggedTo, roomInSight, roomOf } from './moving.ts';
 import { OvenCurve } from './OvenCurve.tsx';
 import { Residue, ResidueStrip } from './Residue.tsx';
@@ -52,7 +94,20 @@ interface Dragging {
   readonly deltaPx: number;
 }
 
-export function Lanes({ occasion, plan, network, entries, audit, part, selected, onSelect, onMove, figures, shown, onShow }: LanesProps) {
+export function Lanes({
+  occasion,
+  plan,
+  network,
+  entries,
+  audit,
+  part,
+  selected,
+  onSelect,
+  onMove,
+  figures,
+  shown,
+  onShow,
+}: LanesProps) {
   const scroller = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(1240);
   const { grouping, allKit } = shown;
@@ -88,16 +143,46 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
   };
   useLayoutEffect(() => {
     if (middle.current === undefined || !scroller.current) return;
-    scroller.current.scrollLeft = (middle.current - fromMin) * pxPerMin - (scroller.current.clientWidth - nameWidth) / 2;
+    scroller.current.scrollLeft =
+      (middle.current - fromMin) * pxPerMin - (scroller.current.clientWidth - nameWidth) / 2;
     middle.current = undefined;
   }, [pxPerMin, fromMin, nameWidth]);
 
-  const inside = useMemo(() => entries.filter((entry) => entry.endMin > fromMin && entry.startMin < toMin), [entries, fromMin, toMin]);
-  const rows = useMemo(() => laneRows(occasion, plan, inside, grouping).filter((row) => row.entries.length > 0 || grouping === 'cook'), [occasion, plan, inside, grouping]);
-  const packed = useMemo(() => rows.map((row) => pack(row.entries.map((item): Block<RunSheetEntry> => ({ item, startMin: Math.max(item.startMin, fromMin), endMin: item.endMin, label: row.label(item) })), pxPerMin)), [rows, fromMin, pxPerMin]);
+  const inside = useMemo(
+    () => entries.filter((entry) => entry.endMin > fromMin && entry.startMin < toMin),
+    [entries, fromMin, toMin],
+  );
+  const rows = useMemo(
+    () => laneRows(occasion, plan, inside, grouping).filter((row) => row.entries.length > 0 || grouping === 'cook'),
+    [occasion, plan, inside, grouping],
+  );
+  const packed = useMemo(
+    () =>
+      rows.map((row) =>
+        pack(
+          row.entries.map((item): Block<RunSheetEntry> => ({
+            item,
+            startMin: Math.max(item.startMin, fromMin),
+            endMin: item.endMin,
+            label: row.label(item),
+          })),
+          pxPerMin,
+        ),
+      ),
+    [rows, fromMin, pxPerMin],
+  );
 
   // The words behind the last bars are to be read too.
-  const wordsEnd = Math.max(0, ...packed.flatMap(({ blocks }) => blocks.map((block) => (block.outside ? x(block.startMin) + Math.max(6, (block.endMin - block.startMin) * pxPerMin) + labelWidth(block.label) : 0))));
+  const wordsEnd = Math.max(
+    0,
+    ...packed.flatMap(({ blocks }) =>
+      blocks.map((block) =>
+        block.outside
+          ? x(block.startMin) + Math.max(6, (block.endMin - block.startMin) * pxPerMin) + labelWidth(block.label)
+          : 0,
+      ),
+    ),
+  );
   const onKey = (event: KeyboardEvent) => {
     if (event.key === '+' || event.key === '-') return zoomBy(event.key === '+' ? zoomStep : 1 / zoomStep);
     if (event.key !== 'ArrowRight' && event.key !== 'ArrowLeft') return undefined;
@@ -123,55 +208,182 @@ export function Lanes({ occasion, plan, network, entries, audit, part, selected,
     setDragging(undefined);
     const { entry } = active.data.current as { entry: StepEntry };
     const startsAtMin = draggedTo(entry.startMin, delta.x, pxPerMin);
-    const drop = rows.find((row) => row.key === over?.id && row.key !== String(active.id).split('|')[0])?.drop?.(entry) ?? {};
+    const drop =
+      rows.find((row) => row.key === over?.id && row.key !== String(active.id).split('|')[0])?.drop?.(entry) ?? {};
     if (startsAtMin === entry.startMin && Object.keys(drop).length === 0) return;
     onMove(entry.id, { ...(startsAtMin !== entry.startMin ? { startsAtMin } : {}), ...drop });
   };
   const room = dragging && roomOf(network, entries, dragging.entry.id);
-  const band = dragging && room && roomInSight(room, dragging.entry.endMin - dragging.entry.startMin, { fromMin, toMin });
+  const band =
+    dragging && room && roomInSight(room, dragging.entry.endMin - dragging.entry.startMin, { fromMin, toMin });
   const draggedWords = () => {
     if (!dragging || !room) return undefined;
     const to = draggedTo(dragging.entry.startMin, dragging.deltaPx, pxPerMin);
-    return { shiftPx: (to - dragging.entry.startMin) * pxPerMin, words: clockTime(occasion.serveAt, to), fits: to >= (room.earliestMin ?? -Infinity) && to <= (room.latestMin ?? Infinity) };
+    return {
+      shiftPx: (to - dragging.entry.startMin) * pxPerMin,
+      words: clockTime(occasion.serveAt, to),
+      fits: to >= (room.earliestMin ?? -Infinity) && to <= (room.latestMin ?? Infinity),
+    };
   };
   const fixed = useMemo(() => new Set(occasion.wishes.pins.map((pin) => pin.task)), [occasion.wishes.pins]);
-  const bars = (at: number) => packed[at]!.blocks.filter(({ item, startMin, endMin }) => item.id === selected || nearSight(x(startMin), x(endMin), scrolled, width)).map(({ item, row, label, outside, startMin }) => (
-    <Bar key={item.id} entry={item} lane={rows[at]!.key} top={4 + row * rowHeight} left={x(startMin)} width={Math.max(6, (item.endMin - startMin) * pxPerMin - 1)} label={label} outside={outside} pressed={item.id === selected} fixed={fixed.has(item.id)}
-      dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined} onSelect={onSelect} onNear={setNear} onGrip={onGrip} />
-  ));
+  const bars = (at: number) =>
+    packed[at]!.blocks.filter(
+      ({ item, startMin, endMin }) => item.id === selected || nearSight(x(startMin), x(endMin), scrolled, width),
+    ).map(({ item, row, label, outside, startMin }) => (
+      <Bar
+        key={item.id}
+        entry={item}
+        lane={rows[at]!.key}
+        top={4 + row * rowHeight}
+        left={x(startMin)}
+        width={Math.max(6, (item.endMin - startMin) * pxPerMin - 1)}
+        label={label}
+        outside={outside}
+        pressed={item.id === selected}
+        fixed={fixed.has(item.id)}
+        dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined}
+        onSelect={onSelect}
+        onNear={setNear}
+        onGrip={onGrip}
+      />
+    ));
   const marks = hourMarks(minutesOfClock(occasion.serveAt), fromMin, toMin, pxPerMin);
-  const minded = useMemo(() => new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[])), [occasion.guests]);
+  const minded = useMemo(
+    () => new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[])),
+    [occasion.guests],
+  );
   const gates = useMemo(() => washedAt(plan, fromMin, toMin), [plan, fromMin, toMin]);
   const strip = { scale, minded };
-  const kit = occasion.kitchen.kit.filter((unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)));
+  const kit = occasion.kitchen.kit.filter(
+    (unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)),
+  );
   const height = (at: number) => Math.max(packed[at]!.rows * rowHeight + 6, nameHeight(rows[at]!, nameWidth));
   const lastOfOven = (row: LaneRow, at: number) => row.oven !== undefined && rows[at + 1]?.oven !== row.oven;
   return (
     <>
       <div className="tt-tools no-print">
-        <Segmented<Grouping> size="small" aria-label="Lanes" value={grouping} onChange={(next) => onShow({ ...shown, grouping: next })} options={[{ value: 'cook', label: 'by cook' }, { value: 'dish', label: 'by dish' }, { value: 'kit', label: 'by kit' }]} />
-        <span className="row"><Button size="small" icon={<MinusOutlined />} aria-label="Narrower" disabled={zoom <= 1} onClick={() => zoomBy(1 / zoomStep)} /><Button size="small" icon={<PlusOutlined />} aria-label="Wider" disabled={pxPerMin >= widestPx} onClick={() => zoomBy(zoomStep)} /></span>
-        {grouping === 'cook' && <label className="row"><Switch size="small" checked={allKit} onChange={(all) => onShow({ ...shown, allKit: all })} /> all kit</label>}
+        <Segmented<Grouping>
+          size="small"
+          aria-label="Lanes"
+          value={grouping}
+          onChange={(next) => onShow({ ...shown, grouping: next })}
+          options={[
+            { value: 'cook', label: 'by cook' },
+            { value: 'dish', label: 'by dish' },
+            { value: 'kit', label: 'by kit' },
+          ]}
+        />
+        <span className="row">
+          <Button
+            size="small"
+            icon={<MinusOutlined />}
+            aria-label="Narrower"
+            disabled={zoom <= 1}
+            onClick={() => zoomBy(1 / zoomStep)}
+          />
+          <Button
+            size="small"
+            icon={<PlusOutlined />}
+            aria-label="Wider"
+            disabled={pxPerMin >= widestPx}
+            onClick={() => zoomBy(zoomStep)}
+          />
+        </span>
+        {grouping === 'cook' && (
+          <label className="row">
+            <Switch size="small" checked={allKit} onChange={(all) => onShow({ ...shown, allKit: all })} /> all kit
+          </label>
+        )}
         <span className="figures soft">{figures}</span>
       </div>
-      <div className="tt" ref={scroller} onKeyDown={onKey} onScroll={(event) => setScrolled(scrollStep(event.currentTarget.scrollLeft))} tabIndex={-1}>
-        <DndContext sensors={sensors} collisionDetection={pointerWithin} autoScroll={false} onDragMove={onDragMove} onDragEnd={onDragEnd} onDragCancel={() => setDragging(undefined)}>
+      <div
+        className="tt"
+        ref={scroller}
+        onKeyDown={onKey}
+        onScroll={(event) => setScrolled(scrollStep(event.currentTarget.scrollLeft))}
+        tabIndex={-1}
+      >
+        <DndContext
+          sensors={sensors}
+          collisionDetection={pointerWithin}
+          autoScroll={false}
+          onDragMove={onDragMove}
+          onDragEnd={onDragEnd}
+          onDragCancel={() => setDragging(undefined)}
+        >
           {near && <Grip near={near} held={held} />}
-          <div className="tt-canvas" style={{ '--name-width': `${nameWidth}px`, width: Math.max(x(toMin) + 40, wordsEnd) } as CSSProperties}>
-            {marks.map((moment) => <i key={moment} className="tt-hour" style={{ left: x(moment) }} />)}
-            {occasion.courses.filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin).map((course) => <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />)}
-            {band && <i className="tt-room" style={{ left: x(band.fromMin), width: x(band.toMin) - x(band.fromMin) }} />}
+          <div
+            className="tt-canvas"
+            style={{ '--name-width': `${nameWidth}px`, width: Math.max(x(toMin) + 40, wordsEnd) } as CSSProperties}
+          >
+            {marks.map((moment) => (
+              <i key={moment} className="tt-hour" style={{ left: x(moment) }} />
+            ))}
+            {occasion.courses
+              .filter((course) => course.offsetMin >= fromMin && course.offsetMin <= toMin)
+              .map((course) => (
+                <i key={course.id} className="tt-serve" style={{ left: x(course.offsetMin) }} />
+              ))}
+            {band && (
+              <i className="tt-room" style={{ left: x(band.fromMin), width: x(band.toMin) - x(band.fromMin) }} />
+            )}
             <Axis occasion={occasion} marks={marks} x={x} fromMin={fromMin} toMin={toMin} />
             {rows.map((row, at) => (
-              <Lane key={row.key} id={row.key} name={row.name} sub={row.sub} height={height(at) + (row.unit ? 24 : lastOfOven(row, at) ? curveHeight + 6 : 0)} joined={row.oven !== undefined && !lastOfOven(row, at)}>
-                {row.unit && <ResidueStrip {...strip} top={height(at)} states={audit.surfaces[row.unit.id] ?? none} gates={gates.get(row.unit.id) ?? none} />}
+              <Lane
+                key={row.key}
+                id={row.key}
+                name={row.name}
+                sub={row.sub}
+                height={height(at) + (row.unit ? 24 : lastOfOven(row, at) ? curveHeight + 6 : 0)}
+                joined={row.oven !== undefined && !lastOfOven(row, at)}
+              >
+                {row.unit && (
+                  <ResidueStrip
+                    {...strip}
+                    top={height(at)}
+                    states={audit.surfaces[row.unit.id] ?? none}
+                    gates={gates.get(row.unit.id) ?? none}
+                  />
+                )}
                 {bars(at)}
-                {lastOfOven(row, at) && <OvenCurve plan={plan} oven={row.oven!} x={x} fromMin={fromMin} toMin={toMin} top={height(at)} height={curveHeight} />}
+                {lastOfOven(row, at) && (
+                  <OvenCurve
+                    plan={plan}
+                    oven={row.oven!}
+                    x={x}
+                    fromMin={fromMin}
+                    toMin={toMin}
+                    top={height(at)}
+                    height={curveHeight}
+                  />
+                )}
               </Lane>
             ))}
-            {grouping === 'cook' && occasion.kitchen.cooks.map((cook) => <Residue key={cook.id} name={`Hands, ${cook.name}`} {...strip} states={audit.surfaces[`hands:${cook.id}`] ?? none} gates={gates.get(`hands:${cook.id}`) ?? none} />)}
-            {grouping === 'cook' && kit.map((unit) => <Residue key={unit.id} name={unit.name} {...strip} states={audit.surfaces[unit.id] ?? none} gates={gates.get(unit.id) ?? none} />)}
-            {inside.filter((entry) => entry.kind === 'wash' && entry.id === selected).map((entry) => <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2 }} />)}
+            {grouping === 'cook' &&
+              occasion.kitchen.cooks.map((cook) => (
+                <Residue
+                  key={cook.id}
+                  name={`Hands, ${cook.name}`}
+                  {...strip}
+                  states={audit.surfaces[`hands:${cook.id}`] ?? none}
+                  gates={gates.get(`hands:${cook.id}`) ?? none}
+                />
+              ))}
+            {grouping === 'cook' &&
+              kit.map((unit) => (
+                <Residue
+                  key={unit.id}
+                  name={unit.name}
+                  {...strip}
+                  states={audit.surfaces[unit.id] ?? none}
+                  gates={gates.get(unit.id) ?? none}
+                />
+              ))}
+            {inside
+              .filter((entry) => entry.kind === 'wash' && entry.id === selected)
+              .map((entry) => (
+                <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2 }} />
+              ))}
           </div>
         </DndContext>
       </div>
@@ -187,7 +399,9 @@ function washedAt(plan: Plan, fromMin: number, toMin: number): ReadonlyMap<strin
   const gates = new Map<string, number[]>();
   for (const task of plan.tasks) {
     if (task.kind !== 'wash') continue;
-    const cleanAt = (id: string, moment: number) => { if (moment > fromMin && moment < toMin) gates.set(id, [...(gates.get(id) ?? []), moment]); };
+    const cleanAt = (id: string, moment: number) => {
+      if (moment > fromMin && moment < toMin) gates.set(id, [...(gates.get(id) ?? []), moment]);
+    };
     if (task.hands) cleanAt(`hands:${task.cook}`, task.endMin);
     for (const id of task.units) cleanAt(id, task.machineUntilMin ?? task.endMin);
   }
@@ -195,7 +409,8 @@ function washedAt(plan: Plan, fromMin: number, toMin: number): ReadonlyMap<strin
 }
 
 /** What the name of a lane needs, in px, at about eight px a letter. */
-const nameHeight = ({ name, sub }: LaneRow, widthPx: number): number => Math.ceil((name.length * 8) / (widthPx - 28)) * 18 + (sub ? 18 : 0) + 10;
+const nameHeight = ({ name, sub }: LaneRow, widthPx: number): number =>
+  Math.ceil((name.length * 8) / (widthPx - 28)) * 18 + (sub ? 18 : 0) + 10;
 
 interface AxisProps {
   readonly occasion: Occasion;
@@ -209,16 +424,34 @@ const signHeight = 22;
 
 /** Time by the clock, and the servings as signs on their lines; signs that would lie over each other stand one above the other. */
 function Axis({ occasion, marks, x, fromMin, toMin }: AxisProps) {
-  const signs = [...new Set(occasion.courses.map((course) => course.offsetMin))].filter((atMin) => atMin >= fromMin && atMin <= toMin).map((atMin) => {
-    const words = `${occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name).join(', ')} ${clockTime(occasion.serveAt, atMin)}`;
-    const width = words.length * 7 + 10;
-    return { atMin, words, width, left: Math.min(x(atMin) - width / 2, x(toMin) + 36 - width) };
-  });
-  const { blocks, rows } = pack(signs.map((item) => ({ item, startMin: item.left, endMin: item.left + item.width, label: '' })), 1);
+  const signs = [...new Set(occasion.courses.map((course) => course.offsetMin))]
+    .filter((atMin) => atMin >= fromMin && atMin <= toMin)
+    .map((atMin) => {
+      const words = `${occasion.courses
+        .filter((course) => course.offsetMin === atMin)
+        .map((course) => course.name)
+        .join(', ')} ${clockTime(occasion.serveAt, atMin)}`;
+      const width = words.length * 7 + 10;
+      return { atMin, words, width, left: Math.min(x(atMin) - width / 2, x(toMin) + 36 - width) };
+    });
+  const { blocks, rows } = pack(
+    signs.map((item) => ({ item, startMin: item.left, endMin: item.left + item.width, label: '' })),
+    1,
+  );
   return (
     <div className="tt-axis" style={{ height: 30 + (rows - 1) * signHeight }}>
-      {marks.filter((moment) => signs.every(({ left, width }) => x(moment) < left - 20 || x(moment) > left + width + 20)).map((moment) => <span key={moment} style={{ left: x(moment) }}>{clockTime(occasion.serveAt, moment)}</span>)}
-      {blocks.map(({ item: { atMin, words, width, left }, row }) => <span key={atMin} className="tt-sign" style={{ left, width, top: 4 + row * signHeight }}>{words}</span>)}
+      {marks
+        .filter((moment) => signs.every(({ left, width }) => x(moment) < left - 20 || x(moment) > left + width + 20))
+        .map((moment) => (
+          <span key={moment} style={{ left: x(moment) }}>
+            {clockTime(occasion.serveAt, moment)}
+          </span>
+        ))}
+      {blocks.map(({ item: { atMin, words, width, left }, row }) => (
+        <span key={atMin} className="tt-sign" style={{ left, width, top: 4 + row * signHeight }}>
+          {words}
+        </span>
+      ))}
     </div>
   );
 }
@@ -235,17 +468,36 @@ interface LaneProps {
 
 function Lane({ id, name, sub, height, joined, children }: LaneProps) {
   const { setNodeRef, isOver } = useDroppable({ id });
-  return <div ref={setNodeRef} className={`tt-lane${joined ? ' joined' : ''}${isOver ? ' over' : ''}`} style={{ height }}><div className="tt-name"><strong>{name}</strong>{sub && <div className="soft small">{sub}</div>}</div>{children}</div>;
+  return (
+    <div ref={setNodeRef} className={`tt-lane${joined ? ' joined' : ''}${isOver ? ' over' : ''}`} style={{ height }}>
+      <div className="tt-name">
+        <strong>{name}</strong>
+        {sub && <div className="soft small">{sub}</div>}
+      </div>
+      {children}
+    </div>
+  );
 }
 
 function Legend() {
   return (
     <span className="row small legend-row">
-      <span className="row"><b style={{ width: 5, height: 16, background: 'var(--leaf)' }} /> kept free</span>
-      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--clay-soft)', border: '1.5px solid var(--clay)' }} /> raw</span>
-      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--wash-soft)', border: '1.5px solid var(--wash)' }} /> wash</span>
-      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--shade)', border: '1.5px dashed var(--line-strong)' }} /> a look</span>
-      <span className="row"><b style={{ width: 16, height: 14, background: 'var(--straw-soft)' }} /> carries what somebody must not have</span>
+      <span className="row">
+        <b style={{ width: 5, height: 16, background: 'var(--leaf)' }} /> kept free
+      </span>
+      <span className="row">
+        <b style={{ width: 16, height: 14, background: 'var(--clay-soft)', border: '1.5px solid var(--clay)' }} /> raw
+      </span>
+      <span className="row">
+        <b style={{ width: 16, height: 14, background: 'var(--wash-soft)', border: '1.5px solid var(--wash)' }} /> wash
+      </span>
+      <span className="row">
+        <b style={{ width: 16, height: 14, background: 'var(--shade)', border: '1.5px dashed var(--line-strong)' }} /> a
+        look
+      </span>
+      <span className="row">
+        <b style={{ width: 16, height: 14, background: 'var(--straw-soft)' }} /> carries what somebody must not have
+      </span>
     </span>
   );
 }

@@ -14,10 +14,23 @@ interface ResidueProps {
 
 /** What is on a piece of kit, as it changes. */
 export const Residue = memo(function Residue({ name, ...strip }: ResidueProps) {
-  return <div className="tt-lane" style={{ height: 26 }}><div className="tt-name small" style={{ paddingTop: 3 }}>{name}</div><ResidueStrip {...strip} /></div>;
+  return (
+    <div className="tt-lane" style={{ height: 26 }}>
+      <div className="tt-name small" style={{ paddingTop: 3 }}>
+        {name}
+      </div>
+      <ResidueStrip {...strip} />
+    </div>
+  );
 });
 
-export const ResidueStrip = memo(function ResidueStrip({ states, scale, minded, gates, top = 3 }: Omit<ResidueProps, 'name'> & { readonly top?: number }) {
+export const ResidueStrip = memo(function ResidueStrip({
+  states,
+  scale,
+  minded,
+  gates,
+  top = 3,
+}: Omit<ResidueProps, 'name'> & { readonly top?: number }) {
   const { fromMin, toMin } = scale;
   const x = (moment: number) => placeOf(scale, moment);
   const segments: { start: number; end: number; words: string; background: CSSProperties['background'] }[] = [];
@@ -28,15 +41,33 @@ export const ResidueStrip = memo(function ResidueStrip({ states, scale, minded, 
     const raw = state.marks.filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
     const bad = state.marks.filter((mark) => minded.has(mark));
     const words = [...raw, ...bad].map(markWords).join(', ') || (state.marks.length === 0 ? 'clean' : '');
-    const background = raw.length > 0 ? 'var(--clay-soft)' : bad.length > 0 ? 'var(--straw-soft)' : state.marks.length > 0 ? 'var(--shade)' : 'var(--leaf-soft)';
+    const background =
+      raw.length > 0
+        ? 'var(--clay-soft)'
+        : bad.length > 0
+          ? 'var(--straw-soft)'
+          : state.marks.length > 0
+            ? 'var(--shade)'
+            : 'var(--leaf-soft)';
     const last = segments.at(-1);
     if (last && last.end === start && last.words === words && last.background === background) last.end = end;
     else segments.push({ start, end, words, background });
   });
   return (
     <>
-      {segments.map(({ start, end, words, background }) => <div key={start} className="tt-res" style={{ left: x(start), width: x(end) - x(start), top, background }} title={words}>{labelWidth(words) - 8 <= x(end) - x(start) ? words : ''}</div>)}
-      {gates.map((at) => <i key={at} className="tt-gate" style={{ left: x(at) - 2 }} />)}
+      {segments.map(({ start, end, words, background }) => (
+        <div
+          key={start}
+          className="tt-res"
+          style={{ left: x(start), width: x(end) - x(start), top, background }}
+          title={words}
+        >
+          {labelWidth(words) - 8 <= x(end) - x(start) ? words : ''}
+        </div>
+      ))}
+      {gates.map((at) => (
+        <i key={at} className="tt-gate" style={{ left: x(at) - 2 }} />
+      ))}
     </>
   );
 });

@@ -1,6 +1,16 @@
 import { Button, Progress } from 'antd';
 import { lazy, Suspense, useMemo } from 'react';
-import { basisOf, clockTime, rules, span, type Occasion, type Pin, type Plan, type SparePoint, type TaskNetwork } from '@lupin/core';
+import {
+  basisOf,
+  clockTime,
+  rules,
+  span,
+  type Occasion,
+  type Pin,
+  type Plan,
+  type SparePoint,
+  type TaskNetwork,
+} from '@lupin/core';
 import { chartHeightPx, inHundred, sureChart, type SureRow } from './sureChart.ts';
 import type { ChanceState } from './useChances.ts';
 import { pinned } from './pins.ts';
@@ -28,7 +38,9 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
       onOffer(plan);
       onChange(() => wished);
     } else {
-      onChange((one) => pins.reduce((all, { task, spareMin }) => (spareMin === undefined ? all : pinned(all, task, { spareMin })), one));
+      onChange((one) =>
+        pins.reduce((all, { task, spareMin }) => (spareMin === undefined ? all : pinned(all, task, { spareMin })), one),
+      );
     }
   };
   const surer = useSurer(take);
@@ -38,46 +50,130 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
       const made = network.batches.find((each) => each.id === batch);
       if (!made) return batch;
       const versions = occasion.dishes.find((dish) => dish.id === made.dish)!.versions;
-      const several = network.batches.filter((each) => each.dish === made.dish && each.versions.length === 1).length > 1;
-      return several ? `${made.recipe.name}: ${versions.find((each) => each.id === made.versions[0])?.name ?? ''}` : made.recipe.name;
+      const several =
+        network.batches.filter((each) => each.dish === made.dish && each.versions.length === 1).length > 1;
+      return several
+        ? `${made.recipe.name}: ${versions.find((each) => each.id === made.versions[0])?.name ?? ''}`
+        : made.recipe.name;
     };
-    return [...(summary?.dishes ?? [])].sort((a, b) => a.atMin - b.atMin || a.onTime - b.onTime).map((chance) => ({ name: nameOf(chance.batch), chance }));
+    return [...(summary?.dishes ?? [])]
+      .sort((a, b) => a.atMin - b.atMin || a.onTime - b.onTime)
+      .map((chance) => ({ name: nameOf(chance.batch), chance }));
   }, [summary, network, occasion]);
   const draw = useMemo(() => sureChart(rows), [rows]);
-  if (chances?.fault) return <main className="page"><h2>The days could not be played</h2><p className="fault" role="alert">{chances.fault}</p></main>;
+  if (chances?.fault)
+    return (
+      <main className="page">
+        <h2>The days could not be played</h2>
+        <p className="fault" role="alert">
+          {chances.fault}
+        </p>
+      </main>
+    );
   if (!summary) return <main className="page soft">Playing two thousand days …</main>;
   const title = (id: string) => {
     const task = network.tasks.find((each) => each.id === id);
     if (!task) return id.startsWith('wash') ? 'a wash' : 'heating the oven';
     return `“${task.title}” (${network.batches.find((batch) => batch.id === task.batch)!.recipe.name})`;
   };
-  const serving = (atMin: number) => occasion.courses.filter((course) => course.offsetMin === atMin).map((course) => course.name).join(' and ');
-  const point = (at: SparePoint) => (at.kind === 'serving' ? `Everything for ${serving(at.atMin)} ready ${rules.spareTriedMin} min before ${clockTime(occasion.serveAt, at.atMin)}` : `${rules.spareTriedMin} min to spare after ${title(at.task)}`);
+  const serving = (atMin: number) =>
+    occasion.courses
+      .filter((course) => course.offsetMin === atMin)
+      .map((course) => course.name)
+      .join(' and ');
+  const point = (at: SparePoint) =>
+    at.kind === 'serving'
+      ? `Everything for ${serving(at.atMin)} ready ${rules.spareTriedMin} min before ${clockTime(occasion.serveAt, at.atMin)}`
+      : `${rules.spareTriedMin} min to spare after ${title(at.task)}`;
   const known = (id: string) => network.tasks.some((each) => each.id === id);
   return (
     <main className="page sure">
       <h2>On about {inHundred(summary.allOnTime)} days everything is at the table in time</h2>
-      <p className="soft">In time is within {rules.onTimeWithinMin} minutes. {summary.days.toLocaleString('en')} days were played in which each step takes as long as its recipe’s range lets it, with a cook who follows the clock and begins nothing early. It is a guess about minutes, not about who may eat what: washes keep their place however late it gets.</p>
+      <p className="soft">
+        In time is within {rules.onTimeWithinMin} minutes. {summary.days.toLocaleString('en')} days were played in which
+        each step takes as long as its recipe’s range lets it, with a cook who follows the clock and begins nothing
+        early. It is a guess about minutes, not about who may eat what: washes keep their place however late it gets.
+      </p>
       <div className="sure-columns">
         <figure>
           <Suspense fallback={<div style={{ height: chartHeightPx(rows.length) }} />}>
-            <Chart label={`How each dish comes to the table. ${rows.map(({ name, chance }) => `${name}: in time on ${inHundred(chance.onTime)} days, on the middle day ${minutesWords(chance.late.middleMin)}`).join('. ')}.`} height={chartHeightPx(rows.length)} draw={draw} />
+            <Chart
+              label={`How each dish comes to the table. ${rows.map(({ name, chance }) => `${name}: in time on ${inHundred(chance.onTime)} days, on the middle day ${minutesWords(chance.late.middleMin)}`).join('. ')}.`}
+              height={chartHeightPx(rows.length)}
+              draw={draw}
+            />
           </Suspense>
-          <figcaption className="soft small">The bar leaves out the best and the worst tenth of days; the dot is the day in the middle; at the right, on how many days it is in time.</figcaption>
+          <figcaption className="soft small">
+            The bar leaves out the best and the worst tenth of days; the dot is the day in the middle; at the right, on
+            how many days it is in time.
+          </figcaption>
         </figure>
         <div>
           <section aria-label="What minutes to spare would buy">
             <h3>What minutes to spare would buy</h3>
-            {surer.state?.fault && <p className="fault" role="alert">No surer plan could be looked for. {surer.state.fault}</p>}
-            {surer.state && !surer.state.fault
-              ? <p className="row"><Progress type="circle" size={22} percent={Math.round(surer.state.share * 100)} showInfo={false} aria-label="Looking for a surer plan" /> looking for a surer plan{surer.state.best && surer.state.best.allOnTime > 0 && `: ${inHundred(surer.state.best.allOnTime)} so far`} <Button size="small" onClick={surer.stop}>Stop here</Button></p>
-              : summary.allOnTime < rules.sureEnough && <p className="row"><Button type="primary" onClick={() => surer.start(occasion, chances.plan)}>Make it surer</Button> <span className="soft">spare time where it buys most; takes half a minute</span></p>}
-            {!chances.buffers && <p className="row"><Progress type="circle" size={20} percent={Math.round(chances.share * 100)} showInfo={false} aria-label="Trying where spare time helps" /> trying where they help, each with a plan made around them</p>}
-            {chances.buffers?.length === 0 && <p className="soft">{summary.allOnTime > 0.97 ? 'None needed.' : 'Ten minutes at one point alone gain next to nothing, or find no plan. A second pair of hands, or one dish less in the last hour, may.'}</p>}
+            {surer.state?.fault && (
+              <p className="fault" role="alert">
+                No surer plan could be looked for. {surer.state.fault}
+              </p>
+            )}
+            {surer.state && !surer.state.fault ? (
+              <p className="row">
+                <Progress
+                  type="circle"
+                  size={22}
+                  percent={Math.round(surer.state.share * 100)}
+                  showInfo={false}
+                  aria-label="Looking for a surer plan"
+                />{' '}
+                looking for a surer plan
+                {surer.state.best &&
+                  surer.state.best.allOnTime > 0 &&
+                  `: ${inHundred(surer.state.best.allOnTime)} so far`}{' '}
+                <Button size="small" onClick={surer.stop}>
+                  Stop here
+                </Button>
+              </p>
+            ) : (
+              summary.allOnTime < rules.sureEnough && (
+                <p className="row">
+                  <Button type="primary" onClick={() => surer.start(occasion, chances.plan)}>
+                    Make it surer
+                  </Button>{' '}
+                  <span className="soft">spare time where it buys most; takes half a minute</span>
+                </p>
+              )
+            )}
+            {!chances.buffers && (
+              <p className="row">
+                <Progress
+                  type="circle"
+                  size={20}
+                  percent={Math.round(chances.share * 100)}
+                  showInfo={false}
+                  aria-label="Trying where spare time helps"
+                />{' '}
+                trying where they help, each with a plan made around them
+              </p>
+            )}
+            {chances.buffers?.length === 0 && (
+              <p className="soft">
+                {summary.allOnTime > 0.97
+                  ? 'None needed.'
+                  : 'Ten minutes at one point alone gain next to nothing, or find no plan. A second pair of hands, or one dish less in the last hour, may.'}
+              </p>
+            )}
             {chances.buffers?.map((buffer) => (
               <div key={JSON.stringify(buffer.at)} className="spare-row">
-                <span>{point(buffer.at)}<br /><span className="soft">{inHundred(summary.allOnTime)} becomes about <strong>{inHundred(buffer.allOnTime)}</strong></span></span>
-                <Button onClick={() => take(buffer)} aria-label={`Add: ${point(buffer.at)}`}>Add</Button>
+                <span>
+                  {point(buffer.at)}
+                  <br />
+                  <span className="soft">
+                    {inHundred(summary.allOnTime)} becomes about <strong>{inHundred(buffer.allOnTime)}</strong>
+                  </span>
+                </span>
+                <Button onClick={() => take(buffer)} aria-label={`Add: ${point(buffer.at)}`}>
+                  Add
+                </Button>
               </div>
             ))}
           </section>
@@ -87,7 +183,15 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
               <ul className="plain">
                 {summary.breaks.slice(0, 5).map((each) => (
                   <li key={each.task}>
-                    {known(each.task) ? <button type="button" className="bare link" onClick={() => onShow(each.task)}>{title(each.task)}</button> : title(each.task)} runs over by {span(Math.max(1, Math.round(each.overMin)))}<span className="soft">: {inHundred(each.share)} late days</span>
+                    {known(each.task) ? (
+                      <button type="button" className="bare link" onClick={() => onShow(each.task)}>
+                        {title(each.task)}
+                      </button>
+                    ) : (
+                      title(each.task)
+                    )}{' '}
+                    runs over by {span(Math.max(1, Math.round(each.overMin)))}
+                    <span className="soft">: {inHundred(each.share)} late days</span>
                   </li>
                 ))}
               </ul>
@@ -97,18 +201,36 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
             <section aria-label="What may wait too long">
               <h3>What may wait too long</h3>
               <ul className="plain">
-                {summary.longWaits.filter((each) => each.share >= 0.05).slice(0, 5).map((each) => (
-                  <li key={`${each.after}/${each.task}`}>
-                    <button type="button" className="bare link" onClick={() => onShow(each.task)}>{title(each.task)}</button> comes {span(Math.max(1, Math.round(each.overMin)))} later than the {span(each.mostMin)} it may wait<span className="soft">: {inHundred(each.share)} days</span>
-                  </li>
-                ))}
+                {summary.longWaits
+                  .filter((each) => each.share >= 0.05)
+                  .slice(0, 5)
+                  .map((each) => (
+                    <li key={`${each.after}/${each.task}`}>
+                      <button type="button" className="bare link" onClick={() => onShow(each.task)}>
+                        {title(each.task)}
+                      </button>{' '}
+                      comes {span(Math.max(1, Math.round(each.overMin)))} later than the {span(each.mostMin)} it may
+                      wait<span className="soft">: {inHundred(each.share)} days</span>
+                    </li>
+                  ))}
               </ul>
             </section>
           )}
           {rows.some(({ chance }) => chance.standsTooLong >= 0.05) && (
             <section aria-label="What may stand too long">
               <h3>What may stand too long for the others</h3>
-              <ul className="plain">{rows.filter(({ chance }) => chance.standsTooLong >= 0.05).map(({ name, chance }) => <li key={chance.batch}>{name}<span className="soft">: {inHundred(chance.standsTooLong)} days. Keep it hot, or cold, in the meantime.</span></li>)}</ul>
+              <ul className="plain">
+                {rows
+                  .filter(({ chance }) => chance.standsTooLong >= 0.05)
+                  .map(({ name, chance }) => (
+                    <li key={chance.batch}>
+                      {name}
+                      <span className="soft">
+                        : {inHundred(chance.standsTooLong)} days. Keep it hot, or cold, in the meantime.
+                      </span>
+                    </li>
+                  ))}
+              </ul>
             </section>
           )}
         </div>
@@ -117,4 +239,9 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
   );
 }
 
-const minutesWords = (minutes: number): string => (Math.round(minutes) === 0 ? 'to the minute' : minutes < 0 ? `${Math.round(-minutes)} min early` : `${Math.round(minutes)} min late`);
+const minutesWords = (minutes: number): string =>
+  Math.round(minutes) === 0
+    ? 'to the minute'
+    : minutes < 0
+      ? `${Math.round(-minutes)} min early`
+      : `${Math.round(minutes)} min late`;

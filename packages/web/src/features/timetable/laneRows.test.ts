@@ -7,17 +7,27 @@ const result = makePlan(occasion, { seconds: 0.05 });
 if (result.kind === 'none') throw new Error(result.reason.what);
 const { plan } = result;
 const entries = runSheet(occasion, plan);
-const ids = (grouping: 'cook' | 'dish' | 'kit') => new Set(laneRows(occasion, plan, entries, grouping).flatMap((row) => row.entries.map((entry) => entry.id)));
+const ids = (grouping: 'cook' | 'dish' | 'kit') =>
+  new Set(laneRows(occasion, plan, entries, grouping).flatMap((row) => row.entries.map((entry) => entry.id)));
 
 test('by cook nothing is lost but the oven’s own turning; by dish only washes are', () => {
   expect(entries.filter((entry) => entry.kind !== 'oven' && !ids('cook').has(entry.id))).toEqual([]);
-  expect(entries.filter((entry) => entry.kind !== 'oven' && entry.kind !== 'wash' && !ids('dish').has(entry.id))).toEqual([]);
-  expect(laneRows(occasion, plan, entries, 'dish').map((row) => row.name)).toEqual(['Green beans with toasted almonds', 'Oven potatoes', 'Roast chicken with lemon', 'Apple crumble']);
+  expect(
+    entries.filter((entry) => entry.kind !== 'oven' && entry.kind !== 'wash' && !ids('dish').has(entry.id)),
+  ).toEqual([]);
+  expect(laneRows(occasion, plan, entries, 'dish').map((row) => row.name)).toEqual([
+    'Green beans with toasted almonds',
+    'Oven potatoes',
+    'Roast chicken with lemon',
+    'Apple crumble',
+  ]);
 });
 
 test('by kit each piece that is used has its steps and its washes', () => {
   for (const row of laneRows(occasion, plan, entries, 'kit')) {
-    const used = plan.tasks.filter((task) => task.kind !== 'oven' && task.units.includes(row.unit!.id)).map((task) => task.id);
+    const used = plan.tasks
+      .filter((task) => task.kind !== 'oven' && task.units.includes(row.unit!.id))
+      .map((task) => task.id);
     expect(row.entries.map((entry) => entry.id).sort()).toEqual([...used].sort());
   }
 });
@@ -36,7 +46,12 @@ test('dropped on another’s lane, a step is fixed to that cook or rack; on its 
 });
 
 test('what takes two racks stands in both rows of the oven, and dropped on either it is where it was', () => {
-  const both = { ...plan, tasks: plan.tasks.map((task) => (task.kind === 'step' && task.id === 'potatoes.as-written.roast' ? { ...task, racks: [0, 1] } : task)) };
+  const both = {
+    ...plan,
+    tasks: plan.tasks.map((task) =>
+      task.kind === 'step' && task.id === 'potatoes.as-written.roast' ? { ...task, racks: [0, 1] } : task,
+    ),
+  };
   const racks = laneRows(occasion, both, entries, 'cook').filter((row) => row.oven === 0);
   const roast = entries.find((entry) => entry.id === 'potatoes.as-written.roast')!;
   if (roast.kind !== 'step') throw new Error('no step');

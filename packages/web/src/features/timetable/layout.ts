@@ -19,7 +19,10 @@ const labelPadPx = 18;
 export const labelWidth = (label: string): number => (label === '' ? 8 : label.length * letterPx + labelPadPx);
 
 /** Puts bars into as few rows as their words allow: words that do not fit stand behind their bar, and never under the next one. */
-export function pack<T>(blocks: readonly Block<T>[], pxPerMin: number): { readonly blocks: readonly PackedBlock<T>[]; readonly rows: number } {
+export function pack<T>(
+  blocks: readonly Block<T>[],
+  pxPerMin: number,
+): { readonly blocks: readonly PackedBlock<T>[]; readonly rows: number } {
   const rowEnds: number[] = [];
   const packed = [...blocks]
     .sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin)
@@ -42,7 +45,10 @@ export interface Stretch {
 }
 
 /** The stretches of time in which something is done by hand, split where nothing is for `gapMin`. */
-export function stretches(times: readonly { readonly startMin: number; readonly endMin: number }[], gapMin = 300): readonly Stretch[] {
+export function stretches(
+  times: readonly { readonly startMin: number; readonly endMin: number }[],
+  gapMin = 300,
+): readonly Stretch[] {
   const sorted = [...times].sort((a, b) => a.startMin - b.startMin);
   const found: { fromMin: number; toMin: number }[] = [];
   for (const { startMin, endMin } of sorted) {
@@ -54,10 +60,17 @@ export function stretches(times: readonly { readonly startMin: number; readonly 
 }
 
 /** Full hours by the clock between two moments, at least `apartPx` apart: every hour, every second, third, sixth, twelfth. */
-export function hourMarks(serveAtMin: number, fromMin: number, toMin: number, pxPerMin: number, apartPx = 62): readonly number[] {
+export function hourMarks(
+  serveAtMin: number,
+  fromMin: number,
+  toMin: number,
+  pxPerMin: number,
+  apartPx = 62,
+): readonly number[] {
   const every = [15, 30, 60, 120, 180, 360, 720, 1440].find((minutes) => minutes * pxPerMin >= apartPx) ?? 1440;
   const marks: number[] = [];
-  for (let moment = Math.ceil((fromMin + serveAtMin) / every) * every - serveAtMin; moment <= toMin; moment += every) marks.push(moment);
+  for (let moment = Math.ceil((fromMin + serveAtMin) / every) * every - serveAtMin; moment <= toMin; moment += every)
+    marks.push(moment);
   return marks;
 }
 
@@ -70,13 +83,15 @@ export interface Scale {
 }
 
 /** The place of a moment in px from the left. */
-export const placeOf = ({ fromMin, pxPerMin, nameWidth }: Scale, moment: number): number => nameWidth + (moment - fromMin) * pxPerMin;
+export const placeOf = ({ fromMin, pxPerMin, nameWidth }: Scale, moment: number): number =>
+  nameWidth + (moment - fromMin) * pxPerMin;
 
 /** Bars are drawn a little beyond what is in sight, and anew only after so many px of scrolling. */
 const marginPx = 800;
 
 /** Whether something from `leftPx` to `rightPx` is in sight or near it. */
-export const nearSight = (leftPx: number, rightPx: number, scrolledPx: number, widthPx: number): boolean => rightPx >= scrolledPx - marginPx && leftPx <= scrolledPx + widthPx + marginPx;
+export const nearSight = (leftPx: number, rightPx: number, scrolledPx: number, widthPx: number): boolean =>
+  rightPx >= scrolledPx - marginPx && leftPx <= scrolledPx + widthPx + marginPx;
 
 /** Scrolling in steps, so that it is not drawn anew for every px. */
 export const scrollStep = (scrolledPx: number): number => Math.floor(scrolledPx / (marginPx / 2)) * (marginPx / 2);

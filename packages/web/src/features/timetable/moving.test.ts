@@ -12,12 +12,19 @@ test.each([
   expect(draggedTo(start, delta, px)).toBe(expected);
 });
 
-const network = { batches: [], tasks: [
-  { id: 'cut', after: [] },
-  { id: 'cook', after: [{ task: 'cut', leastMin: 10, mostMin: 60 }] },
-  { id: 'plate', after: [{ task: 'cook', leastMin: 0, mostMin: 20 }], serve: { atMin: 0, mostHoldMin: 15 } },
-] } as unknown as TaskNetwork;
-const entries = [{ id: 'cut', startMin: -120, endMin: -100 }, { id: 'cook', startMin: -60, endMin: -30 }, { id: 'plate', startMin: -15, endMin: -5 }] as RunSheetEntry[];
+const network = {
+  batches: [],
+  tasks: [
+    { id: 'cut', after: [] },
+    { id: 'cook', after: [{ task: 'cut', leastMin: 10, mostMin: 60 }] },
+    { id: 'plate', after: [{ task: 'cook', leastMin: 0, mostMin: 20 }], serve: { atMin: 0, mostHoldMin: 15 } },
+  ],
+} as unknown as TaskNetwork;
+const entries = [
+  { id: 'cut', startMin: -120, endMin: -100 },
+  { id: 'cook', startMin: -60, endMin: -30 },
+  { id: 'plate', startMin: -15, endMin: -5 },
+] as RunSheetEntry[];
 
 test.each([
   ['cut', { earliestMin: -140, latestMin: -90 }],
@@ -29,6 +36,9 @@ test.each([
 });
 
 test('only what is in sight of the room is shown', () => {
-  expect(roomInSight({ earliestMin: -65, latestMin: -45 }, 30, { fromMin: -50, toMin: 0 })).toEqual({ fromMin: -50, toMin: -15 });
+  expect(roomInSight({ earliestMin: -65, latestMin: -45 }, 30, { fromMin: -50, toMin: 0 })).toEqual({
+    fromMin: -50,
+    toMin: -15,
+  });
   expect(roomInSight({ earliestMin: undefined, latestMin: -400 }, 30, { fromMin: -50, toMin: 0 })).toBeUndefined();
 });

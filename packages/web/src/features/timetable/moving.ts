@@ -9,7 +9,11 @@ export function draggedTo(startMin: number, deltaPx: number, pxPerMin: number): 
 }
 
 /** When a step could begin without moving the steps before and after it of its own dish; as far as the other end is open, undefined. */
-export function roomOf(network: TaskNetwork, entries: readonly RunSheetEntry[], id: string): { readonly earliestMin: number | undefined; readonly latestMin: number | undefined } {
+export function roomOf(
+  network: TaskNetwork,
+  entries: readonly RunSheetEntry[],
+  id: string,
+): { readonly earliestMin: number | undefined; readonly latestMin: number | undefined } {
   const placed = new Map(entries.map((entry) => [entry.id, entry]));
   const task = network.tasks.find((each) => each.id === id);
   const mine = placed.get(id);
@@ -34,7 +38,10 @@ export function roomOf(network: TaskNetwork, entries: readonly RunSheetEntry[], 
     latest.push(task.serve.atMin - lasts);
     earliest.push(task.serve.atMin - task.serve.mostHoldMin - lasts);
   }
-  return { earliestMin: earliest.length > 0 ? Math.max(...earliest) : undefined, latestMin: latest.length > 0 ? Math.min(...latest) : undefined };
+  return {
+    earliestMin: earliest.length > 0 ? Math.max(...earliest) : undefined,
+    latestMin: latest.length > 0 ? Math.min(...latest) : undefined,
+  };
 }
 
 /** The part of that room which is in sight, from the first minute of it to the last that the step would take. */

@@ -1,7 +1,11 @@
 import { movedServing, pinWords, type Occasion } from '@lupin/core';
 import { pinned, pinOf } from './pins.ts';
 
-const occasion = { serveAt: '18:30', kitchen: { oven: { racks: 2 }, moreOvens: [], cooks: [{ id: 'ines', name: 'Ines', windows: [] }], kit: [] }, wishes: { pins: [], absences: [], goals: [] } } as unknown as Occasion;
+const occasion = {
+  serveAt: '18:30',
+  kitchen: { oven: { racks: 2 }, moreOvens: [], cooks: [{ id: 'ines', name: 'Ines', windows: [] }], kit: [] },
+  wishes: { pins: [], absences: [], goals: [] },
+} as unknown as Occasion;
 
 test('things are fixed one by one, let go one by one, and the last one leaves nothing behind', () => {
   const one = pinned(pinned(occasion, 'gratin.plain.bake', { rack: 0 }), 'gratin.plain.bake', { endsByMin: -30 });

@@ -2,7 +2,8 @@ import type { Occasion, Pin } from '@lupin/core';
 
 const empty = (pin: Pin): boolean => Object.entries(pin).every(([key, value]) => key === 'task' || value === undefined);
 
-export const pinOf = (occasion: Occasion, task: string): Pin | undefined => occasion.wishes.pins.find((pin) => pin.task === task);
+export const pinOf = (occasion: Occasion, task: string): Pin | undefined =>
+  occasion.wishes.pins.find((pin) => pin.task === task);
 
 /** The occasion with one more thing fixed about a task, or let go (`undefined`). */
 export function pinned(occasion: Occasion, task: string, part: Partial<Pin>): Occasion {

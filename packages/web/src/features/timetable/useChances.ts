@@ -23,12 +23,24 @@ export function useChances(occasion: Occasion, plan: Plan | undefined, wholly: b
     if (!plan) return undefined;
     const { planner, stop } = startPlanner();
     let over = false;
-    const tell = (part: Partial<ChanceState>): void => { if (!over) setState((before) => ({ share: 0, ...(before?.plan === plan ? before : {}), plan, ...part })); };
-    planner.chances(occasion, plan, wholly ? spareSeconds : 0, proxy((summary: DaySummary) => tell({ summary })), proxy((share: number) => tell({ share })))
+    const tell = (part: Partial<ChanceState>): void => {
+      if (!over) setState((before) => ({ share: 0, ...(before?.plan === plan ? before : {}), plan, ...part }));
+    };
+    planner
+      .chances(
+        occasion,
+        plan,
+        wholly ? spareSeconds : 0,
+        proxy((summary: DaySummary) => tell({ summary })),
+        proxy((share: number) => tell({ share })),
+      )
       .then((chances) => tell({ summary: chances, share: 1, ...(wholly ? { buffers: chances.buffers } : {}) }))
       .catch((error: unknown) => tell({ fault: String(error) }))
       .finally(stop);
-    return () => { over = true; stop(); };
+    return () => {
+      over = true;
+      stop();
+    };
     // The plan names the state of the occasion that it rests on.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [plan, wholly]);

@@ -13,7 +13,11 @@ export interface SurerState {
 }
 
 /** Looks in a worker for a surer plan; `stop` keeps the best so far. `onEnd` gets the plan and the pins that ask for its spare time. */
-export function useSurer(onEnd: (surer: SurerPlan) => void): { readonly state: SurerState | undefined; readonly start: (occasion: Occasion, plan: Plan) => void; readonly stop: () => void } {
+export function useSurer(onEnd: (surer: SurerPlan) => void): {
+  readonly state: SurerState | undefined;
+  readonly start: (occasion: Occasion, plan: Plan) => void;
+  readonly stop: () => void;
+} {
   const [state, setState] = useState<SurerState>();
   const running = useRef<() => void>(undefined);
   useEffect(() => () => running.current?.(), []);
@@ -30,9 +34,20 @@ export function useSurer(onEnd: (surer: SurerPlan) => void): { readonly state: S
       running.current = stop;
       const isMine = () => running.current === stop;
       setState({ share: 0 });
-      planner.surer(occasion, plan, proxy((next: SurerState) => { if (isMine()) setState(next); }))
-        .then((surer) => { if (isMine()) end(undefined, surer); })
-        .catch((error: unknown) => { if (isMine()) end({ share: 0, fault: String(error) }); });
+      planner
+        .surer(
+          occasion,
+          plan,
+          proxy((next: SurerState) => {
+            if (isMine()) setState(next);
+          }),
+        )
+        .then((surer) => {
+          if (isMine()) end(undefined, surer);
+        })
+        .catch((error: unknown) => {
+          if (isMine()) end({ share: 0, fault: String(error) });
+        });
     },
     stop: () => end(undefined, state?.best),
   };

@@ -27,16 +27,45 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
     const { planner, stop } = startPlanner();
     let gone = false;
     let best: Plan | undefined;
-    const tell = (part: Partial<WhatIfState>): void => { if (!gone) setState((before) => ({ share: 0, over: false, ...(before?.basis === basis ? before : {}), basis, ...part })); };
+    const tell = (part: Partial<WhatIfState>): void => {
+      if (!gone)
+        setState((before) => ({ share: 0, over: false, ...(before?.basis === basis ? before : {}), basis, ...part }));
+    };
     const run = async (): Promise<void> => {
       tell({ share: 0, over: false });
-      const outcome = await planner.plan(occasion, { seed: 1, seconds, from }, proxy((plan) => { best = plan; tell({ plan }); }), proxy((share) => tell({ share })));
+      const outcome = await planner.plan(
+        occasion,
+        { seed: 1, seconds, from },
+        proxy((plan) => {
+          best = plan;
+          tell({ plan });
+        }),
+        proxy((share) => tell({ share })),
+      );
       if (outcome.kind === 'none') return tell({ over: true, reason: outcome.reason });
-      const chances = best && await planner.chances(occasion, best, 0, proxy(() => undefined), proxy(() => undefined));
+      const chances =
+        best &&
+        (await planner.chances(
+          occasion,
+          best,
+          0,
+          proxy(() => undefined),
+          proxy(() => undefined),
+        ));
       return tell({ over: true, share: 1, ...(chances ? { allOnTime: chances.allOnTime } : {}) });
     };
-    run().catch((error: unknown) => tell({ over: true, reason: { what: 'The planner stopped.', why: String(error), tryThis: 'Choose it once more.', proven: false } })).finally(stop);
-    return () => { gone = true; stop(); };
+    run()
+      .catch((error: unknown) =>
+        tell({
+          over: true,
+          reason: { what: 'The planner stopped.', why: String(error), tryThis: 'Choose it once more.', proven: false },
+        }),
+      )
+      .finally(stop);
+    return () => {
+      gone = true;
+      stop();
+    };
     // The digest says all that a plan rests on; the plan at hand is only where the search begins.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [basis]);

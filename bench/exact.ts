@@ -27,11 +27,11 @@ export function smallKitchen(tasks: number, seed: number): Problem {
         carries: [],
         guards: [],
         ends: [],
-        modes: [
+        ways: [
           {
             durationMin: (handsOn ? 3 : 10) + Math.floor(roll() * (handsOn ? 15 : 40)),
             handsOn,
-            attention: [],
+            looks: [],
             uses,
             flames: 0,
           },
@@ -54,7 +54,7 @@ export function smallKitchen(tasks: number, seed: number): Problem {
   return {
     activities,
     units: [unit('board'), unit('board'), unit('blender'), unit('pan')],
-    chambers: [],
+    ovens: [],
     flames: 0,
     marks: 1,
     unknownMark: 0,
@@ -63,17 +63,17 @@ export function smallKitchen(tasks: number, seed: number): Problem {
     handsMin: 1,
     dayStartsMin: -Infinity,
     goals: ['day'],
-    workers: [0, 1].map(() => ({ windows: [{ fromMin: -1000, toMin: 0 }], washesUp: true })),
+    cooks: [0, 1].map(() => ({ windows: [{ fromMin: -1000, toMin: 0 }], washesUp: true })),
   };
 }
 
 /**
  * The same problem as a mixed-integer programme in CPLEX LP format: `t_i` the start of an activity after `-horizonMin`, `F` the first hand,
- * which is made as late as can be. Big-M disjunctions for workers and units; knows only what `smallKitchen` makes.
+ * which is made as late as can be. Big-M disjunctions for cooks and units; knows only what `smallKitchen` makes.
  */
 export function asProgramme(problem: Problem, horizonMin: number): string {
-  const { activities, workers } = problem;
-  const lasts = activities.map((each) => each.modes[0]!.durationMin);
+  const { activities, cooks } = problem;
+  const lasts = activities.map((each) => each.ways[0]!.durationMin);
   const rows: string[] = [];
   const binaries = new Set<string>();
   const add = (row: string): void => void rows.push(` c${rows.length}: ${row}`);
@@ -85,7 +85,7 @@ export function asProgramme(problem: Problem, horizonMin: number): string {
     }
     add(`t_${i} <= ${horizonMin - lasts[i]!}`);
     if (activity.mostHoldMin !== undefined) add(`t_${i} >= ${horizonMin - lasts[i]! - activity.mostHoldMin}`);
-    if (activity.modes[0]!.handsOn) add(`F - t_${i} <= 0`);
+    if (activity.ways[0]!.handsOn) add(`F - t_${i} <= 0`);
   });
   // What follows another anyway needs no choice of order.
   const follows = activities.map(() => new Set<number>());
@@ -125,13 +125,13 @@ export function asProgramme(problem: Problem, horizonMin: number): string {
   };
   const all = activities.map((_, i) => i);
   pairs(
-    all.filter((i) => activities[i]!.modes[0]!.handsOn),
-    workers.length > 1 ? (i) => `w_${i}` : undefined,
+    all.filter((i) => activities[i]!.ways[0]!.handsOn),
+    cooks.length > 1 ? (i) => `w_${i}` : undefined,
   );
   for (const kind of new Set(problem.units.map((unit) => unit.kind))) {
     const count = problem.units.filter((unit) => unit.kind === kind).length;
     pairs(
-      all.filter((i) => activities[i]!.modes[0]!.uses.some((use) => use.kind === kind)),
+      all.filter((i) => activities[i]!.ways[0]!.uses.some((use) => use.kind === kind)),
       count > 1 ? (i) => `u_${i}` : undefined,
     );
   }

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createClient } from '@libsql/client';
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { gatePassed, happened, judgeDay, progressOf, type PlannedWash, type RunningDay } from '@lupin/core';
+import { washPassed, happened, judgeDay, progressOf, type PlannedWash, type RunningDay } from '@lupin/core';
 import { beginRehearsal } from './rehearse.ts';
 import { startServer, type Running } from './server.ts';
 
@@ -29,7 +29,7 @@ async function forward(page: Page): Promise<void> {
   if (await button.isEnabled()) await button.click();
 }
 
-test('a whole rehearsed day on two devices: offline, a killed server, an oven that fails, a skipped gate, a late dish; nothing ticked is lost', async ({
+test('a whole rehearsed day on two devices: offline, a killed server, an oven that fails, a skipped wash, a late dish; nothing ticked is lost', async ({
   browser,
 }) => {
   test.setTimeout(300_000);
@@ -86,14 +86,14 @@ test('a whole rehearsed day on two devices: offline, a killed server, an oven th
   await fault('is stuck');
   let ovenFailed = false;
 
-  // The rest of the day; the first gate is not done in full, and is made good.
+  // The rest of the day; the first wash is not done in full, and is made good.
   let skipped = false;
   for (let turn = 0; turn < 200; turn++) {
     const title = await laptop.locator('.now-card h2').first().textContent();
     if (title === 'All is done.') break;
     await forward(laptop);
     if (title === 'Wash before going on') {
-      const items = laptop.locator('.gate-item[aria-checked="false"]');
+      const items = laptop.locator('.wash-item[aria-checked="false"]');
       if (!skipped) {
         skipped = true;
         await laptop.getByText('It cannot all be cleaned').click();
@@ -143,7 +143,7 @@ test('a whole rehearsed day on two devices: offline, a killed server, an oven th
   expect(judgeDay(day.occasion, day1)).toMatchObject({ lost: [], ahead: [] });
   const left = day.plan.tasks.filter((task) =>
     task.kind === 'wash'
-      ? !gatePassed(task, progress)
+      ? !washPassed(task, progress)
       : task.kind === 'step' && task.cook !== undefined && !day1.done.has(task.id),
   );
   expect(left.map((task) => task.id)).toEqual([]);

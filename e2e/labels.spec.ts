@@ -22,7 +22,7 @@ test('the label that decides most stands first; pasted, confirmed and recorded, 
   const form = page.getByRole('complementary', { name: 'Check' });
   await expect(form).toContainText('Green Tin stock cubes');
   await expect(form).toContainText('whey, casein');
-  await form.getByRole('combobox', { name: 'Product' }).fill('River Gate cubes');
+  await form.getByRole('combobox', { name: 'Product' }).fill('River WashProgress cubes');
   await form
     .getByLabel('Text of the label')
     .fill('Ingredients: salt, palm oil, onion, turmeric, CELERY seed. May contain milk. <b>bold</b>');
@@ -33,7 +33,7 @@ test('the label that decides most stands first; pasted, confirmed and recorded, 
   ).toBeChecked();
   await form.getByRole('button', { name: 'Record what I read' }).click();
   await expect(row(page, 'Label of vegetable stock cube')).toHaveCount(0);
-  await expect(page.getByRole('table')).toContainText('River Gate cubes');
+  await expect(page.getByRole('table')).toContainText('River WashProgress cubes');
   await page.getByRole('link', { name: /^Menu/ }).click();
   await expect(cell(page, 'parcels', 'kofi')).toHaveAccessibleName(/: clear/);
   await expect(cell(page, 'parcels', 'bea')).toHaveAccessibleName(/: check/);

@@ -136,7 +136,7 @@ test('a label that was read settles a check for everybody it concerns', async ({
   await cell(page, 'parcels', 'suki').click();
   const why = page.getByRole('complementary', { name: 'Why' });
   await why.getByRole('button', { name: 'I have read the label of vegetable stock cube' }).first().click();
-  await why.getByPlaceholder('name on the packet').fill('Green Gate cubes');
+  await why.getByPlaceholder('name on the packet').fill('Green WashProgress cubes');
   await why.getByRole('button', { name: 'Record what I read' }).click();
   await expect(why.getByRole('alert')).toContainText('Still to answer');
   await why.getByRole('button', { name: 'I read all of it; none of these is on it' }).click();

@@ -171,13 +171,13 @@ const views = [
       await page.locator('.done-bar').waitFor();
       await page.getByText('stop', { exact: true }).click();
       const forward = page.getByRole('button', { name: 'to the next thing' });
-      for (let i = 0; i < 60 && !(await page.locator('.gate-items').isVisible()); i++) {
+      for (let i = 0; i < 60 && !(await page.locator('.wash-items').isVisible()); i++) {
         if (await forward.isEnabled()) await forward.click();
         await page.locator('.done-bar .yes').click();
         await page.waitForTimeout(250);
       }
       if (await forward.isEnabled()) await forward.click();
-      await page.locator('.gate-item').first().click();
+      await page.locator('.wash-item').first().click();
     },
   },
   {
@@ -187,9 +187,9 @@ const views = [
     height: 844,
     dark: true,
     act: async (page) => {
-      await page.locator('.gate-items').waitFor();
-      while ((await page.locator('.gate-item[aria-checked="false"]').count()) > 0)
-        await page.locator('.gate-item[aria-checked="false"]').first().click();
+      await page.locator('.wash-items').waitFor();
+      while ((await page.locator('.wash-item[aria-checked="false"]').count()) > 0)
+        await page.locator('.wash-item[aria-checked="false"]').first().click();
       await page.locator('.done-bar .yes').waitFor();
       await page.getByRole('button', { name: 'to the next thing' }).click();
       await page.locator('.done-bar .yes').click();
@@ -244,7 +244,7 @@ async function servedSupper() {
       if (task.cook !== undefined) return [tick(task.endMin, task.id)];
       return [
         tick(task.startMin, task.id),
-        ...task.attention.flatMap((point, at) =>
+        ...task.looks.flatMap((point, at) =>
           point.startMin > task.startMin ? [tick(point.endMin, `${task.id}@${at}`)] : [],
         ),
       ];

@@ -1,6 +1,5 @@
-import { lookId } from '../src/cookday/index.ts';
-import { gateItems } from '../src/day/index.ts';
-import type { DayEvent, Happening, Plan } from '../src/model/index.ts';
+import { washItems } from '../src/day/index.ts';
+import { entryOf, laterLooks, type DayEvent, type Happening, type Plan } from '../src/model/index.ts';
 
 /** Events with their order and ids, at moments in minutes after the first serving. */
 export const events = (...list: readonly (readonly [atMin: number, what: Happening])[]): readonly DayEvent[] =>
@@ -14,15 +13,13 @@ export function asPlanned(plan: Plan, untilMin: number): readonly (readonly [num
         at <= untilMin ? [[at, { kind: 'tick', entry }]] : [];
       if (task.kind === 'wash')
         return task.endMin <= untilMin
-          ? gateItems(task).map((item) => [task.endMin, { kind: 'clean', wash: task.id, item }])
+          ? washItems(task).map((item) => [task.endMin, { kind: 'clean', wash: task.id, item }])
           : [];
       if (task.kind === 'oven') return tick(task.startMin, task.id);
       if (task.cook !== undefined) return tick(task.endMin, task.id);
       return [
         ...tick(task.startMin, task.id),
-        ...task.attention.flatMap((point, at) =>
-          point.startMin > task.startMin ? tick(point.endMin, lookId(task.id, at)) : [],
-        ),
+        ...laterLooks(task).flatMap((look) => tick(look.endMin, entryOf(task, look))),
       ];
     })
     .sort((a, b) => a[0] - b[0]);

@@ -26,7 +26,7 @@ export const published = {
   },
 } as const;
 
-/** A job shop as the scheduler sees it: a machine is a worker who alone can do its operations; what is shortened is the day. */
+/** A job shop as the scheduler sees it: a machine is a cook who alone can do its operations; what is shortened is the day. */
 export function jobShop(text: string): Problem {
   const jobs = text.split('\n').map((line) => line.trim().split(/\s+/).map(Number));
   const activities: Activity[] = [];
@@ -34,8 +34,8 @@ export function jobShop(text: string): Problem {
     for (let at = 0; at < job.length; at += 2) {
       activities.push({
         id: `job ${number + 1}, operation ${at / 2 + 1}`,
-        modes: [{ durationMin: job[at + 1]!, handsOn: true, attention: [], uses: [], flames: 0 }],
-        workers: [job[at]!],
+        ways: [{ durationMin: job[at + 1]!, handsOn: true, looks: [], uses: [], flames: 0 }],
+        cooks: [job[at]!],
         dust: [],
         carries: [],
         guards: [],
@@ -45,11 +45,11 @@ export function jobShop(text: string): Problem {
       });
     }
   }
-  const machines = Math.max(...activities.flatMap((each) => each.workers!)) + 1;
+  const machines = Math.max(...activities.flatMap((each) => each.cooks!)) + 1;
   return {
     activities,
     units: [],
-    chambers: [],
+    ovens: [],
     flames: 0,
     marks: 1,
     unknownMark: 0,
@@ -58,6 +58,6 @@ export function jobShop(text: string): Problem {
     handsMin: 0,
     dayStartsMin: -Infinity,
     goals: ['day'],
-    workers: Array.from({ length: machines }, () => ({ windows: [{ fromMin: -9000, toMin: 0 }], washesUp: true })),
+    cooks: Array.from({ length: machines }, () => ({ windows: [{ fromMin: -9000, toMin: 0 }], washesUp: true })),
   };
 }

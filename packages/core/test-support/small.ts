@@ -62,7 +62,7 @@ export function occasion(parts: {
   labels?: Loose[];
 }): Occasion {
   return v.parse(Occasion, {
-    format: 'lupin.occasion/1',
+    format: 'lupin.occasion/2',
     id: 'test',
     name: 'Test',
     date: '2027-01-10',

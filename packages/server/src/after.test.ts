@@ -4,7 +4,7 @@ import {
   endingLook,
   guestNeeds,
   happened,
-  lookId,
+  entryOf,
   mends,
   Need,
   timedOn,
@@ -66,9 +66,7 @@ test('a day that is over leaves the times of its steps behind, a rehearsal does 
   )!;
   await call('POST', `${url}/events`, {
     day: day.day,
-    events: [
-      { id: 'taken-back', device: 'late', what: { kind: 'untick', entry: lookId(roast.id, endingLook(roast)!) } },
-    ],
+    events: [{ id: 'taken-back', device: 'late', what: { kind: 'untick', entry: entryOf(roast, endingLook(roast)!) } }],
   });
   expect((await timings()).filter((each) => each.timed.length > 0)).toHaveLength(kept.length - 1);
   expect((await call('DELETE', `/api/timings/${kept[0]!.id}`)).status).toBe(204);

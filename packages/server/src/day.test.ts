@@ -67,7 +67,7 @@ test('a day is begun with the plan that is kept, and not a second time while it 
   expect((await send([tick('event-01', 'x')])).status).toBe(200);
   const old = (await day()).day;
   expect((await call('POST', url, { mode: 'rehearsal' })).status).toBe(201);
-  // A gate cleaned at a rehearsal is not clean on the day.
+  // A wash cleaned at a rehearsal is not clean on the day.
   expect((await call('POST', `${url}/events`, { day: old, events: [tick('event-02', 'x')] })).body).toMatchObject({
     code: 'another-day',
   });
@@ -136,7 +136,7 @@ test.each([
   ['in the future', { events: [tick('event-01', 'x', { agoMin: -5 })] }],
   ['a kind nobody knows', { events: [{ id: 'event-01', device: 'a', what: { kind: 'explode' } }] }],
   [
-    'a gate skipped without a reason',
+    'a wash skipped without a reason',
     {
       events: [{ id: 'event-01', device: 'a', what: { kind: 'skip', wash: 'wash-1', items: ['hands'], reason: ' ' } }],
     },

@@ -24,7 +24,7 @@ export function demoOccasions(dataDir: string): Occasion[] {
 export function blankOccasion(dataDir: string): (id: string, name: string, date: string, serveAt: string) => unknown {
   const kitchen = v.parse(Kitchen, json(join(dataDir, 'kitchen.json')));
   return (id, name, date, serveAt) => ({
-    format: 'lupin.occasion/1',
+    format: 'lupin.occasion/2',
     id,
     name,
     date,

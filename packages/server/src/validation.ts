@@ -1,3 +1,4 @@
+import { upgraded } from '@lupin/core';
 import * as v from 'valibot';
 import { Problem, type FieldError } from './problems.ts';
 
@@ -16,7 +17,8 @@ export function checked<Schema extends v.GenericSchema>(
   data: unknown,
   root = '',
 ): v.InferOutput<Schema> {
-  const result = v.safeParse(schema, data);
+  // Devices and files of before may still speak an earlier format.
+  const result = v.safeParse(schema, upgraded(data));
   if (result.success) return result.output;
   const errors = fieldErrors(result.issues, root);
   const first = errors[0];

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { fit } from '../fit/index.ts';
 import { versionRecipe } from '../versions/index.ts';
@@ -9,20 +10,14 @@ const offers = (dish: string, guest: string) =>
   offersFor(
     lantern,
     table.rows.find((row) => row.dish.id === dish)!,
-    guest as never,
+    id(guest),
   );
 const offer = (dish: string, guest: string, scope: Scope) => offers(dish, guest).find((each) => each.scope === scope);
 
 function taken(dishId: string, guest: string, scope: Scope) {
   const one = structuredClone(lantern);
   const at = one.dishes.findIndex((each) => each.id === dishId);
-  one.dishes[at] = applyOffer(
-    one.dishes[at]!,
-    offer(dishId, guest, scope)!,
-    guest as never,
-    'other' as never,
-    'another',
-  );
+  one.dishes[at] = applyOffer(one.dishes[at]!, offer(dishId, guest, scope)!, id(guest), id('other'), 'another');
   return one;
 }
 
@@ -31,7 +26,7 @@ test('breadcrumbs in the way of a coeliac: offered for all, best first, and it w
   expect(everyone.lines.map((each) => each.words)).toEqual(['60 g fresh breadcrumbs']);
   expect(everyone.lines[0]!.options[0]).toMatchObject({ brings: 'clear' });
   const after = fit(taken('gratin', 'oriel', 'everyone')).rows.find((row) => row.dish.id === 'gratin')!;
-  expect(after.cells.get('oriel' as never)!.judgement.verdict).toBe('clear');
+  expect(after.cells.get(id('oriel'))!.judgement.verdict).toBe('clear');
 });
 
 test('what was changed for all is not called “as written” any more', () => {

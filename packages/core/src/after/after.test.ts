@@ -1,9 +1,16 @@
 import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
-import { endingLook, lookId } from '../cookday/index.ts';
 import { accountOf, keepEntry, progressOf, standingOf, withNeedsOf } from '../day/index.ts';
 import { fit } from '../fit/index.ts';
-import { Need, Occasion, type Happening, type Leftover, type PlannedStep } from '../model/index.ts';
+import {
+  Need,
+  Occasion,
+  type Happening,
+  type Leftover,
+  type PlannedStep,
+  endingLook,
+  entryOf,
+} from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { questionsAbout } from '../asking/index.ts';
 import * as v from 'valibot';
@@ -188,7 +195,7 @@ describe('times learned', () => {
     const roast = plan.tasks.find(
       (task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && endingLook(task) !== undefined,
     )!;
-    const ends = lookId(roast.id, endingLook(roast)!);
+    const ends = entryOf(roast, endingLook(roast)!);
     const longer = whole.map(([at, what]): readonly [number, Happening] =>
       what.kind === 'tick' && what.entry === ends ? [at + 20, what] : [at, what],
     );
@@ -285,7 +292,7 @@ test('a mend hides no lateness: the account is held against what the day was beg
             ...task,
             startMin: task.startMin + 15,
             endMin: task.endMin + 15,
-            attention: task.attention.map((point) => ({
+            looks: task.looks.map((point) => ({
               ...point,
               startMin: point.startMin + 15,
               endMin: point.endMin + 15,

@@ -1,7 +1,18 @@
 import type { Progress } from '../day/index.ts';
-import { endingLook, lookId } from '../cookday/index.ts';
+
 import { fit } from '../fit/index.ts';
-import type { DurationMin, Occasion, Plan, Recipe, RecipeId, Step, StepId, Timed } from '../model/index.ts';
+import {
+  type DurationMin,
+  type Occasion,
+  type Plan,
+  type Recipe,
+  type RecipeId,
+  type Step,
+  type StepId,
+  type Timed,
+  endingLook,
+  entryOf,
+} from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { bakesIn, timesIn } from '../scale/index.ts';
 import { tasksOf } from '../tasks/index.ts';
@@ -49,7 +60,7 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
       inPlan.cook === undefined
         ? [
             progress.ticked.get(task.id)?.atMin,
-            last === undefined ? undefined : progress.ticked.get(lookId(task.id, last))?.atMin,
+            last === undefined ? undefined : progress.ticked.get(entryOf(inPlan, last))?.atMin,
           ]
         : [progress.begun.get(task.id), progress.ticked.get(task.id)?.atMin];
     if (fromMin === undefined || toMin === undefined) continue;

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import type { Occasion, Plan, PlannedOven, PlannedStep, PlannedWash } from '../model/index.ts';
@@ -57,7 +58,7 @@ describe('planted violations, one at a time in a valid plan', () => {
       'a step done twice',
       'missing-step',
       (copy, stepOf) => {
-        copy.tasks.push({ ...stepOf('crumble.as-written.rub'), id: 'again' });
+        copy.tasks.push({ ...stepOf('crumble.as-written.rub'), id: id('again') });
       },
     ],
     [
@@ -109,7 +110,7 @@ describe('planted violations, one at a time in a valid plan', () => {
       'a board swapped for a knife',
       'kit',
       (_, stepOf) => {
-        stepOf('potatoes.as-written.cut').units[0] = 'knife-1' as never;
+        stepOf('potatoes.as-written.cut').units[0] = id('knife-1');
       },
     ],
     [
@@ -144,7 +145,7 @@ describe('planted violations, one at a time in a valid plan', () => {
       'cook-missing',
       (_, stepOf) => {
         const roast = stepOf('potatoes.as-written.roast');
-        roast.attention = roast.attention.filter((point) => !/turn/.test(point.what));
+        roast.looks = roast.looks.filter((point) => !/turn/.test(point.what));
       },
     ],
     [
@@ -192,7 +193,7 @@ describe('planted violations, one at a time in a valid plan', () => {
       'a cook nobody knows',
       'unknown-name',
       (_, stepOf) => {
-        stepOf('chicken.as-written.carve').cook = 'stranger' as never;
+        stepOf('chicken.as-written.carve').cook = id('stranger');
       },
     ],
     [
@@ -381,18 +382,18 @@ describe('crossings', () => {
           endMin: -5,
           racks: [loaf],
           units: ['tray-1'],
-          attention: [{ startMin: -10, endMin: -9, cook: 'cook', what: 'in' }],
+          looks: [{ look: id('start'), startMin: -10, endMin: -9, cook: 'cook', what: 'in' }],
         });
         Object.assign(stepOf('roots.plain.bake'), {
           startMin: -10,
           endMin: -5,
           racks: [roots],
           units: ['tray-2'],
-          attention: [{ startMin: -9, endMin: -8, cook: 'cook', what: 'in' }],
+          looks: [{ look: id('start'), startMin: -9, endMin: -8, cook: 'cook', what: 'in' }],
         });
         copy.tasks = [
           ...copy.tasks.filter((task) => task.kind !== 'oven'),
-          { kind: 'oven', id: 'oven-1', oven: 0, startMin: -40, endMin: -10, untilMin: 0, temperatureC: 200 },
+          { kind: 'oven', id: id('oven-1'), oven: 0, startMin: -40, endMin: -10, untilMin: 0, temperatureC: 200 },
         ];
       });
     test('open crumbs above a free-from tray drip on it; below it, or covered, they do not', () => {
@@ -412,7 +413,7 @@ describe('crossings', () => {
       const later = together(shut, 1, 0);
       for (const task of later.tasks)
         if (task.kind === 'step' && task.id === 'roots.plain.bake')
-          task.attention = [{ startMin: -6, endMin: -5, cook: 'cook' as never, what: 'out' }];
+          task.looks = [{ look: id('end'), startMin: -6, endMin: -5, cook: id('cook'), what: 'out' }];
       expect(codes(shut, later)).not.toContain('oven-door');
     });
     test('nothing shares the grill', () => {
@@ -431,11 +432,11 @@ describe('crossings', () => {
       copy.tasks.push({
         kind: 'wash',
         hands: true,
-        id: 'wash-1',
+        id: id('wash-1'),
         startMin: -200,
         endMin: -190,
-        cook: 'cook' as never,
-        units: ['board-1' as never],
+        cook: id('cook'),
+        units: [id('board-1')],
         because: [],
       });
     });
@@ -458,7 +459,7 @@ describe('crossings', () => {
     const plan = planOf(kitchen);
     expect(audit(kitchen, plan).findings).toEqual([]);
     const rolled = changed(plan, (_, stepOf) => {
-      stepOf('dough.plain.roll').units = ['kept' as never];
+      stepOf('dough.plain.roll').units = [id('kept')];
     });
     expect(codes(kitchen, rolled)).toContain('kept-free');
     const handled = changed(plan, (copy, stepOf) => {

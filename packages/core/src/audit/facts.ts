@@ -64,7 +64,7 @@ function doneThisWay(written: Step, task: PlannedStep): Step | undefined {
     hands: way.hands,
     kit: way.kit,
     burner: way.burner,
-    attention: [],
+    looks: [],
   };
 }
 

@@ -1,4 +1,4 @@
-import type { GuestId } from '../model/index.ts';
+import type { GuestId, TaskId } from '../model/index.ts';
 
 /** Everything the audit can object to. The sentence beside each code says what the rule is. */
 export const rulesOfAudit = {
@@ -46,6 +46,6 @@ export interface Finding {
   readonly code: FindingCode;
   readonly message: string;
   /** The planned tasks concerned, the later one last. */
-  readonly tasks: readonly string[];
+  readonly tasks: readonly TaskId[];
   readonly guests: readonly GuestId[];
 }

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { oneBowl } from '../../test-support/dishwasher.ts';
 import {
@@ -32,7 +33,7 @@ function wished(): Occasion {
   const sunday = demo('sunday-lunch');
   const child = {
     ...sunday.kitchen.cooks[0]!,
-    id: 'kim' as never,
+    id: id('kim'),
     name: 'Kim',
     leaves: ['knives', 'heat', 'raw'] as const,
   };
@@ -184,9 +185,9 @@ const mutations: Readonly<Record<string, Mutation>> = {
   },
   'nobody comes to look': (plan, _, roll) => {
     pick(
-      steps(plan).filter((each) => each.attention.length > 0),
+      steps(plan).filter((each) => each.looks.length > 0),
       roll,
-    ).attention = [];
+    ).looks = [];
     return true;
   },
   'a wash nobody has time for': (plan, _, roll) => {
@@ -205,14 +206,14 @@ const mutations: Readonly<Record<string, Mutation>> = {
     pick(
       steps(plan).filter((each) => each.cook),
       roll,
-    ).cook = 'stranger' as never;
+    ).cook = id('stranger');
     return true;
   },
   'kit nobody has': (plan, _, roll) => {
     pick(
       steps(plan).filter((each) => each.units.length > 0),
       roll,
-    ).units[0] = 'nothing' as never;
+    ).units[0] = id('nothing');
     return true;
   },
   'an oven nobody has': (plan, _, roll) => {
@@ -223,7 +224,7 @@ const mutations: Readonly<Record<string, Mutation>> = {
     return true;
   },
   'a step is done twice': (plan, _, roll) => {
-    plan.tasks.push({ ...pick(steps(plan), roll), id: 'again' });
+    plan.tasks.push({ ...pick(steps(plan), roll), id: id('again') });
     return true;
   },
   'a step is done three hours before the cook comes in': (plan, occasion, roll) => {
@@ -305,7 +306,8 @@ const mutations: Readonly<Record<string, Mutation>> = {
     );
     const others = steps(plan).filter((each) => each !== shut && each.racks.length > 0 && each.oven === shut?.oven);
     if (!shut || others.length === 0) return false;
-    pick(others, roll).attention.push({
+    pick(others, roll).looks.push({
+      look: id('beside'),
       startMin: shut.startMin + 1 + roll(20),
       endMin: shut.startMin + 30,
       cook: occasion.kitchen.cooks[0]!.id,
@@ -343,13 +345,13 @@ const mutations: Readonly<Record<string, Mutation>> = {
     return true;
   },
   'a way no recipe has': (plan, _, roll) => {
-    pick(steps(plan), roll).way = 'otherwise' as never;
+    pick(steps(plan), roll).way = id('otherwise');
     return true;
   },
   'two washes at one sink': (plan, _, roll) => {
     const washes = plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash');
     const one = pick(washes, roll);
-    plan.tasks.push({ ...structuredClone(one), id: 'wash-again' });
+    plan.tasks.push({ ...structuredClone(one), id: id('wash-again') });
     return true;
   },
   'the dishwasher is stopped before it has finished': (plan, _, roll) => {
@@ -361,7 +363,7 @@ const mutations: Readonly<Record<string, Mutation>> = {
     const load = pick(loads(plan), roll);
     plan.tasks.push({
       ...structuredClone(load),
-      id: 'wash-beside',
+      id: id('wash-beside'),
       units: [],
       startMin: load.endMin + 1 + roll(10),
       endMin: load.endMin + 15,
@@ -392,7 +394,7 @@ const mutations: Readonly<Record<string, Mutation>> = {
     pick(
       plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash'),
       roll,
-    ).cook = 'stranger' as never;
+    ).cook = id('stranger');
     return true;
   },
   'what was fixed is moved': (plan, _, roll) => {

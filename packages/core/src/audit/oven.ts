@@ -115,7 +115,7 @@ function doors({ occasion }: Facts, shut: StepFacts, other: StepFacts): Finding[
   const minutes = shut.step.oven!.shutMin;
   if (minutes === undefined) return [];
   const until = Math.min(shut.task.startMin + minutes, shut.task.endMin);
-  const moments = [other.task.startMin, other.task.endMin, ...other.task.attention.map((look) => look.startMin)];
+  const moments = [other.task.startMin, other.task.endMin, ...other.task.looks.map((look) => look.startMin)];
   const opened = moments.find((moment) => moment > shut.task.startMin && moment < until);
   if (opened === undefined) return [];
   return [

@@ -15,7 +15,7 @@ export function auditPins(facts: Facts): Finding[] {
       wrong.push(`was not to begin before ${clock(occasion, pin.notBeforeMin)}`);
     if (pin.endsByMin !== undefined && task.endMin > pin.endsByMin)
       wrong.push(`was to be done by ${clock(occasion, pin.endsByMin)}`);
-    const hands = [...(task.cook ? [task.cook] : []), ...task.attention.map((point) => point.cook)];
+    const hands = [...(task.cook ? [task.cook] : []), ...task.looks.map((point) => point.cook)];
     if (pin.cook !== undefined && hands.some((cook) => cook !== pin.cook)) wrong.push('was given to another cook');
     if (pin.oven !== undefined && step.oven && task.oven !== pin.oven) wrong.push('was fixed to another oven');
     if (pin.rack !== undefined && step.oven && Math.min(...task.racks) !== pin.rack)

@@ -1,5 +1,5 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
-import { goesInDishwasher, type CookId } from '../model/index.ts';
+import { goesInDishwasher, type CookId, type TaskId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
 import { clock, heldAs, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
@@ -7,7 +7,7 @@ import type { Finding } from './finding.ts';
 interface Span {
   readonly start: number;
   readonly end: number;
-  readonly task: string;
+  readonly task: TaskId;
   readonly what: string;
   /** Spans of one owner do not clash with each other: food stays on its own tray. */
   readonly owner: string;
@@ -145,7 +145,7 @@ function auditCooks(facts: Facts): Finding[] {
   const findings: Finding[] = [];
   const cooks = new Map(occasion.kitchen.cooks.map((cook) => [cook.id, cook]));
   const spans = new Map<CookId, Span[]>();
-  const note = (cook: CookId, start: number, end: number, task: string, what: string) => {
+  const note = (cook: CookId, start: number, end: number, task: TaskId, what: string) => {
     const known = cooks.get(cook);
     if (!known) {
       findings.push({
@@ -173,7 +173,7 @@ function auditCooks(facts: Facts): Finding[] {
     if (task.cook) note(task.cook, task.startMin, task.endMin, task.id, what);
     else if (step.hands === 'on')
       findings.push({ code: 'cook-missing', message: `Nobody does ${what}.`, tasks: [task.id], guests: [] });
-    for (const point of task.attention)
+    for (const point of task.looks)
       note(
         point.cook,
         point.startMin,
@@ -182,14 +182,14 @@ function auditCooks(facts: Facts): Finding[] {
         `“${point.what}” at ${clock(occasion, point.startMin)}, for ${what}`,
       );
     if (step.hands === 'off') {
-      const wanted = step.attention.map((point) => point.what);
+      const wanted = step.looks.map((point) => point.what);
       const absent = wanted.filter(
         (word) =>
-          !task.attention.some(
+          !task.looks.some(
             (point) => point.what === word && point.startMin >= task.startMin && point.endMin <= task.endMin,
           ),
       );
-      if (absent.length > 0 || task.attention.length === 0)
+      if (absent.length > 0 || task.looks.length === 0)
         findings.push({
           code: 'cook-missing',
           message: `Nobody is there to ${absent.join(', ') || 'set going'} for ${what}.`,
@@ -219,7 +219,7 @@ function auditChores({ occasion, steps, washes }: Facts): Finding[] {
   for (const each of steps) {
     const { task, written, step, batch } = each;
     const raw = rawMeatAt(batch.recipe, written, occasion);
-    for (const id of new Set([...(task.cook ? [task.cook] : []), ...task.attention.map((point) => point.cook)])) {
+    for (const id of new Set([...(task.cook ? [task.cook] : []), ...task.looks.map((point) => point.cook)])) {
       const leaves = cooks.get(id)?.leaves ?? [];
       const wrong =
         leaves.includes('knives') && step.kit.some((use) => use.kind === 'knife')

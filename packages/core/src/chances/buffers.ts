@@ -1,5 +1,5 @@
 import { rules } from '../reference/index.ts';
-import type { Occasion, Pin } from '../model/index.ts';
+import type { Occasion, Pin, TaskId } from '../model/index.ts';
 import type { DaySummary } from './summary.ts';
 import type { DayNet } from './net.ts';
 
@@ -8,7 +8,7 @@ const mostTasks = 4;
 
 /** Where spare time goes: after one task, or before everything that goes out at one time. */
 export type SparePoint =
-  { readonly kind: 'task'; readonly task: string } | { readonly kind: 'serving'; readonly atMin: number };
+  { readonly kind: 'task'; readonly task: TaskId } | { readonly kind: 'serving'; readonly atMin: number };
 
 /** Where spare time may help: before each serving, and after the steps that most often make a day late. */
 export function sparePoints(net: DayNet, summary: DaySummary): readonly SparePoint[] {

@@ -2,13 +2,14 @@ import { demo } from '../../test-support/demo.ts';
 import { guest, line, occasion, recipe, step } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
 import { fit } from '../fit/index.ts';
-import type { Occasion, Plan } from '../model/index.ts';
+import type { Occasion, Plan, TaskId } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { countChances } from './chances.ts';
 import { drawDurations, playDay } from './day.ts';
 import { netOf } from './net.ts';
 import { surer } from './surer.ts';
+import { id } from '../../test-support/id.ts';
 
 function planOf(one: Occasion, seconds = 0.05): Plan {
   const result = makePlan(one, { seconds });
@@ -178,8 +179,8 @@ test('food that waits for what is late waits too long, and it is said by how muc
 });
 
 test('one cook’s times on one day go together; two cooks’ do not', () => {
-  const piece = (id: string, cook: number) => ({
-    id,
+  const piece = (name: string, cook: number) => ({
+    id: id<TaskId>(name),
     kind: 'step' as const,
     plannedStartMin: 0,
     plannedMin: 10,
@@ -194,7 +195,7 @@ test('one cook’s times on one day go together; two cooks’ do not', () => {
     3,
   );
   const correlation = (one: string, two: string) => {
-    const [x, y] = [drawn.get(one)!, drawn.get(two)!];
+    const [x, y] = [drawn.get(id(one))!, drawn.get(id(two))!];
     const mean = (values: Float64Array) => values.reduce((sum, value) => sum + value, 0) / values.length;
     const [mx, my] = [mean(x), mean(y)];
     const co = x.reduce((sum, value, at) => sum + (value - mx) * (y[at]! - my), 0);

@@ -1,6 +1,7 @@
 import { rules } from '../reference/index.ts';
 import { fromTriangle, normalDraw, normalShare, seeded } from '../numbers/index.ts';
 import type { DayNet } from './net.ts';
+import type { TaskId } from '../model/index.ts';
 
 /** A day as it went: start and end of every piece, in minutes, and the piece that held it up, or −1. */
 export interface PlayedDay {
@@ -13,7 +14,7 @@ export interface PlayedDay {
  * How long each piece takes on each of so many days, in minutes; by id, so that two plans of the same work meet the same days.
  * One cook's times on one day go together.
  */
-export function drawDurations(net: DayNet, days: number, seed: number): ReadonlyMap<string, Float64Array> {
+export function drawDurations(net: DayNet, days: number, seed: number): ReadonlyMap<TaskId, Float64Array> {
   const durations = new Map(net.pieces.map((piece) => [piece.id, new Float64Array(days)]));
   const pieces = [...net.pieces].sort((a, b) => (a.id < b.id ? -1 : 1));
   const [common, own] = [Math.sqrt(rules.paceCorrelation), Math.sqrt(1 - rules.paceCorrelation)];

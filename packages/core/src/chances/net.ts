@@ -7,6 +7,8 @@ import type {
   PlannedTask,
   PlannedWash,
   ResidueMark,
+  BatchId,
+  TaskId,
 } from '../model/index.ts';
 import type { Range } from '../numbers/index.ts';
 import { inKit, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
@@ -35,7 +37,7 @@ export interface Call {
 
 /** One thing that is done on the day: a step, a wash, or an oven coming to its temperature. */
 export interface Piece {
-  readonly id: string;
+  readonly id: TaskId;
   readonly kind: PlannedTask['kind'];
   readonly plannedStartMin: number;
   readonly plannedMin: number;
@@ -57,7 +59,7 @@ export interface Limit {
 /** The end of a batch's work: when it goes out, and how long it may stand. */
 export interface Outcome {
   readonly piece: number;
-  readonly batch: string;
+  readonly batch: BatchId;
   readonly atMin: number;
   readonly mostHoldMin: number;
 }
@@ -114,7 +116,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
     const work = planned.filter((task) => (task.kind === 'step' || task.kind === 'wash') && task.cook === cook.id);
     inTurn(work, 'hands');
     for (const step of steps) {
-      const first = step.attention[0];
+      const first = step.looks[0];
       if (!first || first.cook !== cook.id || first.startMin !== step.startMin) continue;
       const last = work.findLast((each) => each.endMin <= step.startMin);
       if (last) before(last, step, 'hands');
@@ -147,7 +149,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
       cook: task.kind === 'oven' ? -1 : cookNumber(task.cook),
       calls:
         task.kind === 'step'
-          ? task.attention.map((point) => ({
+          ? task.looks.map((point) => ({
               cook: cookNumber(point.cook),
               takesMin: point.endMin - point.startMin,
               share: (point.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin),
@@ -189,7 +191,7 @@ type InTurn = (users: readonly PlannedTask[], because: WaitsFor, unit?: string) 
 const wayOf = (task: Task | undefined, step: PlannedStep) =>
   task?.ways.find((way) => way.id === step.way && way.bentC === step.bentC);
 
-function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMap<string, Batch>): Range {
+function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMap<BatchId, Batch>): Range {
   const planned = task.endMin - task.startMin;
   const times = (varies: Range): Range => ({
     least: planned * varies.least,
@@ -222,7 +224,7 @@ function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMa
 function ovens(
   loads: readonly PlannedStep[],
   heats: readonly PlannedOven[],
-  known: ReadonlyMap<string, Task>,
+  known: ReadonlyMap<TaskId, Task>,
   before: Before,
   inTurn: InTurn,
 ): void {
@@ -287,11 +289,11 @@ function burners(
 }
 
 /** After loose flour nothing open that must stay free of it until it has settled, and no flour while such a thing is open. */
-function dust(steps: readonly PlannedStep[], known: ReadonlyMap<string, Task>, before: Before): void {
+function dust(steps: readonly PlannedStep[], known: ReadonlyMap<TaskId, Task>, before: Before): void {
   for (const floury of steps) {
     const task = known.get(floury.id);
     if (!task?.step.looseFlour) continue;
-    const airborne = (mark: ResidueMark, origin: string) => (each: Task['guards'][number]) =>
+    const airborne = (mark: ResidueMark, origin: BatchId) => (each: Task['guards'][number]) =>
       each.mark === mark && !each.exempt.includes(origin);
     for (const open of steps) {
       const other = known.get(open.id);

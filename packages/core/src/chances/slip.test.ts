@@ -3,6 +3,7 @@ import { guest, line, occasion, recipe, step } from '../../test-support/small.ts
 import type { Plan } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { standings } from './slip.ts';
+import { id } from '../../test-support/id.ts';
 
 const minutes = (likely: number) => ({ durationMin: { least: likely, likely, most: likely } });
 
@@ -30,11 +31,11 @@ const at = (startMin: number, endMin: number, id: string, more: object = {}) => 
   oven: 0,
   racks: [],
   bentC: 0,
-  attention: [],
+  looks: [],
   ...more,
 });
 const plan = {
-  format: 'lupin.plan/1',
+  format: 'lupin.plan/2',
   occasion: 'test',
   basis: '',
   seed: 1,
@@ -45,30 +46,30 @@ const plan = {
     at(-45, -35, 'soup.plain.cut'),
     at(-32, -2, 'soup.plain.simmer', {
       cook: undefined,
-      attention: [{ startMin: -32, endMin: -31, cook: 'cook', what: 'on' }],
+      looks: [{ startMin: -32, endMin: -31, cook: 'cook', what: 'on' }],
     }),
   ],
 } as unknown as Plan;
 
 test('what it begins right after, what begins right after it, and what comes late if it slips', () => {
   const standing = standings(one, plan);
-  expect(standing('soup.plain.cut')).toEqual({
+  expect(standing(id('soup.plain.cut'))).toEqual({
     heldBy: [{ id: 'salad.plain.chop', because: 'hands', unit: undefined }],
     holds: [],
     slackMin: 5,
     slips: [{ batch: 'soup.plain', lateMin: 5 }],
   });
-  expect(standing('soup.plain.simmer')).toMatchObject({
+  expect(standing(id('soup.plain.simmer'))).toMatchObject({
     heldBy: [],
     slackMin: 2,
     slips: [{ batch: 'soup.plain', lateMin: 8 }],
   });
   // Late with the salad, the cook is late with the leeks.
-  expect(standing('salad.plain.chop')).toMatchObject({
+  expect(standing(id('salad.plain.chop'))).toMatchObject({
     holds: [{ id: 'soup.plain.cut', because: 'hands' }],
     slackMin: 5,
   });
-  expect(standing('soup.plain.nothing')).toBeUndefined();
+  expect(standing(id('soup.plain.nothing'))).toBeUndefined();
 });
 
 test('of every task of the Lantern Supper it is known what holds it', () => {

@@ -1,12 +1,12 @@
 import { fit, type FitTable } from '../fit/index.ts';
-import type { Occasion, Plan } from '../model/index.ts';
+import type { Occasion, Plan, BatchId, TaskId } from '../model/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { playDay } from './day.ts';
 import { netOf, type DayNet, type Wait, type WaitsFor } from './net.ts';
 
 /** Something next to a task in time without a minute between them, and why it is. */
 export interface Neighbour {
-  readonly id: string;
+  readonly id: TaskId;
   readonly because: WaitsFor;
   readonly unit?: string | undefined;
 }
@@ -19,7 +19,7 @@ export interface Standing {
   /** By how many minutes it can run over before anything comes late to the table; `mostTriedMin` and more are the same. */
   readonly slackMin: number;
   /** What comes late, and by how much, if it runs over by `slipMin`. */
-  readonly slips: readonly { readonly batch: string; readonly lateMin: number }[];
+  readonly slips: readonly { readonly batch: BatchId; readonly lateMin: number }[];
 }
 
 /** How far it is tried. */
@@ -34,7 +34,7 @@ export function standings(
   occasion: Occasion,
   plan: Plan,
   table: FitTable = fit(occasion),
-): (task: string) => Standing | undefined {
+): (task: TaskId) => Standing | undefined {
   const net = netOf(occasion, tasksOf(occasion, table), plan);
   const numbers = new Map(net.pieces.map((piece, index) => [piece.id, index]));
   return (task) => {
@@ -84,7 +84,7 @@ function latenessAfter(
   net: DayNet,
   at: number,
   overMin: number,
-): readonly { readonly batch: string; readonly lateMin: number }[] {
+): readonly { readonly batch: BatchId; readonly lateMin: number }[] {
   const played = playDay(
     net,
     net.pieces.map((piece, index) => Float64Array.of(piece.plannedMin + (index === at ? overMin : 0))),

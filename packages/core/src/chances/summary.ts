@@ -2,6 +2,7 @@ import { quantile } from '../numbers/index.ts';
 import { rules } from '../reference/index.ts';
 import type { DayNet } from './net.ts';
 import type { PlayedDay } from './day.ts';
+import type { BatchId, TaskId } from '../model/index.ts';
 
 /** Minutes after the time it was due, of the middle day, of the best and the worst tenth, and of the worst day; negative is early. */
 export interface Lateness {
@@ -13,7 +14,7 @@ export interface Lateness {
 
 /** How a batch of a dish comes to the table. */
 export interface DishChance {
-  readonly batch: string;
+  readonly batch: BatchId;
   readonly atMin: number;
   /** The share of days on which it is done in time, 0 to 1. */
   readonly onTime: number;
@@ -31,7 +32,7 @@ export interface ServingChance {
 
 /** Where late days come from. */
 export interface Break {
-  readonly task: string;
+  readonly task: TaskId;
   /** Of the late days, the share on which this ran over by more than anything else on the way to the late dish. */
   readonly share: number;
   /** By how much it ran over on the middle one of those days. */
@@ -40,8 +41,8 @@ export interface Break {
 
 /** Food that waits longer than its recipe allows. */
 export interface LongWait {
-  readonly after: string;
-  readonly task: string;
+  readonly after: TaskId;
+  readonly task: TaskId;
   readonly mostMin: number;
   readonly share: number;
   /** By how much, on the middle one of those days. */

@@ -8,5 +8,4 @@ export {
   type StepEntry,
   type WashEntry,
 } from './runSheet.ts';
-export { endingLook, lookId, looksOf } from './looks.ts';
 export { toCalendar, type CalendarOptions } from './calendar.ts';

@@ -14,8 +14,13 @@ import {
   type PlannedWash,
   type ResidueMark,
   type Step,
+  type BatchId,
+  endingLook,
+  laterLooks,
+  entryOf,
+  type LookEntryId,
+  type TaskId,
 } from '../model/index.ts';
-import { endingLook, lookId, looksOf } from './looks.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
@@ -25,8 +30,6 @@ import { inKit, tasksOf, type Batch, type Task } from '../tasks/index.ts';
 export type EntryAmount = LineAmount;
 
 interface EntryBase {
-  /** The same in every plan that has the same task. */
-  readonly id: string;
   readonly startMin: number;
   readonly endMin: number;
   readonly cook?: CookId | undefined;
@@ -36,6 +39,8 @@ interface EntryBase {
 /** A step: by hand, or one that goes by itself from here on. */
 export interface StepEntry extends EntryBase {
   readonly kind: 'step';
+  /** The same in every plan that has the same task. */
+  readonly id: TaskId;
   readonly dish: DishId;
   readonly dishName: string;
   /** A component cooked once for what `versionName` says; `dish` is the first it goes into. */
@@ -77,15 +82,17 @@ export interface StepEntry extends EntryBase {
 /** A moment inside something that goes by itself: turn, stir, take out. */
 export interface LookEntry extends EntryBase {
   readonly kind: 'look';
+  readonly id: LookEntryId;
   readonly dishName: string;
   readonly until: string;
-  readonly of: string;
+  readonly of: TaskId;
   /** The one that ends it. */
   readonly last: boolean;
 }
 
 export interface WashEntry extends EntryBase {
   readonly kind: 'wash';
+  readonly id: TaskId;
   /** The dishwasher is loaded and started; until when it then runs. Absent: washed by hand. */
   readonly machineUntilMin?: number | undefined;
   readonly items: readonly string[];
@@ -107,6 +114,7 @@ export interface WashEntry extends EntryBase {
 
 export interface OvenEntry extends EntryBase {
   readonly kind: 'oven';
+  readonly id: TaskId;
   /** What the dial is set to, which may be off from what is in the oven. */
   readonly dialC: number;
   readonly temperatureC: number;
@@ -130,7 +138,7 @@ function intoWords(occasion: Occasion, batch: Batch): readonly string[] {
 }
 
 /** What goes into a step; of a component cooked once, the amounts of all it is for together. */
-function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<string, Batch>): readonly EntryAmount[] {
+function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<BatchId, Batch>): readonly EntryAmount[] {
   const own = (from: Batch, uses: Step['uses']) =>
     uses.flatMap((id): EntryAmount[] => {
       const line = from.recipe.lines.find((each) => each.id === id);
@@ -152,7 +160,7 @@ function amountsOf(step: Step, batch: Batch, batches: ReadonlyMap<string, Batch>
 function takenBy(
   task: Task,
   batch: Batch,
-  batches: ReadonlyMap<string, Batch>,
+  batches: ReadonlyMap<BatchId, Batch>,
   tasks: readonly Task[],
 ): readonly EntryAmount[] {
   const follows = (each: Task, from: Batch) =>
@@ -196,7 +204,7 @@ function stepEntry(
   plan: Plan,
   task: Task,
   batch: Batch,
-  batches: ReadonlyMap<string, Batch>,
+  batches: ReadonlyMap<BatchId, Batch>,
   tasks: readonly Task[],
 ): StepEntry | undefined {
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
@@ -231,7 +239,7 @@ function stepEntry(
     hands: step.hands,
     burner: step.burner,
     ...(step.cold ? { cold: step.cold } : {}),
-    setBy: planned.attention[0]?.cook,
+    setBy: planned.looks[0]?.cook,
     leastMin: minutes.least,
     mostMin: minutes.most,
     ...(lies ? { lies } : {}),
@@ -293,12 +301,11 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
     const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
     if (planned?.kind !== 'step') continue;
     const ends = endingLook(planned);
-    looksOf(planned).forEach((index) => {
-      const point = planned.attention[index]!;
-      const last = index === ends;
+    for (const point of laterLooks(planned)) {
+      const last = point === ends;
       entries.push({
         kind: 'look',
-        id: lookId(task.id, index),
+        id: entryOf(planned, point),
         startMin: point.startMin,
         endMin: point.endMin,
         cook: point.cook,
@@ -308,7 +315,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
         of: task.id,
         last,
       });
-    });
+    }
   }
   for (const planned of plan.tasks) {
     if (planned.kind === 'oven')

@@ -30,7 +30,7 @@ test('a played day ticks everything once, the same for the same seed, and no pla
 
 test('the account says what was late, what took longer, what was skipped and what was not hot enough', () => {
   const moments = [...playedMoments(sunday, plan, 1)];
-  const roast = plan.tasks.find((task) => task.kind === 'step' && task.racks.length > 0 && task.attention.length > 1)!;
+  const roast = plan.tasks.find((task) => task.kind === 'step' && task.racks.length > 0 && task.looks.length > 1)!;
   const cooked = plan.tasks.find((task) => task.id === 'chicken.as-written.roast')!;
   const last = moments.at(-1)!.atMin;
   const events = noted([

@@ -1,5 +1,5 @@
 import { fit } from '../fit/index.ts';
-import type { GateItem, Occasion, Plan } from '../model/index.ts';
+import type { WashItem, Occasion, Plan, BatchId } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { happened } from './happened.ts';
@@ -7,7 +7,7 @@ import type { Progress, Reading } from './progress.ts';
 
 /** How a dish came to the table. Moments in minutes after the first serving. */
 export interface DishAccount {
-  readonly batch: string;
+  readonly batch: BatchId;
   readonly name: string;
   readonly atMin: number;
   /** When its last step was done; absent where it never was, or the day left it out. */
@@ -50,7 +50,7 @@ export interface Account {
   readonly steps: readonly StepAccount[];
   readonly skipped: readonly {
     readonly wash: string;
-    readonly items: readonly GateItem[];
+    readonly items: readonly WashItem[];
     readonly reason: string;
     readonly atMin: number;
   }[];
@@ -69,7 +69,7 @@ export function accountOf(
   const network = tasksOf(occasion, fit(occasion));
   const { plan: real, done } = happened(plan, progress, nowMin);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
-  const nameOf = (id: string) => batches.get(id)!.recipe.name;
+  const nameOf = (id: BatchId) => batches.get(id)!.recipe.name;
   const planned = new Map(begun.plan.tasks.map((task) => [task.id, task]));
   const served = (dish: string) =>
     begun.occasion.courses.find(
@@ -156,8 +156,8 @@ export function accountOf(
     pace,
     steps,
     low,
-    skipped: [...progress.gates].flatMap(([wash, gate]) =>
-      gate.skipped.map(({ items, reason, atMin }) => ({ wash, items, reason, atMin })),
+    skipped: [...progress.washes].flatMap(([wash, { skipped }]) =>
+      skipped.map(({ items, reason, atMin }) => ({ wash, items, reason, atMin })),
     ),
   };
 }

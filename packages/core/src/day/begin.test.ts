@@ -2,7 +2,7 @@ import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
-import type { DayEvent, Happening, Occasion, PlannedStep } from '../model/index.ts';
+import { type DayEvent, type Happening, type Occasion, type PlannedStep } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
@@ -10,6 +10,7 @@ import { happened } from './happened.ts';
 import { judgeDay, lostByBeginning } from './judge.ts';
 import { mends } from './mend.ts';
 import { progressOf } from './progress.ts';
+import { id } from '../../test-support/id.ts';
 
 /** Two pairs of hands with kit of their own: only the air could bring the flour of one dish to the other, which Ben eats. */
 const supper = ((): Occasion => {
@@ -84,7 +85,7 @@ const [flour, kept] = steps.flatMap((dusty): [PlannedStep, PlannedStep][] => {
 /** The day as planned, but for the flour, which is done only shortly before what must be kept from it is due. */
 const lateMin = kept.startMin - 4;
 /** All that must be kept from it and is due while it hangs in the air: nobody has said that any of it was done. */
-const exposed = new Set(
+const exposed = new Set<string>(
   steps
     .filter(
       (task) =>
@@ -124,7 +125,7 @@ test('once it has settled it costs none, and one that is done costs nothing any 
   const now = lateMin + rules.flourSettlesMin + 1;
   expect(lostByBeginning(supper, standing(noted(now), now), kept.id)).toEqual([]);
   expect(lostByBeginning(supper, standing(noted(now), now), flour.id)).toEqual([]);
-  expect(lostByBeginning(supper, standing(noted(now), now), 'nothing')).toEqual([]);
+  expect(lostByBeginning(supper, standing(noted(now), now), id('nothing'))).toEqual([]);
 });
 
 test('who says that it was begun all the same has lost the plates; who began it later has not, however quick the work was', () => {

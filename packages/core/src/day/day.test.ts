@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import * as v from 'valibot';
 import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
@@ -12,10 +13,12 @@ import {
   type Plan,
   type PlannedStep,
   type PlannedWash,
+  entryOf,
+  lookEntry,
 } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { gateItems, happened } from './happened.ts';
+import { washItems, happened } from './happened.ts';
 import { judgeDay } from './judge.ts';
 import { latest, mends, patienceCodes, type Mend } from './mend.ts';
 import { progressOf } from './progress.ts';
@@ -86,10 +89,10 @@ const shared = occasion({
 /** The bread first, in spite of the wash: a pin holds it there. */
 const bread: Occasion = {
   ...shared,
-  wishes: { ...shared.wishes, pins: [{ task: 'toast.plain.slice', endsByMin: -20 }] },
+  wishes: { ...shared.wishes, pins: [{ task: id('toast.plain.slice'), endsByMin: -20 }] },
 };
 const breadFirst = planOf(bread);
-const gate = breadFirst.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.units.length > 0)!;
+const wash = breadFirst.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.units.length > 0)!;
 
 describe('what happened', () => {
   test('the same event twice is one; of two ticks the first counts; an untick takes both back', () => {
@@ -114,10 +117,10 @@ describe('what happened', () => {
 
   test('what goes by itself is under way from its tick, longer by what it was given, and over at the last look', () => {
     const bake = lunch.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0)!;
-    const look = bake.attention.length - 1;
+    const look = entryOf(bake, bake.looks.at(-1)!);
     const upTo = events(
       [bake.startMin + 5, { kind: 'tick', entry: bake.id }],
-      [bake.endMin, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 12 }],
+      [bake.endMin, { kind: 'until', entry: bake.id, atMin: bake.looks.at(-1)!.startMin + 12 }],
     );
     const under = standing(lunch, upTo, bake.endMin);
     expect(under.running.has(bake.id)).toBe(true);
@@ -131,7 +134,7 @@ describe('what happened', () => {
           id: 'event-8',
           device: 'bench',
           atMin: bake.endMin + 9,
-          what: { kind: 'tick', entry: `${bake.id}@${look}` },
+          what: { kind: 'tick', entry: look },
         },
       ],
       bake.endMin + 10,
@@ -152,30 +155,30 @@ describe('what happened', () => {
   });
 });
 
-describe('a gate', () => {
-  const upToGate = asPlanned(breadFirst, gate.startMin);
+describe('a wash', () => {
+  const upToWash = asPlanned(breadFirst, wash.startMin);
   const cleaned = (items: readonly string[]): Moment[] =>
-    items.map((item) => [gate.endMin, { kind: 'clean', wash: gate.id, item: item as never }]);
+    items.map((item) => [wash.endMin, { kind: 'clean', wash: wash.id, item: id(item) }]);
 
   test('is passed item by item, water and cloth and hands among them', () => {
-    expect(gateItems(gate)).toEqual(['water', ...gate.units, 'cloth', 'hands']);
-    const some = standing(breadFirst, events(...upToGate, ...cleaned(['water', 'cloth', 'hands'])), gate.endMin);
-    expect(some.done.has(gate.id)).toBe(false);
-    const all = standing(breadFirst, events(...upToGate, ...cleaned(gateItems(gate))), gate.endMin);
-    expect(all.done.has(gate.id)).toBe(true);
+    expect(washItems(wash)).toEqual(['water', ...wash.units, 'cloth', 'hands']);
+    const some = standing(breadFirst, events(...upToWash, ...cleaned(['water', 'cloth', 'hands'])), wash.endMin);
+    expect(some.done.has(wash.id)).toBe(false);
+    const all = standing(breadFirst, events(...upToWash, ...cleaned(washItems(wash))), wash.endMin);
+    expect(all.done.has(wash.id)).toBe(true);
     expect(judgeDay(bread, all)).toMatchObject({ lost: [], ahead: [], objections: [] });
   });
 
   const skip = (items: readonly string[]): Moment => [
-    gate.endMin,
-    { kind: 'skip', wash: gate.id, items: items as never, reason: 'no time' },
+    wash.endMin,
+    { kind: 'skip', wash: wash.id, items: items as never, reason: 'no time' },
   ];
 
   test('skipped names at once whose plate is not clear any more, if nothing else is done', () => {
     const skipped = standing(
       breadFirst,
-      events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)),
-      gate.endMin,
+      events(...upToWash, ...cleaned(['water', 'cloth', 'hands']), skip(wash.units)),
+      wash.endMin,
     );
     const { lost, ahead } = judgeDay(bread, skipped);
     expect(lost).toEqual([]);
@@ -186,10 +189,10 @@ describe('a gate', () => {
   test('in old water nothing is clean, the hands neither', () => {
     const skipped = standing(
       breadFirst,
-      events(...upToGate, ...cleaned([...gate.units, 'cloth', 'hands']), skip(['water'])),
-      gate.endMin,
+      events(...upToWash, ...cleaned([...wash.units, 'cloth', 'hands']), skip(['water'])),
+      wash.endMin,
     );
-    expect(skipped.plan.tasks.find((task) => task.id === gate.id)).toMatchObject({ units: [], hands: false });
+    expect(skipped.plan.tasks.find((task) => task.id === wash.id)).toMatchObject({ units: [], hands: false });
     expect(judgeDay(bread, skipped).ahead).toMatchObject([{ guest: 'ada', dish: 'salad' }]);
   });
 
@@ -197,7 +200,7 @@ describe('a gate', () => {
     const cut = step1(breadFirst, 'salad.plain.cut');
     const later = standing(
       breadFirst,
-      events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)),
+      events(...upToWash, ...cleaned(['water', 'cloth', 'hands']), skip(wash.units)),
       cut.endMin + 5,
     );
     expect(judgeDay(bread, later)).toMatchObject({ lost: [], ahead: [{ guest: 'ada', dish: 'salad' }] });
@@ -206,23 +209,23 @@ describe('a gate', () => {
   test('is mended by another wash before it matters, and nobody loses a plate', () => {
     const skipped = standing(
       breadFirst,
-      events(...upToGate, ...cleaned(['water', 'cloth', 'hands']), skip(gate.units)),
-      gate.endMin,
+      events(...upToWash, ...cleaned(['water', 'cloth', 'hands']), skip(wash.units)),
+      wash.endMin,
     );
     const mend = mends(bread, skipped).find((each) => each.kind === 'same-order');
     expect(mend).toMatchObject({ lost: [], otherwise: 0 });
     const washes = mend!.plan.tasks.filter(
-      (task): task is PlannedWash => task.kind === 'wash' && task.startMin >= gate.endMin,
+      (task): task is PlannedWash => task.kind === 'wash' && task.startMin >= wash.endMin,
     );
-    expect(new Set(washes.flatMap((wash) => wash.units))).toEqual(new Set(gate.units));
-    expect(washes.map((wash) => wash.id)).not.toContain(gate.id);
+    expect(new Set(washes.flatMap((wash) => wash.units))).toEqual(new Set(wash.units));
+    expect(washes.map((wash) => wash.id)).not.toContain(wash.id);
   });
 
   test('skipped and gone on with, the plate is lost: the mend takes it from its guest', () => {
     const cut = step1(breadFirst, 'salad.plain.cut');
     const wrong = standing(
       breadFirst,
-      events(...upToGate, skip(gateItems(gate)), [cut.endMin, { kind: 'tick', entry: cut.id }]),
+      events(...upToWash, skip(washItems(wash)), [cut.endMin, { kind: 'tick', entry: cut.id }]),
       cut.endMin,
     );
     expect(judgeDay(bread, wrong).lost).toMatchObject([{ guest: 'ada', dish: 'salad' }]);
@@ -240,7 +243,10 @@ function expectSound(mend: Mend, from: Slipped['standpoint'], noted: readonly Da
   // Read again with all that was noted, as every device and the server will, it is the same day.
   const back = mend.again.flatMap((task): Moment[] => [
     [now, { kind: 'untick', entry: task }],
-    ...[0, 1, 2, 3].map((look): Moment => [now, { kind: 'untick', entry: `${task}@${look}` }]),
+    ...['start', 'end', 'look', 'look-2'].map((look): Moment => [
+      now,
+      { kind: 'untick', entry: lookEntry(task, id(look)) },
+    ]),
   ]);
   const reread = {
     ...happened(
@@ -338,7 +344,7 @@ describe('a mend', () => {
 
   test('what was said of something in the oven is not counted twice, however often the day is mended', () => {
     const bake = lunch.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0)!;
-    const readyMin = bake.attention.at(-1)!.startMin + 20;
+    const readyMin = bake.looks.at(-1)!.startMin + 20;
     const list = events(...asPlanned(lunch, bake.startMin + 10), [
       bake.startMin + 10,
       { kind: 'until', entry: bake.id, atMin: readyMin },

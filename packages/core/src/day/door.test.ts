@@ -48,8 +48,8 @@ test('while the sponge must not be disturbed, the bench says until when; its own
   const now = sponge.startMin + 5;
   const noted = events(...oven, [sponge.startMin, tick(sponge.id)]);
   const standpoint = { ...happened(plan, progressOf(noted), now), nowMin: now };
-  const entryOf = (id: string) => entries.find((each) => each.id === id)!;
-  expect(doorShutFor(entryOf(tray.id), entries, standpoint)).toEqual({
+  const entry = (id: string) => entries.find((each) => each.id === id)!;
+  expect(doorShutFor(entry(tray.id), entries, standpoint)).toEqual({
     untilMin: sponge.startMin + 40,
     dishName: 'sponge',
   });
@@ -60,8 +60,8 @@ test('while the sponge must not be disturbed, the bench says until when; its own
       standpoint,
     ),
   ).toBeUndefined();
-  expect(doorShutFor(entryOf(oven[0]![1].entry), entries, standpoint)).toBeUndefined();
-  expect(doorShutFor(entryOf(tray.id), entries, { ...standpoint, nowMin: sponge.startMin + 40 })).toBeUndefined();
+  expect(doorShutFor(entry(oven[0]![1].entry), entries, standpoint)).toBeUndefined();
+  expect(doorShutFor(entry(tray.id), entries, { ...standpoint, nowMin: sponge.startMin + 40 })).toBeUndefined();
 });
 
 test('put in late, it is waited for: whatever way on is offered opens the door on nothing', () => {

@@ -1,14 +1,19 @@
 import {
   washedAt,
-  type GateItem,
+  type WashItem,
   type Plan,
   type PlannedOven,
   type PlannedStep,
   type PlannedTask,
   type PlannedWash,
   type UnitId,
+  type TaskId,
+  handsOf,
+  type SurfaceId,
+  endingLook,
+  entryOf,
+  type EntryId,
 } from '../model/index.ts';
-import { endingLook, lookId } from '../cookday/index.ts';
 import type { Progress } from './progress.ts';
 
 /** A plan as the day has really gone so far. */
@@ -16,38 +21,38 @@ export interface Happened {
   /** What is done and what goes on stands at its real times; washes hold what was really cleaned; the rest as planned. */
   readonly plan: Plan;
   /** Ids of tasks that are over. */
-  readonly done: ReadonlySet<string>;
+  readonly done: ReadonlySet<TaskId>;
   /** Ids of what is under way: in the oven, on the heat, chilling, or in hands that said how much longer. */
-  readonly running: ReadonlySet<string>;
+  readonly running: ReadonlySet<TaskId>;
   /** Of those, what is only taken to be in hand because its time has come: as it was planned. */
-  readonly assumed: ReadonlyMap<string, PlannedTask>;
-  /** Kit that a gate left as it was. */
-  readonly skipped: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
+  readonly assumed: ReadonlyMap<TaskId, PlannedTask>;
+  /** Kit that a wash left as it was. */
+  readonly skipped: readonly { readonly wash: TaskId; readonly units: readonly UnitId[] }[];
 }
 
-/** What must be clean at a gate, in the order of a cook's hands: water, each piece of kit (or the dishwasher loaded with it and started), a cloth, and the hands last. */
-export const gateItems = (wash: PlannedWash): readonly GateItem[] => [
+/** What must be clean at a wash, in the order of a cook's hands: water, each piece of kit (or the dishwasher loaded with it and started), a cloth, and the hands last. */
+export const washItems = (wash: PlannedWash): readonly WashItem[] => [
   ...(wash.machineUntilMin === undefined ? ['water' as const, ...wash.units] : [...wash.units, 'machine' as const]),
   'cloth',
   ...(wash.hands ? ['hands' as const] : []),
 ];
 
-/** Whether a gate has been passed: every item clean, or left out for a reason. */
-export function gatePassed(wash: PlannedWash, { gates }: Progress): boolean {
-  const gate = gates.get(wash.id);
-  if (!gate) return false;
-  const left = new Set(gate.skipped.flatMap((each) => each.items as string[]));
-  return gateItems(wash).every((item) => gate.clean.has(item) || left.has(item));
+/** Whether a wash has been passed: every item clean, or left out for a reason. */
+export function washPassed(wash: PlannedWash, { washes }: Progress): boolean {
+  const so = washes.get(wash.id);
+  if (!so) return false;
+  const left = new Set(so.skipped.flatMap((each) => each.items as string[]));
+  return washItems(wash).every((item) => so.clean.has(item) || left.has(item));
 }
 
 /** Reads what happened into the plan. `nowMin` is the moment, in minutes after the first serving. */
 export function happened(plan: Plan, progress: Progress, nowMin: number): Happened {
-  const done = new Set<string>();
-  const running = new Set<string>();
+  const done = new Set<TaskId>();
+  const running = new Set<TaskId>();
   const now = Math.floor(nowMin);
   // The end of what each pair of hands and each piece of kit did last: two things cannot have been at once.
-  const free = new Map<string, number>();
-  const places = new Map<string, PlannedTask>();
+  const free = new Map<SurfaceId, number>();
+  const places = new Map<TaskId, PlannedTask>();
   const ended = plan.tasks
     .flatMap((task) => {
       const end = endOf(task, progress, now);
@@ -110,15 +115,10 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     running.add(task.id);
     places.set(
       task.id,
-      ready(
-        moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)),
-        endingLook(task),
-        said,
-        now,
-      ),
+      ready(moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)), said, now),
     );
   }
-  const assumed = new Map<string, PlannedTask>();
+  const assumed = new Map<TaskId, PlannedTask>();
   for (const [id, place] of inHand(plan, progress, { done, running, free, now })) {
     running.add(id);
     assumed.set(
@@ -164,9 +164,9 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
   };
 }
 
-const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly string[] => [
+const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly SurfaceId[] => [
   ...task.units,
-  ...(task.cook ? [`hands/${task.cook}`] : []),
+  ...(task.cook ? [handsOf(task.cook)] : []),
 ];
 
 /**
@@ -176,9 +176,9 @@ const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly string[] 
 function settledEnds(
   ended: readonly { readonly task: PlannedTask; readonly at: number }[],
   now: number,
-): ReadonlyMap<string, number> {
-  const before = new Map<string, number>();
-  const ends = new Map<string, number>();
+): ReadonlyMap<TaskId, number> {
+  const before = new Map<SurfaceId, number>();
+  const ends = new Map<TaskId, number>();
   for (const { task, at } of [...ended].reverse()) {
     const surfaces = task.kind === 'oven' ? [] : surfacesOf(task);
     const end = Math.min(now, Math.round(at), ...surfaces.map((each) => before.get(each) ?? Infinity));
@@ -199,13 +199,13 @@ const loadsOf = (planned: PlannedOven, plan: Plan): readonly PlannedStep[] =>
   );
 
 /** An oven keeps its temperature for as long as what was meant to be in it really is. */
-const loadsUntil = (planned: PlannedOven, plan: Plan, places: ReadonlyMap<string, PlannedTask>): number[] =>
+const loadsUntil = (planned: PlannedOven, plan: Plan, places: ReadonlyMap<TaskId, PlannedTask>): number[] =>
   loadsOf(planned, plan).map((load) => places.get(load.id)?.endMin ?? -Infinity);
 
 interface SoFar {
-  readonly done: ReadonlySet<string>;
-  readonly running: ReadonlySet<string>;
-  readonly free: ReadonlyMap<string, number>;
+  readonly done: ReadonlySet<TaskId>;
+  readonly running: ReadonlySet<TaskId>;
+  readonly free: ReadonlyMap<SurfaceId, number>;
   readonly now: number;
 }
 
@@ -213,26 +213,26 @@ interface SoFar {
  * What each cook is taken to have in hand: the first thing that is not ticked, where its time has come and everything they were to do
  * before is done; since that was done, or since its time.
  */
-function inHand(plan: Plan, progress: Progress, { done, running, free, now }: SoFar): ReadonlyMap<string, PlannedTask> {
+function inHand(plan: Plan, progress: Progress, { done, running, free, now }: SoFar): ReadonlyMap<TaskId, PlannedTask> {
   const dirty = new Set(
     plan.tasks.flatMap((task) => {
       if (task.kind !== 'wash' || !done.has(task.id)) return [];
       const really = cleaned(task, progress);
       return [
         ...task.units.filter((unit) => !really.units.includes(unit)),
-        ...(task.hands && !really.hands ? [`hands/${task.cook}`] : []),
+        ...(task.hands && !really.hands ? [handsOf(task.cook)] : []),
       ];
     }),
   );
-  const found = new Map<string, PlannedTask>();
+  const found = new Map<TaskId, PlannedTask>();
   for (const cook of new Set(plan.tasks.flatMap((task) => (task.kind === 'oven' ? [] : (task.cook ?? []))))) {
     // Whoever said what they have in hand has nothing else in it.
     if (plan.tasks.some((task) => task.kind === 'step' && task.cook === cook && running.has(task.id))) continue;
     const next = plan.tasks.find((task) => task.kind !== 'oven' && task.cook === cook && !done.has(task.id));
     if (next?.kind !== 'step' || running.has(next.id) || next.startMin >= now) continue;
-    // Whether a cook who left a gate open has really gone on is not for us to assume: a plate would be called lost that is not.
-    if ([...next.units, `hands/${cook}`].some((each) => dirty.has(each))) continue;
-    const startMin = Math.max(next.startMin, free.get(`hands/${cook}`) ?? -Infinity);
+    // Whether a cook who left a wash open has really gone on is not for us to assume: a plate would be called lost that is not.
+    if ([...next.units, handsOf(cook)].some((each) => dirty.has(each))) continue;
+    const startMin = Math.max(next.startMin, free.get(handsOf(cook)) ?? -Infinity);
     if (startMin < now)
       found.set(next.id, moved(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
   }
@@ -244,9 +244,9 @@ function beganAt(task: PlannedTask, { ticked, begun }: Progress): number | undef
   if (task.kind !== 'step') return undefined;
   if (task.cook !== undefined) return begun.get(task.id);
   const own = ticked.get(task.id)?.atMin;
-  const looks = task.attention.flatMap((point, index) => {
-    const at = ticked.get(lookId(task.id, index))?.atMin;
-    return at === undefined ? [] : [at - (point.startMin - task.startMin)];
+  const looks = task.looks.flatMap((look) => {
+    const at = ticked.get(entryOf(task, look))?.atMin;
+    return at === undefined ? [] : [at - (look.startMin - task.startMin)];
   });
   return own ?? (looks.length > 0 ? Math.min(...looks) : undefined);
 }
@@ -257,8 +257,8 @@ function endOf(
   progress: Progress,
   now: number,
 ): { readonly at: number; readonly seq: number } | undefined {
-  const { ticked, gates, until } = progress;
-  const tick = (id: string) => {
+  const { ticked, washes, until } = progress;
+  const tick = (id: EntryId) => {
     const found = ticked.get(id);
     return found && { at: found.atMin, seq: found.seq };
   };
@@ -266,15 +266,15 @@ function endOf(
     case 'oven':
       return tick(task.id);
     case 'wash': {
-      if (!gatePassed(task, progress)) return undefined;
-      const gate = gates.get(task.id)!;
-      const all = [...gate.clean.values(), ...gate.skipped];
+      if (!washPassed(task, progress)) return undefined;
+      const { clean, skipped } = washes.get(task.id)!;
+      const all = [...clean.values(), ...skipped];
       return { at: Math.max(...all.map((each) => each.atMin)), seq: Math.max(...all.map((each) => each.seq)) };
     }
     case 'step': {
       if (task.cook !== undefined) return tick(task.id);
       const last = endingLook(task);
-      if (last !== undefined) return tick(lookId(task.id, last));
+      if (last !== undefined) return tick(entryOf(task, last));
       // Nobody takes it out of anything: it is over when its time is.
       const began = beganAt(task, progress);
       const over = began === undefined ? undefined : (until.get(task.id) ?? began + (task.endMin - task.startMin));
@@ -293,7 +293,7 @@ function moved(task: PlannedTask, startMin: number, endMin: number): PlannedTask
     ...task,
     startMin,
     endMin,
-    attention: task.attention.map((point) => ({
+    looks: task.looks.map((point) => ({
       ...point,
       startMin: Math.min(endMin, point.startMin + by),
       endMin: Math.min(endMin, point.endMin + by),
@@ -308,24 +308,24 @@ function leftDirty(planned: PlannedWash, really: readonly PlannedTask[]): Happen
 }
 
 /** What runs, with its last look (or its end, where nobody looks) at the moment that was said for it. */
-function ready(task: PlannedTask, ends: number | undefined, said: number | undefined, now: number): PlannedTask {
+function ready(task: PlannedTask, said: number | undefined, now: number): PlannedTask {
   if (said === undefined || task.kind !== 'step') return task;
   const at = Math.round(said);
-  if (ends === undefined) return { ...task, endMin: Math.max(now + 1, at) };
-  const look = task.attention[ends]!;
+  const look = endingLook(task);
+  if (look === undefined) return { ...task, endMin: Math.max(now + 1, at) };
   const moved = { ...look, startMin: at, endMin: at + look.endMin - look.startMin };
   return {
     ...task,
     endMin: Math.max(now + 1, moved.endMin),
-    attention: task.attention.map((point, index) => (index === ends ? moved : point)),
+    looks: task.looks.map((point) => (point === look ? moved : point)),
   };
 }
 
 /** A wash with what was really cleaned in it. In old water, or dried with an old cloth, nothing is clean. */
-function cleaned(wash: PlannedWash, { gates }: Progress): PlannedWash {
+function cleaned(wash: PlannedWash, { washes }: Progress): PlannedWash {
   const left = new Set(
-    (gates.get(wash.id)?.skipped ?? []).flatMap(
-      (each) => each.items.filter((item) => !gates.get(wash.id)!.clean.has(item)) as string[],
+    (washes.get(wash.id)?.skipped ?? []).flatMap(
+      (each) => each.items.filter((item) => !washes.get(wash.id)!.clean.has(item)) as string[],
     ),
   );
   if (left.size === 0) return wash;

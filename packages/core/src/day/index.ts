@@ -1,5 +1,5 @@
-export { progressOf, type Gate, type OwnTimer, type Progress, type Reading, type Ticked } from './progress.ts';
-export { gateItems, gatePassed, happened, type Happened } from './happened.ts';
+export { progressOf, type WashProgress, type OwnTimer, type Progress, type Reading, type Ticked } from './progress.ts';
+export { washItems, washPassed, happened, type Happened } from './happened.ts';
 export { judgeDay, lostByBeginning, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 export { latest, mending, mends, patienceCodes, type Mend, type MendOptions } from './mend.ts';
 export {

@@ -1,5 +1,5 @@
 import { audit, type Finding, type FindingCode } from '../audit/index.ts';
-import type { DishId, GuestId, Occasion, Plan } from '../model/index.ts';
+import type { DishId, GuestId, Occasion, Plan, TaskId } from '../model/index.ts';
 import type { Standpoint } from '../plan/index.ts';
 
 /** A plate that something has reached, or will, which must not. */
@@ -33,7 +33,7 @@ const ofPlates: ReadonlySet<FindingCode> = new Set([
 function isPast({ code, tasks, guests }: Finding, { done, running, assumed }: Standpoint): boolean {
   const isPlate = ofPlates.has(code) && guests.length > 0;
   // What is only taken to be in hand may not have been begun: no plate is lost on an assumption.
-  const over = (task: string) => done.has(task) || (running.has(task) && !(isPlate && assumed?.has(task)));
+  const over = (task: TaskId) => done.has(task) || (running.has(task) && !(isPlate && assumed?.has(task)));
   return tasks.length > 0 && (tasks.every(over) || (code === 'waits-too-long' && done.has(tasks[0]!)));
 }
 
@@ -55,17 +55,17 @@ export function judgeDay(occasion: Occasion, standpoint: Standpoint): DayJudgeme
  * The plates that would be lost if a step were begun now: what lies on its kit and hands, what hangs in the air. Everything that has not been
  * begun is left out, so that only what has been counts against it.
  */
-export function lostByBeginning(occasion: Occasion, standpoint: Standpoint, task: string): readonly LostPlate[] {
+export function lostByBeginning(occasion: Occasion, standpoint: Standpoint, task: TaskId): readonly LostPlate[] {
   const { plan, done, running, assumed, nowMin } = standpoint;
   const step = assumed?.get(task) ?? plan.tasks.find((each) => each.id === task);
   if (step?.kind !== 'step' || done.has(task) || (running.has(task) && !assumed?.has(task))) return [];
-  const has = (id: string) => done.has(id) || (running.has(id) && !assumed?.has(id));
+  const has = (id: TaskId) => done.has(id) || (running.has(id) && !assumed?.has(id));
   const by = nowMin - step.startMin;
   const now = {
     ...step,
     startMin: nowMin,
     endMin: step.endMin + by,
-    attention: step.attention.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })),
+    looks: step.looks.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })),
   };
   // An oven that is on stays on, whatever is in it.
   const tasks = [

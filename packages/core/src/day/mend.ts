@@ -9,6 +9,9 @@ import {
   type Occasion,
   type Plan,
   type PlannedWash,
+  type TaskId,
+  type BatchId,
+  moreTasks,
 } from '../model/index.ts';
 import { inTime, planningRest, type Standpoint } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
@@ -31,7 +34,7 @@ export interface Mend {
   /** Food that must stand longer than its recipe likes. */
   readonly cautions: readonly Finding[];
   /** Tasks that are done again: what was ticked of them before counts no more. */
-  readonly again: readonly string[];
+  readonly again: readonly TaskId[];
   /** Plates that what has happened has cost. */
   readonly lost: readonly LostPlate[];
   /** What the audit says of what has been; it lets nothing else through. */
@@ -67,7 +70,7 @@ export function* mending(
   const occasion = withoutPlates(before, lost);
   const found: Mend[] = [...sameOrder(before, occasion, standpoint, lost)];
   yield undefined;
-  // What a gate left dirty can be washed now, and the old order stands.
+  // What a wash left dirty can be washed now, and the old order stands.
   if (found.length === 0) {
     const washed = withSkippedWashes(occasion, standpoint);
     if (washed) found.push(...sameOrder(before, occasion, washed, lost));
@@ -208,19 +211,17 @@ function sameOrder(
   return mends;
 }
 
-/** The day with each gate that was passed without all of it once more, for what was left as it is; undefined where nothing was. */
+/** The day with each wash that was passed without all of it once more, for what was left as it is; undefined where nothing was. */
 function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoint | undefined {
   const { plan, done, skipped = [] } = standpoint;
-  const first =
-    1 +
-    Math.max(
-      0,
-      ...plan.tasks.flatMap((task) => (task.kind === 'wash' ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])),
-    );
-  const again = skipped.flatMap((gate, at): PlannedWash[] => {
-    const wash = plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === gate.wash);
+  const nextWash = moreTasks(
+    'wash',
+    plan.tasks.map((task) => task.id),
+  );
+  const again = skipped.flatMap((left): PlannedWash[] => {
+    const wash = plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === left.wash);
     if (!wash || !done.has(wash.id)) return [];
-    const washMin = gate.units.reduce<number>(
+    const washMin = left.units.reduce<number>(
       (sum, id) => sum + (occasion.kitchen.kit.find((unit) => unit.id === id)?.washMin ?? 0),
       rules.handWashMin,
     );
@@ -229,8 +230,8 @@ function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoi
     return [
       {
         ...byHand,
-        id: `wash-${first + at}`,
-        units: [...gate.units],
+        id: nextWash(),
+        units: [...left.units],
         hands: true,
         startMin: wash.startMin,
         endMin: wash.startMin + washMin,
@@ -242,7 +243,7 @@ function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoi
     : { ...standpoint, plan: { ...plan, tasks: inTime([...plan.tasks, ...again]) } };
 }
 
-const isDone = ({ plan, done }: Standpoint, batch: string): boolean =>
+const isDone = ({ plan, done }: Standpoint, batch: BatchId): boolean =>
   plan.tasks.every((task) => task.kind !== 'step' || task.batch !== batch || done.has(task.id));
 
 /** What a recipe would rather not, and a late day may have to: food that stands longer. It is said, and weighed. */

@@ -1,16 +1,24 @@
 import { drawDurations, netOf, playDay } from '../chances/index.ts';
 import { fit } from '../fit/index.ts';
-import type { Happening, Occasion, Plan } from '../model/index.ts';
+import {
+  type Happening,
+  type Occasion,
+  type Plan,
+  type TaskId,
+  endingLook,
+  laterLooks,
+  entryOf,
+  type CookId,
+} from '../model/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
-import { endingLook, lookId, looksOf } from '../cookday/index.ts';
-import { gateItems } from './happened.ts';
+import { washItems } from './happened.ts';
 import type { Progress } from './progress.ts';
 
 /** Something a cook notes, and when. */
 export interface Moment {
   readonly atMin: number;
   /** The planned task it belongs to. */
-  readonly task: string;
+  readonly task: TaskId;
   readonly what: Happening;
 }
 
@@ -35,7 +43,7 @@ export function playedMoments(occasion: Occasion, plan: Plan, seed = 1): readonl
         case 'oven':
           return [{ atMin: start, task: task.id, what: { kind: 'tick', entry: task.id } }];
         case 'wash':
-          return gateItems(task).map((item) => ({
+          return washItems(task).map((item) => ({
             atMin: end,
             task: task.id,
             what: { kind: 'clean', wash: task.id, item },
@@ -47,15 +55,13 @@ export function playedMoments(occasion: Occasion, plan: Plan, seed = 1): readonl
               { atMin: end, task: task.id, what: { kind: 'tick', entry: task.id } },
             ];
           const last = endingLook(task);
-          const looks = looksOf(task).map((at): Moment => ({
+          const looks = laterLooks(task).map((look): Moment => ({
             atMin:
-              at === last
+              look === last
                 ? end
-                : start +
-                  ((task.attention[at]!.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin)) *
-                    (end - start),
+                : start + ((look.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin)) * (end - start),
             task: task.id,
-            what: { kind: 'tick', entry: lookId(task.id, at) },
+            what: { kind: 'tick', entry: entryOf(task, look) },
           }));
           return [{ atMin: start, task: task.id, what: { kind: 'tick', entry: task.id } }, ...looks];
         }
@@ -67,9 +73,9 @@ export function playedMoments(occasion: Occasion, plan: Plan, seed = 1): readonl
 }
 
 /** When a moment was noted; undefined while it was not. */
-function notedAt({ what }: Moment, { ticked, begun, gates }: Progress): number | undefined {
+function notedAt({ what }: Moment, { ticked, begun, washes }: Progress): number | undefined {
   if (what.kind === 'begin') return begun.get(what.entry) ?? ticked.get(what.entry)?.atMin;
-  if (what.kind === 'clean') return gates.get(what.wash)?.clean.get(what.item)?.atMin;
+  if (what.kind === 'clean') return washes.get(what.wash)?.clean.get(what.item)?.atMin;
   return what.kind === 'tick' ? ticked.get(what.entry)?.atMin : undefined;
 }
 
@@ -96,7 +102,7 @@ export function dueMoments(
 ): readonly DueMoment[] {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const waitsFor = new Map(network.tasks.map((task) => [task.id, task.after.map((each) => each.task)]));
-  const lastOf = new Map<string, string>();
+  const lastOf = new Map<CookId, TaskId>();
   for (const task of plan.tasks) {
     const before = waitsFor.get(task.id) ?? [];
     if (task.kind === 'step' && task.racks.length > 0)
@@ -120,7 +126,7 @@ export function dueMoments(
   }
   // How much later than its moment a task is, so far; undefined while one of its moments has not been noted.
   const laterBy = new Map<string, number | undefined>();
-  // Of what is noted together, as the items of a gate, one does not wait for the other.
+  // Of what is noted together, as the items of a wash, one does not wait for the other.
   const together = new Map<string, { readonly atMin: number; readonly later: number | undefined }>();
   const due: DueMoment[] = [];
   for (const moment of moments) {

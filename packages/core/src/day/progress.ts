@@ -2,7 +2,7 @@ import type {
   DayEvent,
   DeviceFault,
   DishId,
-  GateItem,
+  WashItem,
   GuestId,
   Leftover,
   Liking,
@@ -16,11 +16,11 @@ export interface Ticked {
   readonly device: string;
 }
 
-/** How far a gate is: what is clean, and what was left as it is, with the reason. */
-export interface Gate {
-  readonly clean: ReadonlyMap<GateItem, Ticked>;
+/** How far a wash is: what is clean, and what was left as it is, with the reason. */
+export interface WashProgress {
+  readonly clean: ReadonlyMap<WashItem, Ticked>;
   readonly skipped: readonly {
-    readonly items: readonly GateItem[];
+    readonly items: readonly WashItem[];
     readonly reason: string;
     readonly atMin: number;
     readonly seq: number;
@@ -49,7 +49,7 @@ export interface Progress {
   readonly ticked: ReadonlyMap<string, Ticked>;
   /** When work by hand was begun, where somebody said so. */
   readonly begun: ReadonlyMap<string, number>;
-  readonly gates: ReadonlyMap<string, Gate>;
+  readonly washes: ReadonlyMap<string, WashProgress>;
   /** When something will be ready, where that was said; absolute, so that no mend counts it twice. */
   readonly until: ReadonlyMap<string, number>;
   readonly readings: readonly Reading[];
@@ -71,19 +71,19 @@ export interface Progress {
 /** Reads the events in their order. The same event twice counts once; of two people ticking one thing, the first did it. */
 export function progressOf(events: readonly DayEvent[]): Progress {
   const ticked = new Map<string, Ticked>();
-  interface OpenGate {
-    readonly clean: Map<GateItem, Ticked>;
-    readonly skipped: Gate['skipped'][number][];
+  interface OpenWash {
+    readonly clean: Map<WashItem, Ticked>;
+    readonly skipped: WashProgress['skipped'][number][];
   }
-  const gates = new Map<string, OpenGate>();
+  const washes = new Map<string, OpenWash>();
   const begun = new Map<string, number>();
   const until = new Map<string, number>();
   const readings: Reading[] = [];
   const timers = new Map<string, OwnTimer>();
   const notes: Progress['notes'][number][] = [];
-  const gate = (id: string) => {
-    const known: OpenGate = gates.get(id) ?? { clean: new Map(), skipped: [] };
-    gates.set(id, known);
+  const wash = (id: string) => {
+    const known: OpenWash = washes.get(id) ?? { clean: new Map(), skipped: [] };
+    washes.set(id, known);
     return known;
   };
   const faults: Progress['faults'][number][] = [];
@@ -110,13 +110,13 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         if (!ticked.has(what.entry)) begun.set(what.entry, begun.get(what.entry) ?? atMin);
         break;
       case 'clean':
-        if (!gate(what.wash).clean.has(what.item)) gate(what.wash).clean.set(what.item, { atMin, seq, device });
+        if (!wash(what.wash).clean.has(what.item)) wash(what.wash).clean.set(what.item, { atMin, seq, device });
         break;
       case 'unclean':
-        gate(what.wash).clean.delete(what.item);
+        wash(what.wash).clean.delete(what.item);
         break;
       case 'skip':
-        gate(what.wash).skipped.push({ items: what.items, reason: what.reason, atMin, seq, device });
+        wash(what.wash).skipped.push({ items: what.items, reason: what.reason, atMin, seq, device });
         break;
       case 'until':
         until.set(what.entry, what.atMin);
@@ -160,7 +160,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
   return {
     ticked,
     begun,
-    gates,
+    washes,
     until,
     readings,
     timers: [...timers.values()],

@@ -1,12 +1,12 @@
 import { netOf, type DayNet } from '../chances/index.ts';
-import { washedAt, type Occasion, type Plan, type PlannedTask } from '../model/index.ts';
+import { washedAt, type Occasion, type Plan, type PlannedTask, type BatchId, type TaskId } from '../model/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import { inTime, type Standpoint } from '../plan/index.ts';
 
 export interface Shifted {
   readonly plan: Plan;
   /** For each batch that goes out, by how many minutes it is late. */
-  readonly lateMin: ReadonlyMap<string, number>;
+  readonly lateMin: ReadonlyMap<BatchId, number>;
 }
 
 interface Span {
@@ -22,7 +22,7 @@ export function shifted(
   occasion: Occasion,
   network: TaskNetwork,
   { plan, done, running, nowMin }: Standpoint,
-  delayMin: (batch: string) => number = () => 0,
+  delayMin: (batch: BatchId) => number = () => 0,
 ): Shifted {
   const net = netOf(occasion, network, plan);
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]));
@@ -34,7 +34,7 @@ export function shifted(
     if (piece.cook >= 0) busy[piece.cook]!.push({ start, end });
     if (!done.has(piece.id)) for (const call of callsOf(piece, start)) busy[call.cook]!.push(call);
   };
-  const stands = (id: string) => done.has(id) || running.has(id);
+  const stands = (id: TaskId) => done.has(id) || running.has(id);
   // What stands comes first: what is overdue may have been planned before it.
   net.pieces.forEach((piece, index) => {
     if (stands(piece.id)) take(piece, index, tasks.get(piece.id)!.startMin, tasks.get(piece.id)!.endMin);
@@ -56,7 +56,7 @@ export function shifted(
         ...task,
         startMin: start,
         endMin: end,
-        attention: task.attention.map((point) => ({
+        looks: task.looks.map((point) => ({
           ...point,
           startMin: point.startMin + by,
           endMin: point.endMin + by,

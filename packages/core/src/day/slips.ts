@@ -1,5 +1,5 @@
 import { fit } from '../fit/index.ts';
-import type { DishId, GuestId, Need, Occasion, PlannedBatch } from '../model/index.ts';
+import type { DishId, GuestId, Need, Occasion, PlannedBatch, BatchId, TaskId } from '../model/index.ts';
 import type { Standpoint } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 
@@ -17,7 +17,7 @@ const notForAnybody = (occasion: Occasion, dishes: readonly DishId[], guests: re
 });
 
 /** The food of a batch is lost, and its guests do without. */
-export function leftOut({ occasion, standpoint }: Slipped, batch: string): Slipped {
+export function leftOut({ occasion, standpoint }: Slipped, batch: BatchId): Slipped {
   const network = tasksOf(occasion, fit(occasion));
   const lost = network.batches.find((each) => each.id === batch);
   if (!lost) return { occasion, standpoint };
@@ -30,19 +30,19 @@ export function leftOut({ occasion, standpoint }: Slipped, batch: string): Slipp
  * The food of a batch is lost and made again from its first step; what the lost food touched stays as it is. Undefined where that
  * cannot be: the batch is taken from one that others have been taken from, or its own has been divided already.
  */
-export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Slipped | undefined {
+export function madeAgain({ occasion, standpoint }: Slipped, batch: BatchId): Slipped | undefined {
   const { plan, done, running } = standpoint;
   const network = tasksOf(occasion, fit(occasion));
   const lost = network.batches.find((each) => each.id === batch);
   const planned = plan.batches.find((each) => each.id === batch);
   if (!lost || !planned || lost.base !== undefined || lost.into.length > 0) return undefined;
-  const begun = (id: string) =>
+  const begun = (id: BatchId) =>
     plan.tasks.some((task) => task.kind === 'step' && task.batch === id && (done.has(task.id) || running.has(task.id)));
   if (network.batches.some((each) => each.id !== batch && each.lineage.includes(batch) && begun(each.id)))
     return undefined;
   const again = plan.batches.filter((each) => each.id.startsWith(`${batch}~`)).length + 1;
-  const old: PlannedBatch = { ...planned, id: `${batch}~${again}`, lost: true };
-  const renamed = (id: string) => `${old.id}${id.slice(batch.length)}`;
+  const old: PlannedBatch = { ...planned, id: `${batch}~${again}` as BatchId, lost: true };
+  const renamed = (id: TaskId) => `${old.id}${id.slice(batch.length)}` as TaskId;
   const { nowMin } = standpoint;
   // What was under way ends with the food; what was not begun is not done for it any more.
   const tasks = plan.tasks.flatMap((task) => {
@@ -54,7 +54,7 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Sli
         id: renamed(task.id),
         batch: old.id,
         endMin: Math.min(task.endMin, nowMin),
-        attention: task.attention.filter((point) => point.endMin <= nowMin),
+        looks: task.looks.filter((point) => point.endMin <= nowMin),
       },
     ];
   });
@@ -64,7 +64,7 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: string): Sli
       plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch),
     ),
   ]);
-  const mine = (id: string) =>
+  const mine = (id: TaskId) =>
     plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch);
   return {
     occasion,

@@ -1,5 +1,4 @@
-import type { Plan, PlannedStep } from '../model/index.ts';
-import { endingLook, lookId, looksOf } from '../cookday/index.ts';
+import { type Plan, type PlannedStep, endingLook, laterLooks, entryOf } from '../model/index.ts';
 import type { Progress } from './progress.ts';
 
 /** Something that will want a look: in the oven, on the heat, standing; or a timer of the cook's own. Moments in minutes after the first serving. */
@@ -36,11 +35,7 @@ export function timersOf(
     const beganMin = ticked.get(task.id)!.atMin;
     const said = until.get(task.id);
     const ends = endingLook(task);
-    const looks = looksOf(task).map((at) => ({
-      point: task.attention[at]!,
-      id: lookId(task.id, at),
-      last: at === ends,
-    }));
+    const looks = laterLooks(task).map((look) => ({ point: look, id: entryOf(task, look), last: look === ends }));
     const readyMin = said ?? beganMin + task.endMin - task.startMin;
     const ready: DayTimer[] =
       ends !== undefined || readyMin + shownMin < nowMin

@@ -1,8 +1,17 @@
 import { fit } from '../fit/index.ts';
-import { endingLook, lookId, looksOf } from '../cookday/index.ts';
+
 import { happened, type Progress } from '../day/index.ts';
 import { fromTriangle, seeded } from '../numbers/index.ts';
-import { ovensOf, type Occasion, type Oven, type Plan, type PlannedStep } from '../model/index.ts';
+import {
+  ovensOf,
+  type Occasion,
+  type Oven,
+  type Plan,
+  type PlannedStep,
+  endingLook,
+  laterLooks,
+  entryOf,
+} from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
 import { coldCavity, stepCavity, tauOf, thereInMin, type CavityAction, type CavitySpec } from './cavity.ts';
@@ -99,9 +108,9 @@ export function rehearsedDevices(
         racks: load.racks.length,
         tauMin: tauOfLoad(load, task, lotOf(day, load.id), plan, number),
       });
-      for (const at of looksOf(load)) {
-        const look = progress.ticked.get(lookId(load.id, at));
-        if (look) actions.push({ kind: 'door', atMin: look.atMin });
+      for (const look of laterLooks(load)) {
+        const seen = progress.ticked.get(entryOf(load, look));
+        if (seen) actions.push({ kind: 'door', atMin: seen.atMin });
       }
       if (outMin <= nowMin) actions.push({ kind: 'out', atMin: outMin, load: load.id });
       else if (task?.step.coreC !== undefined) inside.set(load.id, load.endMin);
@@ -147,7 +156,7 @@ export function rehearsedDevices(
 /** When a load was taken out, or is by itself; for ever where nobody has. */
 function outAt(load: PlannedStep, progress: Progress, inMin: number): number {
   const last = endingLook(load);
-  if (last !== undefined) return progress.ticked.get(lookId(load.id, last))?.atMin ?? Infinity;
+  if (last !== undefined) return progress.ticked.get(entryOf(load, last))?.atMin ?? Infinity;
   return progress.until.get(load.id) ?? inMin + load.endMin - load.startMin;
 }
 

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { coverGaps, fit, nameFaults, openChecks, productFaults } from './index.ts';
@@ -41,7 +42,7 @@ test('checking one label settles every plate that hung on it', () => {
   const label = { food: 'vegetable-stock-cube', product: 'Cube', readOn: '2026-12-20', contains: [], mayContain: [] };
   const after = occasion({ guests, recipes: [soup, stew], labels: [label] });
   expect(checksOf(after).map((each) => each.kind === 'label' && each.name)).toEqual(['curry paste']);
-  expect(fit(after).rows[0]!.cells.get('ana' as never)!.judgement.verdict).toBe('clear');
+  expect(fit(after).rows[0]!.cells.get(id('ana'))!.judgement.verdict).toBe('clear');
 });
 
 test('nothing is asked that no label could settle', () => {
@@ -181,7 +182,7 @@ test('oil shared by two dishes carries one into the other, for those to whom tra
     dishes: shared.dishes.map((each) =>
       each.id === 'chips'
         ? { ...each, shares: [] }
-        : { ...each, shares: [{ medium: 'frying oil' as const, with: ['chips' as never] }] },
+        : { ...each, shares: [{ medium: 'frying oil' as const, with: [id('chips')] }] },
     ),
   };
   expect(verdicts(other)).toEqual(['conflict', 'clear']);
@@ -191,7 +192,7 @@ test('the shared table of the demo: what is brought is asked about, what is seal
   const one = demo('allotment-lunch');
   const table = fit(one);
   const verdict = (dishId: string, who: string) =>
-    table.rows.find((row) => row.dish.id === dishId)!.cells.get(who as never)!.judgement.verdict;
+    table.rows.find((row) => row.dish.id === dishId)!.cells.get(id(who))!.judgement.verdict;
   expect([verdict('crackers', 'oriel'), verdict('crackers', 'gus')]).toEqual(['clear', 'clear']);
   expect([verdict('salad', 'oriel'), verdict('salad', 'wren'), verdict('salad', 'noor')]).toEqual([
     'check',
@@ -260,8 +261,8 @@ test.each<[string, string[], string[]]>([
 });
 
 test('a product whose name says dairy-free, and whose label lists milk, is marked', () => {
-  expect(
-    productFaults({ product: 'Dairy-free gravy', contains: ['milk' as never] }).map((fault) => fault.state),
-  ).toEqual(['broken']);
-  expect(productFaults({ product: 'Dairy-free gravy', contains: ['wheat' as never] })).toEqual([]);
+  expect(productFaults({ product: 'Dairy-free gravy', contains: [id('milk')] }).map((fault) => fault.state)).toEqual([
+    'broken',
+  ]);
+  expect(productFaults({ product: 'Dairy-free gravy', contains: [id('wheat')] })).toEqual([]);
 });

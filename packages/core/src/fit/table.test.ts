@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from './table.ts';
@@ -6,8 +7,8 @@ const row = (id: string, one = demo('lantern-supper')) => fit(one).rows.find((ea
 
 test('a guest named by a version is judged by it, everybody else by the first', () => {
   const pears = row('pears');
-  expect(pears.cells.get('lena' as never)).toMatchObject({ version: 'coconut', judgement: { verdict: 'clear' } });
-  expect(pears.cells.get('maud' as never)).toMatchObject({
+  expect(pears.cells.get(id('lena'))).toMatchObject({ version: 'coconut', judgement: { verdict: 'clear' } });
+  expect(pears.cells.get(id('maud'))).toMatchObject({
     version: 'as-written',
     judgement: { verdict: 'conflict' },
     served: false,
@@ -16,7 +17,7 @@ test('a guest named by a version is judged by it, everybody else by the first', 
 
 test('a check counts as eaten until it is settled; a conflict and a guest left out do not', () => {
   const one = demo('lantern-supper');
-  one.dishes.find((each) => each.id === 'roots')!.notFor = ['ana' as never];
+  one.dishes.find((each) => each.id === 'roots')!.notFor = [id('ana')];
   expect(row('roots', one).versions[0]!.eaters).not.toContain('ana');
   expect(row('parcels').versions[0]!.eaters).toContain('suki');
   expect(row('duck').versions[0]!.eaters).not.toContain('lena');
@@ -30,7 +31,7 @@ test('raw egg that is cooked does not stand in a plate’s way; raw egg that is 
         recipe('mousse', [line('egg', 'egg')], [step('whisk', { uses: ['egg'], ...(coreC ? { coreC } : {}) })]),
       ],
     });
-  const verdict = (coreC?: number) => fit(whisk(coreC)).rows[0]!.cells.get('ana' as never)!.judgement.verdict;
+  const verdict = (coreC?: number) => fit(whisk(coreC)).rows[0]!.cells.get(id('ana'))!.judgement.verdict;
   expect([verdict(75), verdict(65), verdict()]).toEqual(['clear', 'conflict', 'conflict']);
 });
 

@@ -2,7 +2,7 @@ import { demoRecipes } from '../../test-support/demo.ts';
 import { readOccasionFile, readRecipeFile } from './occasionFile.ts';
 
 const file = {
-  format: 'lupin.occasion/1',
+  format: 'lupin.occasion/2',
   id: 'x',
   name: 'X',
   date: '2027-01-01',

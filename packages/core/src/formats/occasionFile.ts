@@ -1,12 +1,12 @@
 import * as v from 'valibot';
-import { CheckedRecipe, forOccasion, Occasion, Recipe } from '../model/index.ts';
+import { CheckedRecipe, forOccasion, Occasion, Recipe, upgraded } from '../model/index.ts';
 
 /**
  * An occasion as kept in `data/occasions`: its recipes named by id, or written out. Puts copies of the recipes in, with all they are made with, and checks the whole.
  * Throws a ValiError with the place where the file is wrong, or an Error naming a recipe that is not there.
  */
 export function readOccasionFile(file: unknown, recipes: readonly Recipe[]): Occasion {
-  const named = v.parse(v.looseObject({ recipes: v.array(v.union([v.string(), Recipe])) }), file);
+  const named = v.parse(v.looseObject({ recipes: v.array(v.union([v.string(), Recipe])) }), upgraded(file));
   const find = (id: string) => recipes.find((each) => each.id === id);
   const copies = named.recipes.flatMap((id) => {
     if (typeof id !== 'string') return [id];
@@ -23,5 +23,5 @@ export function readOccasionFile(file: unknown, recipes: readonly Recipe[]): Occ
 
 /** A recipe as kept in `data/recipes`. */
 export function readRecipeFile(file: unknown): Recipe {
-  return v.parse(CheckedRecipe, file);
+  return v.parse(CheckedRecipe, upgraded(file));
 }

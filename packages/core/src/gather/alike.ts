@@ -73,7 +73,7 @@ const isPlain = (step: Step): boolean =>
   step.coreC === undefined &&
   !step.looseFlour &&
   !step.splitPoint &&
-  step.attention.length === 0 &&
+  step.looks.length === 0 &&
   step.alternatives.length === 0 &&
   step.leaves.length === 0 &&
   step.until === '';

@@ -13,9 +13,9 @@ const Words = (most: number) =>
     v.maxLength(most, `At most ${most} characters.`),
   );
 
-/** What a gate asks for: the cook's hands, a piece of kit by its id, fresh water, or a clean cloth. */
-export const GateItem = v.union([v.picklist(['hands', 'water', 'cloth', 'machine']), UnitId]);
-export type GateItem = v.InferOutput<typeof GateItem>;
+/** What a wash asks for: the cook's hands, a piece of kit by its id, fresh water, or a clean cloth. */
+export const WashItem = v.union([v.picklist(['hands', 'water', 'cloth', 'machine']), UnitId]);
+export type WashItem = v.InferOutput<typeof WashItem>;
 
 /** What is measured, against what: the core of what cooks, food kept hot or cold, or food on its way into the fridge. */
 export const TemperatureKind = v.picklist(
@@ -71,13 +71,13 @@ export const Happening = v.variant('kind', [
   v.strictObject({ kind: v.literal('untick'), entry: EntryId }),
   /** Work by hand was begun: where nobody says so, it is taken to have been as long as planned. */
   v.strictObject({ kind: v.literal('begin'), entry: EntryId }),
-  v.strictObject({ kind: v.literal('clean'), wash: EntryId, item: GateItem }),
-  v.strictObject({ kind: v.literal('unclean'), wash: EntryId, item: GateItem }),
-  /** A gate passed without all of it. What may follow is judged again. */
+  v.strictObject({ kind: v.literal('clean'), wash: EntryId, item: WashItem }),
+  v.strictObject({ kind: v.literal('unclean'), wash: EntryId, item: WashItem }),
+  /** A wash passed without all of it. What may follow is judged again. */
   v.strictObject({
     kind: v.literal('skip'),
     wash: EntryId,
-    items: v.pipe(v.array(GateItem), v.minLength(1), v.maxLength(40)),
+    items: v.pipe(v.array(WashItem), v.minLength(1), v.maxLength(40)),
     reason: Words(300),
   }),
   /** It will be ready then, and not when the plan thought: the moment of the last look at it, or of its end. */

@@ -17,6 +17,12 @@ export const LineId = v.pipe(idText, v.brand('LineId'));
 export const StepId = v.pipe(idText, v.brand('StepId'));
 export const UnitId = v.pipe(idText, v.brand('UnitId'));
 export const CookId = v.pipe(idText, v.brand('CookId'));
+/** A look within a step: `start`, `end`, or the recipe's own. */
+export const LookId = v.pipe(idText, v.brand('LookId'));
+/** Food really made in one go: "gratin.as-written", "gratin.base", "shared:custard". */
+export const BatchId = v.pipe(v.string(), v.minLength(1), v.maxLength(160), v.brand('BatchId'));
+/** A thing that is planned: a batch's step ("gratin.base.slice"), a wash, an oven coming to its heat. */
+export const TaskId = v.pipe(v.string(), v.minLength(1), v.maxLength(200), v.brand('TaskId'));
 
 export type OccasionId = v.InferOutput<typeof OccasionId>;
 export type GuestId = v.InferOutput<typeof GuestId>;
@@ -30,6 +36,41 @@ export type LineId = v.InferOutput<typeof LineId>;
 export type StepId = v.InferOutput<typeof StepId>;
 export type UnitId = v.InferOutput<typeof UnitId>;
 export type CookId = v.InferOutput<typeof CookId>;
+export type LookId = v.InferOutput<typeof LookId>;
+export type BatchId = v.InferOutput<typeof BatchId>;
+export type TaskId = v.InferOutput<typeof TaskId>;
+
+/** A pair of hands, as a thing that residues stay on. */
+export type HandsId = string & v.Brand<'HandsId'>;
+/** What residues stay on: a unit of kit, or a cook's hands. */
+export type SurfaceId = UnitId | HandsId;
+
+/** The hands of a cook. */
+export const handsOf = (cook: CookId): HandsId => `hands:${cook}` as HandsId;
+/** The task that does a step for a batch. */
+export const taskOf = (batch: BatchId, step: StepId): TaskId => `${batch}.${step}` as TaskId;
+/** A look as it is ticked on the day. */
+export type LookEntryId = string & v.Brand<'LookEntryId'>;
+/** What is ticked on the day: a planned task, or a look within one. */
+export type EntryId = TaskId | LookEntryId;
+export const lookEntry = (task: TaskId, look: LookId): LookEntryId => `${task}@${look}` as LookEntryId;
+
+/** The nth wash of a plan, or the nth time that an oven is turned to a heat. */
+export const numberedTask = (kind: 'wash' | 'oven', number: number): TaskId => `${kind}-${number}` as TaskId;
+
+/** Ids for more washes, or ovens, beside those that a plan has. */
+export function moreTasks(kind: 'wash' | 'oven', taken: Iterable<TaskId>): () => TaskId {
+  const known = new Set(taken);
+  let number = 0;
+  return () => {
+    do number++;
+    while (known.has(numberedTask(kind, number)));
+    return numberedTask(kind, number);
+  };
+}
+
+/** The batch of a dish that is for one of its versions, or that several are taken from. */
+export const batchOf = (dish: DishId, version: VersionId | 'base'): BatchId => `${dish}.${version}` as BatchId;
 
 /** A name a person typed: trimmed, 1 to 120 characters. */
 export const Name = v.pipe(

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import * as v from 'valibot';
 import { demo } from '../../test-support/demo.ts';
 import { basisOf, Occasion } from './index.ts';
@@ -33,7 +34,7 @@ test.each<[string, (one: ReturnType<typeof demo>) => void, RegExp]>([
   [
     'a step that uses what is not in the list',
     (one) => {
-      one.recipes[0]!.steps[0]!.uses = ['caviar' as never];
+      one.recipes[0]!.steps[0]!.uses = [id('caviar')];
     },
     /not in the list/,
   ],
@@ -48,10 +49,10 @@ test.each<[string, (one: ReturnType<typeof demo>) => void, RegExp]>([
     'a guest named by two versions',
     (one) => {
       one.dishes[0]!.versions.push({
-        id: 'third' as never,
+        id: id('third'),
         name: 'third',
         swaps: [],
-        guests: ['oriel' as never],
+        guests: [id('oriel')],
         extraPortions: 0,
       });
     },
@@ -67,7 +68,7 @@ test.each<[string, (one: ReturnType<typeof demo>) => void, RegExp]>([
   [
     'a swap of a line that is not there',
     (one) => {
-      one.dishes[0]!.versions[0]!.swaps = [{ kind: 'omit', line: 'nothing' as never }];
+      one.dishes[0]!.versions[0]!.swaps = [{ kind: 'omit', line: id('nothing') }];
     },
     /no line "nothing"/,
   ],

@@ -12,7 +12,7 @@ import { Wishes } from './pins.ts';
 import { Shopping } from './shopping.ts';
 
 const fields = v.strictObject({
-  format: v.literal('lupin.occasion/1', 'This is not an occasion of format lupin.occasion/1.'),
+  format: v.literal('lupin.occasion/2', 'This is not an occasion of format lupin.occasion/2.'),
   id: OccasionId,
   name: Name,
   note: v.optional(Words, ''),

@@ -1,12 +1,12 @@
 import * as v from 'valibot';
-import { CookId, RecipeId, UnitId } from './ids.ts';
+import { CookId, RecipeId, TaskId, UnitId } from './ids.ts';
 
 /** Minutes relative to the first serving. */
 const Moment = v.pipe(v.number(), v.integer('Minutes are whole.'), v.minValue(-10_000), v.maxValue(8_000));
 
 /** What the cook has fixed: a task to a time, a person, an oven, a rack, a piece of kit. A task is named as in the plan: `gratin.as-written.bake`. */
 export const Pin = v.strictObject({
-  task: v.pipe(v.string(), v.minLength(1), v.maxLength(200)),
+  task: TaskId,
   startsAtMin: v.optional(Moment),
   notBeforeMin: v.optional(Moment),
   endsByMin: v.optional(Moment),

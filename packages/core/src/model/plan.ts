@@ -1,11 +1,22 @@
 import * as v from 'valibot';
 import { HazardId } from '../reference/index.ts';
-import { CookId, DishId, GuestId, LineId, OccasionId, RecipeId, StepId, UnitId, VersionId } from './ids.ts';
+import {
+  BatchId,
+  CookId,
+  DishId,
+  GuestId,
+  LineId,
+  LookId,
+  OccasionId,
+  RecipeId,
+  StepId,
+  TaskId,
+  UnitId,
+  VersionId,
+} from './ids.ts';
 
 /** Minutes relative to the serving of the first course; negative is before. */
 const Moment = v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(8_000));
-const TaskId = v.pipe(v.string(), v.minLength(1), v.maxLength(200));
-const BatchId = v.pipe(v.string(), v.minLength(1), v.maxLength(160));
 
 /** Food really made in one go. `base`: what several versions share until they are split. */
 export const PlannedBatch = v.strictObject({
@@ -60,8 +71,9 @@ export const PlannedStep = v.strictObject({
   way: v.optional(StepId),
   /** Baked so many degrees hotter (cooler where negative) than the recipe says, to share the oven; the time is corrected for it. */
   bentC: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-60), v.maxValue(60)), 0),
-  attention: v.optional(
-    v.array(v.strictObject({ startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })),
+  /** When somebody comes to it, by the looks of its step; `start` is when it is set going. */
+  looks: v.optional(
+    v.array(v.strictObject({ look: LookId, startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })),
     [],
   ),
 });
@@ -78,7 +90,12 @@ export const PlannedWash = v.strictObject({
   hands: v.optional(v.boolean(), true),
   /** Why: what is on it, and which task needs it gone for whom. */
   because: v.array(
-    v.strictObject({ unit: v.string(), hazards: v.array(ResidueMark), before: TaskId, guests: v.array(GuestId) }),
+    v.strictObject({
+      unit: v.union([v.literal('hands'), UnitId]),
+      hazards: v.array(ResidueMark),
+      before: TaskId,
+      guests: v.array(GuestId),
+    }),
   ),
 });
 
@@ -98,7 +115,7 @@ export type PlannedOven = v.InferOutput<typeof PlannedOven>;
 export type PlannedTask = v.InferOutput<typeof PlannedTask>;
 
 export const Plan = v.strictObject({
-  format: v.literal('lupin.plan/1', 'This is not a plan of format lupin.plan/1.'),
+  format: v.literal('lupin.plan/2', 'This is not a plan of format lupin.plan/2.'),
   occasion: OccasionId,
   /** A digest of everything in the occasion that the plan rests on. */
   basis: v.pipe(v.string(), v.maxLength(64)),

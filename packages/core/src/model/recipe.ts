@@ -1,7 +1,8 @@
 import * as v from 'valibot';
 import { FoodId, Role, Storage } from '../reference/index.ts';
-import { LineId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
+import { LineId, LookId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
 import { DurationMin } from './timing.ts';
+import { freshId } from './words.ts';
 
 const positive = (most: number) =>
   v.pipe(
@@ -115,6 +116,34 @@ export const StepAlternative = v.strictObject({
 });
 export type StepAlternative = v.InferOutput<typeof StepAlternative>;
 
+const LookAsWritten = v.strictObject({
+  id: v.optional(LookId),
+  atMin: Minutes,
+  takesMin: Minutes,
+  what: v.pipe(v.string(), v.maxLength(80)),
+});
+/** A moment inside what goes by itself when a cook must come, in minutes after its start. */
+export type Look = v.InferOutput<typeof LookAsWritten> & { readonly id: LookId };
+
+/** Every step that goes by itself is set going by somebody, and what is hot is taken out or off: looks of these names are not the recipe's own. */
+export const startLook = v.parse(LookId, 'start');
+export const endLook = v.parse(LookId, 'end');
+
+/** Looks have names by which a plan, and what is ticked on the day, knows them again; those without get the next that is free. */
+export function withLookIds(looks: readonly v.InferOutput<typeof LookAsWritten>[]): Look[] {
+  const taken = new Set<LookId>([startLook, endLook]);
+  const given = looks.map(({ id }) => {
+    if (id === undefined || taken.has(id)) return undefined;
+    taken.add(id);
+    return id;
+  });
+  return looks.map((look, at) => {
+    const id = given[at] ?? v.parse(LookId, freshId('look', taken));
+    taken.add(id);
+    return { ...look, id };
+  });
+}
+
 export const Step = v.strictObject({
   id: StepId,
   title: v.pipe(v.string(), v.minLength(1), v.maxLength(80)),
@@ -132,9 +161,9 @@ export const Step = v.strictObject({
   /** `on`: a cook is busy all through. `off`: it goes by itself. */
   hands: v.picklist(['on', 'off']),
   /** Moments inside a hands-off step when a cook must come: minutes after its start. */
-  attention: v.optional(
-    v.array(v.strictObject({ atMin: Minutes, takesMin: Minutes, what: v.pipe(v.string(), v.maxLength(80)) })),
-    [],
+  looks: v.pipe(
+    v.optional(v.array(LookAsWritten), []),
+    v.transform((looks): Look[] => withLookIds(looks)),
   ),
   /** Hands-on work that grows with the amount. */
   grows: v.optional(v.boolean(), false),

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
 import { runSheet } from '../cookday/index.ts';
@@ -44,7 +45,7 @@ const planOf = (one: Occasion): Plan => {
   return made.plan;
 };
 const chills = (plan: Plan): PlannedStep[] =>
-  plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.step === ('chill' as never));
+  plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.step === id('chill'));
 const overlap = ([a, b]: PlannedStep[]): boolean => a!.startMin < b!.endMin && b!.startMin < a!.endMin;
 
 test('with room for one they chill one after the other; with room for two, or nothing said, together', () => {

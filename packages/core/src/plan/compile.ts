@@ -9,8 +9,9 @@ import {
   type OvenUse,
   type Pin,
   type ResidueMark,
+  type TaskId,
 } from '../model/index.ts';
-import type { Activity, ChamberUse, Mode, Problem } from '../schedule/index.ts';
+import type { Activity, OvenAsk, Problem, Way as ActivityWay } from '../schedule/index.ts';
 import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 
 /** Marks as the scheduler numbers them: every hazard, then "unread". */
@@ -43,7 +44,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       list.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
     const pin = pins.get(task.id);
     const ways = usableWays(occasion, task);
-    const spare = (of: string) => pins.get(of)?.spareMin ?? 0;
+    const spare = (of: TaskId) => pins.get(of)?.spareMin ?? 0;
     const able = kitchen.cooks.flatMap((cook, index) =>
       task.chores.some((chore) => cook.leaves.includes(chore)) || (pin?.cook !== undefined && pin.cook !== cook.id)
         ? []
@@ -51,11 +52,11 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     );
     return {
       id: task.id,
-      workers: able.length === kitchen.cooks.length ? undefined : able,
-      modes: ways.map((way): Mode => ({
+      cooks: able.length === kitchen.cooks.length ? undefined : able,
+      ways: ways.map((way): ActivityWay => ({
         durationMin: way.durationMin.planned,
         handsOn: way.hands === 'on',
-        attention: way.attention,
+        looks: way.looks,
         uses: way.kit.map((use, at) => ({
           kind: use.kind,
           hold: use.hold,
@@ -66,7 +67,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
             way.kit.findIndex((each) => each.kind === use.kind) === at ? pin : undefined,
           ),
         })),
-        chamber: way.oven && chamberUse(way.oven, ovens, pin),
+        oven: way.oven && ovenAsk(way.oven, ovens, pin),
         flames: way.burners,
         ...(way.cold ? { stands: { room: coldRooms.indexOf(way.cold.where), places: way.cold.places } } : {}),
         bent: way.bentC !== 0,
@@ -104,12 +105,12 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       machine: goesInDishwasher(unit),
       barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(numbered))],
     })),
-    workers: kitchen.cooks.map((cook) => ({
+    cooks: kitchen.cooks.map((cook) => ({
       windows: present(cook, wishes.absences),
       washesUp: !cook.leaves.includes('washing-up'),
     })),
-    chambers: ovens.map((oven) => ({
-      shelves: oven.racks,
+    ovens: ovens.map((oven) => ({
+      racks: oven.racks,
       roomC: rules.roomC,
       heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin,
       coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin,
@@ -156,13 +157,13 @@ export function usableWays(occasion: Occasion, task: Task): readonly Way[] {
   // What is fixed to a minute is done the usual way, so that its end is known.
   if (pin?.startsAtMin !== undefined) return task.ways.slice(0, 1);
   const usable = task.ways.filter(
-    (way) => !way.oven || chamberUse(way.oven, ovensOf(occasion.kitchen), pin).in.length > 0,
+    (way) => !way.oven || ovenAsk(way.oven, ovensOf(occasion.kitchen), pin).in.length > 0,
   );
   return usable.length > 0 ? usable : task.ways;
 }
 
 /** Where a load can stand: in an oven that reaches its temperature, has a grill if it wants one, and is the one the cook wants. */
-function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined): ChamberUse {
+function ovenAsk(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined): OvenAsk {
   const lowC = use.temperatureC - use.toleranceC;
   const suited = ovens.flatMap((oven, index) =>
     oven.racks > 0 &&
@@ -179,8 +180,8 @@ function chamberUse(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined):
     wishC: use.temperatureC,
     lowC,
     highC: Math.min(use.temperatureC + use.toleranceC, ...suited.map((index) => ovens[index]!.mostC)),
-    shelves: use.racks,
-    shelf: pin?.rack,
+    racks: use.racks,
+    rack: pin?.rack,
     covered: use.covered,
     alone: use.grill,
     shutMin: use.shutMin,

@@ -2,10 +2,11 @@ import { asPlanned, events } from '../../test-support/day.ts';
 import { oneBowl } from '../../test-support/dishwasher.ts';
 import { audit } from '../audit/index.ts';
 import { runSheet } from '../cookday/index.ts';
-import { gateItems, happened, lostByBeginning, mends, progressOf } from '../day/index.ts';
+import { washItems, happened, lostByBeginning, mends, progressOf } from '../day/index.ts';
 import { fit } from '../fit/index.ts';
 import type { Happening, Occasion, Plan, PlannedWash } from '../model/index.ts';
 import { makePlan } from './make.ts';
+import { id } from '../../test-support/id.ts';
 
 const planOf = (one: Occasion): Plan => {
   const made = makePlan(one, { seconds: 0.1 });
@@ -90,8 +91,8 @@ describe('on the day', () => {
     };
   };
 
-  test('a gate at the dishwasher asks for what is loaded, its start, and clean hands', () => {
-    expect(gateItems(load!)).toEqual(['bowl-1', 'machine', 'cloth', 'hands']);
+  test('a wash at the dishwasher asks for what is loaded, its start, and clean hands', () => {
+    expect(washItems(load!)).toEqual(['bowl-1', 'machine', 'cloth', 'hands']);
   });
 
   test('loaded later, it runs as long, and what is in it comes out later', () => {
@@ -121,7 +122,7 @@ describe('on the day', () => {
     expect(day.plan.tasks.find((task) => task.id === load!.id)).toMatchObject({ units: [], hands: true });
     expect(day.plan.tasks.find((task) => task.id === load!.id)).not.toHaveProperty('machineUntilMin');
     expect(day.skipped).toEqual([{ wash: load!.id, units: ['bowl-1'] }]);
-    expect(lostByBeginning(one, day, 'salad.plain.mix').map((plate) => plate.guest)).toContain('ben');
+    expect(lostByBeginning(one, day, id('salad.plain.mix')).map((plate) => plate.guest)).toContain('ben');
     const [mend] = mends(one, day);
     const again = washes(mend!.plan).find((wash) => wash.id !== load!.id)!;
     expect(again).toMatchObject({ units: ['bowl-1'] });

@@ -62,7 +62,7 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
         proven: true,
       };
     }
-    case 'no-chamber':
+    case 'no-oven':
       return {
         what,
         why: `It needs ${one.oven?.temperatureC} °C; no oven of this kitchen ${ovensOf(occasion.kitchen).every((oven) => oven.racks === 0) ? 'is there' : one.oven?.grill ? 'reaches that with a grill' : 'reaches that'}.`,
@@ -95,7 +95,7 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
         tryThis: `Serve ${courseOf(occasion, network, one)} ${clash.shortMin} min later, or let the dish stand longer.`,
         proven: true,
       };
-    case 'no-worker':
+    case 'no-cook':
       return {
         what,
         why: 'Nobody who can do it is in the kitchen when it must be done.',
@@ -110,7 +110,7 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
         proven: true,
       };
     }
-    case 'same-worker':
+    case 'same-cook':
       return {
         what: `${named(network, one)} and ${named(network, two!)} are wanted at once.`,
         why: `One pair of hands is short of ${clash.shortMin} min to do one after the other.`,
@@ -149,7 +149,7 @@ export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: St
   const what = task ? `${named(network, task)} finds no place.` : 'The steps wait for each other.';
   const kinds = task ? listed([...new Set(task.kit.map((use) => plain(use.kind)))]) : '';
   switch (stuck.why) {
-    case 'no-worker':
+    case 'no-cook':
       return {
         what,
         why: 'No cook is free, and in the kitchen, when it must be done.',
@@ -198,7 +198,7 @@ export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: St
         tryThis: 'Serve a course later, or take a dish off the menu.',
         proven: false,
       };
-    case 'no-chamber':
+    case 'no-oven':
       return {
         what,
         why: 'The oven has no room at the right temperature.',

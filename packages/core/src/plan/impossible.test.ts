@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
@@ -57,7 +58,7 @@ test.each<[string, Occasion, RegExp, string]>([
     'no oven is hot enough',
     occasion({ guests: [ana], recipes: [bake('flatbread', 320, 5, { toleranceC: 5 })] }),
     /320 °C; no oven/,
-    'no-chamber',
+    'no-oven',
   ],
   [
     'no burner',
@@ -86,7 +87,7 @@ test.each<[string, Occasion, RegExp, string]>([
       cooks: [{ id: 'one', name: 'One', windows: [{ fromMin: -1500, toMin: -1200 }] }],
     }),
     /Nobody who can do it/,
-    'no-worker',
+    'no-cook',
   ],
   [
     'two things for one pair of hands in the last minute',
@@ -102,7 +103,7 @@ test.each<[string, Occasion, RegExp, string]>([
       ),
     }),
     /One pair of hands is short of 3 min/,
-    'same-worker',
+    'same-cook',
   ],
   [
     'the one blender, wanted by two',
@@ -160,7 +161,7 @@ test('where nothing is proven, the change it names was tried and frees it', () =
         ...wooden,
         kitchen: {
           ...wooden.kitchen,
-          kit: [...wooden.kitchen.kit, { ...wooden.kitchen.kit[0]!, id: 'board-2' as never, material: 'steel' }],
+          kit: [...wooden.kitchen.kit, { ...wooden.kitchen.kit[0]!, id: id('board-2'), material: 'steel' }],
         },
       },
       { seconds: 0 },

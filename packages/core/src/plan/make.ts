@@ -8,6 +8,8 @@ import {
   type PlannedStep,
   type PlannedTask,
   type PlannedWash,
+  numberedTask,
+  type TaskId,
 } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import {
@@ -110,10 +112,12 @@ function toPlan(
   lowerBound: number,
 ): Plan {
   const steps = timetable.placed.map((each) => stepOf(occasion, network.tasks[each.activity]!, each));
-  const washes = timetable.washes.map((wash, index) => washOf(occasion, network, problem, wash, index + 1));
-  const ovens = timetable.heats.map((heat, index) => ovenOf(heat, index + 1));
+  const washes = timetable.washes.map((wash, index) =>
+    washOf(occasion, network, problem, wash, numberedTask('wash', index + 1)),
+  );
+  const ovens = timetable.heats.map((heat, index) => ovenOf(heat, numberedTask('oven', index + 1)));
   return {
-    format: 'lupin.plan/1',
+    format: 'lupin.plan/2',
     occasion: occasion.id,
     basis: basisOf(occasion),
     seed,
@@ -149,7 +153,7 @@ export const batchesOf = (network: TaskNetwork): PlannedBatch[] =>
 
 export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedStep {
   const { kit, cooks } = occasion.kitchen;
-  const way = usableWays(occasion, task)[each.mode]!;
+  const way = usableWays(occasion, task)[each.way]!;
   return {
     kind: 'step',
     id: task.id,
@@ -157,17 +161,18 @@ export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedSte
     endMin: each.endMin,
     batch: task.batch,
     step: task.step.id,
-    ...(each.worker >= 0 ? { cook: cooks[each.worker]!.id } : {}),
+    ...(each.cook >= 0 ? { cook: cooks[each.cook]!.id } : {}),
     units: each.units.map((unit) => kit[unit]!.id),
-    oven: Math.max(0, each.chamber),
-    racks: [...each.shelves],
+    oven: Math.max(0, each.oven),
+    racks: [...each.racks],
     ...(way.id ? { way: way.id } : {}),
     bentC: way.bentC,
-    attention: each.attention.map((point) => ({
+    looks: each.looks.map((point) => ({
+      look: way.looks[point.index]!.id,
       startMin: point.startMin,
       endMin: point.endMin,
-      cook: cooks[point.worker]!.id,
-      what: way.attention[point.index]!.what,
+      cook: cooks[point.cook]!.id,
+      what: way.looks[point.index]!.what,
     })),
   };
 }
@@ -177,31 +182,31 @@ export function washOf(
   network: TaskNetwork,
   problem: Problem,
   wash: Wash,
-  number: number,
+  id: TaskId,
 ): PlannedWash {
   const { kit, cooks } = occasion.kitchen;
   return {
     kind: 'wash',
-    id: `wash-${number}`,
+    id,
     startMin: wash.startMin,
     endMin: wash.endMin,
-    cook: cooks[wash.worker]!.id,
+    cook: cooks[wash.cook]!.id,
     units: wash.units.map((unit) => kit[unit]!.id),
     ...(wash.machineUntilMin === undefined ? {} : { machineUntilMin: wash.machineUntilMin }),
     hands: true,
     because: wash.because.map(({ unit, marks: found, before }) => ({
-      unit: unit >= 0 ? kit[unit]!.id : 'hands',
+      unit: unit >= 0 ? kit[unit]!.id : ('hands' as const),
       hazards: found.map((mark) => marks[mark]!),
-      before: problem.activities[before]!.id,
-      guests: guestsBehind(network, problem.activities[before]!.id, found),
+      before: problem.activities[before]!.id as TaskId,
+      guests: guestsBehind(network, problem.activities[before]!.id as TaskId, found),
     })),
   };
 }
 
-export const ovenOf = (heat: Heat, number: number): PlannedOven => ({
+export const ovenOf = (heat: Heat, id: TaskId): PlannedOven => ({
   kind: 'oven',
-  id: `oven-${number}`,
-  oven: heat.chamber,
+  id,
+  oven: heat.oven,
   startMin: heat.startMin,
   endMin: heat.readyMin,
   untilMin: heat.untilMin,
@@ -209,7 +214,7 @@ export const ovenOf = (heat: Heat, number: number): PlannedOven => ({
 });
 
 /** For whom a wash before this task is: the guests its own guards name; where it only hands the demand on, those of its batch. */
-function guestsBehind(network: TaskNetwork, task: string, found: readonly number[]): GuestId[] {
+function guestsBehind(network: TaskNetwork, task: TaskId, found: readonly number[]): GuestId[] {
   const names = new Set(found.map((mark) => marks[mark]!));
   const own = (network.tasks.find((each) => each.id === task)?.guards ?? [])
     .filter((guard) => names.has(guard.mark))
@@ -226,7 +231,7 @@ export function orderOf(
   tasks: readonly (Task | undefined)[],
   { activities }: Problem,
   plan: Plan,
-): { readonly line: Int32Array; readonly modes: Uint8Array } | undefined {
+): { readonly line: Int32Array; readonly ways: Uint8Array } | undefined {
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
   if (tasks.some((task) => task && !steps.has(task.id))) return undefined;
   const line = tasks
@@ -236,8 +241,8 @@ export function orderOf(
         ? b.step.endMin - a.step.endMin || b.step.startMin - a.step.startMin
         : Number(!a.step) - Number(!b.step),
     );
-  const modes = tasks.map((task, at) =>
-    task && activities[at]!.modes.length > 1
+  const ways = tasks.map((task, at) =>
+    task && activities[at]!.ways.length > 1
       ? Math.max(
           0,
           usableWays(occasion, task).findIndex(
@@ -246,5 +251,5 @@ export function orderOf(
         )
       : 0,
   );
-  return { line: Int32Array.from(line, (each) => each.index), modes: Uint8Array.from(modes) };
+  return { line: Int32Array.from(line, (each) => each.index), ways: Uint8Array.from(ways) };
 }

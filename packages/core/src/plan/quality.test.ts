@@ -1,5 +1,5 @@
 import { guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
-import type { Occasion, Plan } from '../model/index.ts';
+import { type Occasion, type Plan, numberedTask } from '../model/index.ts';
 import { makePlan, planning } from './make.ts';
 import { isBetterPlan, planFigures } from './quality.ts';
 
@@ -17,7 +17,7 @@ const variant = (earlier: number, washes: number, basis = plan.basis): Plan => (
     ...Array.from({ length: washes }, (_, i) => ({
       kind: 'wash' as const,
       hands: true,
-      id: `wash-${i}`,
+      id: numberedTask('wash', i + 1),
       startMin: -5,
       endMin: -3,
       cook: one.kitchen.cooks[0]!.id,

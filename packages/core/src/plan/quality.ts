@@ -12,17 +12,17 @@ export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goa
   const placed = plan.tasks.flatMap((planned) => {
     const activity = planned.kind === 'step' ? numbers.get(planned.id) : undefined;
     if (planned.kind !== 'step' || activity === undefined) return [];
-    const mode = usableWays(occasion, network.tasks[activity]!).findIndex(
+    const way = usableWays(occasion, network.tasks[activity]!).findIndex(
       (way) => way.id === planned.way && way.bentC === planned.bentC,
     );
     return [
       {
         activity,
-        mode: Math.max(0, mode),
+        way: Math.max(0, way),
         startMin: planned.startMin,
         endMin: planned.endMin,
-        worker: cook(planned.cook),
-        attention: planned.attention.map((point, index) => ({ ...point, worker: cook(point.cook), index })),
+        cook: cook(planned.cook),
+        looks: planned.looks.map((point, index) => ({ ...point, cook: cook(point.cook), index })),
       },
     ];
   });

@@ -7,6 +7,8 @@ import {
   type PlannedOven,
   type PlannedStep,
   type PlannedWash,
+  moreTasks,
+  type TaskId,
 } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Timetable } from '../schedule/index.ts';
@@ -63,38 +65,36 @@ function whole(
 ): Plan {
   const old = new Map(plan.tasks.map((task) => [task.id, task]));
   const been = plan.tasks.filter((task) => done.has(task.id));
-  const last = (kind: string) =>
-    Math.max(0, ...plan.tasks.flatMap((task) => (task.kind === kind ? [Number(/\d+$/.exec(task.id)?.[0] ?? 0)] : [])));
   const steps = timetable.placed.flatMap((each): PlannedStep[] => {
     const task = rest.taskOf[each.activity];
     if (!task) return [];
     const before = old.get(task.id);
     if (!running.has(task.id) || before?.kind !== 'step') return [stepOf(occasion, task, each)];
-    const looks = each.attention.map((point, at) => ({
+    const coming = before.looks.filter((one) => one.startMin >= nowMin);
+    const looks = each.looks.map((point, at) => ({
+      ...coming[at]!,
       startMin: point.startMin,
       endMin: point.endMin,
-      cook: occasion.kitchen.cooks[point.worker]!.id,
-      what: before.attention.filter((one) => one.startMin >= nowMin)[at]!.what,
+      cook: occasion.kitchen.cooks[point.cook]!.id,
     }));
-    return [{ ...before, attention: [...before.attention.filter((one) => one.startMin < nowMin), ...looks] }];
+    return [{ ...before, looks: [...before.looks.filter((one) => one.startMin < nowMin), ...looks] }];
   });
-  const firstWash = last('wash') + 1;
-  const washes = timetable.washes.map((wash, index): PlannedWash =>
-    washOf(occasion, network, rest.problem, wash, firstWash + index),
-  );
-  const firstOven = last('oven') + 1;
+  const taken = plan.tasks.map((task) => task.id);
+  const nextWash = moreTasks('wash', taken);
+  const washes = timetable.washes.map((wash): PlannedWash => washOf(occasion, network, rest.problem, wash, nextWash()));
+  const nextOven = moreTasks('oven', taken);
   const ovens: PlannedOven[] = [];
   const kept = new Map(been.flatMap((task) => (task.kind === 'oven' ? [[task.id, task] as const] : [])));
-  const carriedOn = new Set<string>();
+  const carriedOn = new Set<TaskId>();
   for (const heat of timetable.heats) {
     if (heat.temperatureC <= rules.roomC) continue;
     // A phase that began before now is the one that stands there.
     const standing =
       heat.startMin < nowMin
-        ? [...kept.values()].filter((each) => each.oven === heat.chamber && each.startMin <= nowMin).at(-1)
+        ? [...kept.values()].filter((each) => each.oven === heat.oven && each.startMin <= nowMin).at(-1)
         : undefined;
     if (!standing) {
-      ovens.push(ovenOf(heat, firstOven + ovens.length));
+      ovens.push(ovenOf(heat, nextOven()));
       continue;
     }
     carriedOn.add(standing.id);
@@ -123,7 +123,7 @@ function whole(
     ...ovens,
   ]);
   return {
-    format: 'lupin.plan/1',
+    format: 'lupin.plan/2',
     occasion: occasion.id,
     basis: basisOf(occasion),
     seed,

@@ -8,22 +8,24 @@ import {
   type PlannedWash,
   type ResidueMark,
   type UnitId,
+  type TaskId,
+  type BatchId,
 } from '../model/index.ts';
-import type { Activity, Carry, Mode, Problem } from '../schedule/index.ts';
+import type { Activity, Carry, Way, Problem } from '../schedule/index.ts';
 import type { Task, TaskNetwork } from '../tasks/index.ts';
 import { compile, marks, usableWays } from './compile.ts';
 
 /** Where a day stands when what is left of it is planned: the plan with what is done and what goes on at its real times. */
 export interface Standpoint {
   readonly plan: Plan;
-  readonly done: ReadonlySet<string>;
-  readonly running: ReadonlySet<string>;
+  readonly done: ReadonlySet<TaskId>;
+  readonly running: ReadonlySet<TaskId>;
   /** What of `running` nobody said is in hand: as it was planned. */
-  readonly assumed?: ReadonlyMap<string, Plan['tasks'][number]>;
+  readonly assumed?: ReadonlyMap<TaskId, Plan['tasks'][number]>;
   /** Kit that a wash was to clean and did not. */
-  readonly skipped?: readonly { readonly wash: string; readonly units: readonly UnitId[] }[];
+  readonly skipped?: readonly { readonly wash: TaskId; readonly units: readonly UnitId[] }[];
   /** Tasks that are to be done again, whatever was ticked of them. */
-  readonly again?: readonly string[];
+  readonly again?: readonly TaskId[];
   /** Minutes after the first serving, whole. Nothing is planned before it. */
   readonly nowMin: number;
 }
@@ -35,7 +37,7 @@ export interface Rest {
 }
 
 /** What is on kit and hands, by unit id or "hands:cook", as `mark/origin`. */
-type Residues = Map<string, Map<string, { readonly mark: ResidueMark; readonly origin: string }>>;
+type Residues = Map<string, Map<string, { readonly mark: ResidueMark; readonly origin: BatchId }>>;
 
 const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => {
   const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
@@ -47,9 +49,9 @@ function residuesOf(
   occasion: Occasion,
   network: TaskNetwork,
   { plan, done, running }: Standpoint,
-): { readonly on: Residues; readonly picked: ReadonlyMap<string, readonly { mark: ResidueMark; origin: string }[]> } {
+): { readonly on: Residues; readonly picked: ReadonlyMap<string, readonly { mark: ResidueMark; origin: BatchId }[]> } {
   const on: Residues = new Map();
-  const picked = new Map<string, Map<string, { mark: ResidueMark; origin: string }>>();
+  const picked = new Map<string, Map<string, { mark: ResidueMark; origin: BatchId }>>();
   const tasks = new Map(network.tasks.map((task) => [task.id, task]));
   const lineage = new Map(network.batches.map((batch) => [batch.id, batch.lineage]));
   const been = plan.tasks.filter(
@@ -90,7 +92,11 @@ function residuesOf(
 }
 
 /** A step that the network no longer knows: it is taken to have held whatever its dish holds, in any version, or anything where that is not known either. */
-function heldBy(plan: Plan, network: TaskNetwork, step: PlannedStep): readonly { mark: ResidueMark; origin: string }[] {
+function heldBy(
+  plan: Plan,
+  network: TaskNetwork,
+  step: PlannedStep,
+): readonly { mark: ResidueMark; origin: BatchId }[] {
   const batch = plan.batches.find((each) => each.id === step.batch);
   const like = network.tasks.filter((task) =>
     network.batches.some((each) => each.id === task.batch && each.dish === batch?.dish),
@@ -130,13 +136,13 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
   const planned = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
   const batchNumber = new Map(network.batches.map((batch, index) => [batch.id, index]));
   // What is no batch any more has a number of its own, so that nobody is exempt from it.
-  const originNumber = (id: string) => {
+  const originNumber = (id: BatchId) => {
     const known = batchNumber.get(id) ?? batchNumber.size;
     batchNumber.set(id, known);
     return known;
   };
   const { on, picked } = residuesOf(occasion, network, standpoint);
-  const numbered = (list: Iterable<{ readonly mark: ResidueMark; readonly origin: string }>): Carry[] =>
+  const numbered = (list: Iterable<{ readonly mark: ResidueMark; readonly origin: BatchId }>): Carry[] =>
     [...list].map(({ mark, origin }) => ({ mark: marks.indexOf(mark), origin: originNumber(origin) }));
   const left = network.tasks.flatMap((task, index) => (done.has(task.id) ? [] : [{ task, index }]));
   const place = new Map(left.map(({ index }, at) => [index, at]));
@@ -168,12 +174,12 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
     });
     const step = running.has(task.id) ? planned.get(task.id) : undefined;
     if (step) {
-      const way = Math.max(
+      const usual = Math.max(
         0,
         usableWays(occasion, task).findIndex((each) => each.id === step.way && each.bentC === step.bentC),
       );
-      const mode = fixedMode(
-        activity.modes[way] ?? activity.modes[0]!,
+      const way = fixedWay(
+        activity.ways[usual] ?? activity.ways[0]!,
         step,
         nowMin,
         (id) => unitAt.get(id)!,
@@ -184,8 +190,8 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
       const met = surfaces.flatMap((unit) => [...(on.get(unit)?.values() ?? [])]);
       return {
         ...activity,
-        modes: [mode],
-        workers: step.cook === undefined ? activity.workers : [cookAt.get(step.cook)!],
+        ways: [way],
+        cooks: step.cook === undefined ? activity.cooks : [cookAt.get(step.cook)!],
         carries: [...activity.carries, ...extra, ...numbered(met)],
         guards: [],
         before: linked,
@@ -201,22 +207,22 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
       activity.notBeforeMin ?? -Infinity,
       ...past.map((link) => link.endMin + link.leastMin),
     );
-    const longest = Math.max(...activity.modes.map((mode) => mode.durationMin));
+    const longest = Math.max(...activity.ways.map((way) => way.durationMin));
     // Food that has waited too long already cannot be made to have waited less; the audit says so.
     const latestEnd = Math.min(
       activity.endsByMin ?? Infinity,
       ...past.map((link) => Math.max(earliest, link.endMin + link.mostMin) + longest),
     );
-    const modes = activity.modes.map((mode): Mode => ({
-      ...mode,
-      uses: mode.uses.map((use) => {
+    const ways = activity.ways.map((way): Way => ({
+      ...way,
+      uses: way.uses.map((use) => {
         const unit = use.hold === undefined ? undefined : heldOn.get(use.hold);
         return unit === undefined ? use : { ...use, only: [unitAt.get(unit)!] };
       }),
     }));
     return {
       ...activity,
-      modes,
+      ways,
       carries: [...activity.carries, ...extra],
       before: linked,
       notBeforeMin: earliest,
@@ -226,7 +232,7 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
   // In the middle of a day much is on hands and kit: what nobody keeps a dish free from may be in it by the time it bakes, and drip.
   const everything = activities.flatMap((activity) => activity.carries);
   activities.forEach((activity, index) => {
-    if (!activity.modes.some((mode) => mode.chamber && !mode.chamber.covered)) return;
+    if (!activity.ways.some((way) => way.oven && !way.oven.covered)) return;
     const kept = new Set(activity.guards.map((guard) => guard.mark));
     activities[index] = {
       ...activity,
@@ -253,7 +259,7 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
   before.forEach(({ hold }, at) => {
     if (hold === undefined) return;
     activities.forEach((activity, index) => {
-      if (activity.modes.some((mode) => mode.uses.some((use) => use.hold === hold)))
+      if (activity.ways.some((way) => way.uses.some((use) => use.hold === hold)))
         activities[index] = {
           ...activity,
           before: [...activity.before, { activity: activities.length + at, leastMin: 0, mostMin: Infinity }],
@@ -267,11 +273,11 @@ export function restOf(occasion: Occasion, network: TaskNetwork, standpoint: Sta
       units: whole.units.map((unit, at) => ({ ...unit, freeFromMin: inMachine.get(kitchen.kit[at]!.id) })),
       machine: whole.machine && { ...whole.machine, freeFromMin: Math.max(nowMin, ...inMachine.values()) },
       activities: [...activities, ...before.map((each) => each.activity)],
-      workers: whole.workers.map((worker) => ({
-        ...worker,
+      cooks: whole.cooks.map((cook) => ({
+        ...cook,
         windows: [
           { fromMin: nowMin - 1, toMin: nowMin },
-          ...worker.windows.flatMap(({ fromMin, toMin }) =>
+          ...cook.windows.flatMap(({ fromMin, toMin }) =>
             toMin > nowMin ? [{ fromMin: Math.max(nowMin, fromMin), toMin }] : [],
           ),
         ].reduce(joined, []),
@@ -295,28 +301,28 @@ const joined = (windows: { fromMin: number; toMin: number }[], next: { fromMin: 
 };
 
 /** What goes on: where it is, as it is, to its end, with the looks that are still to come. */
-function fixedMode(mode: Mode, step: PlannedStep, nowMin: number, unit: (id: string) => number, ovenC: number): Mode {
+function fixedWay(way: Way, step: PlannedStep, nowMin: number, unit: (id: string) => number, ovenC: number): Way {
   return {
-    ...mode,
+    ...way,
     durationMin: step.endMin - (nowMin - 1),
-    attention: step.attention.flatMap((point) =>
+    looks: step.looks.flatMap((point) =>
       point.startMin >= nowMin
         ? [{ atMin: point.startMin - (nowMin - 1), takesMin: point.endMin - point.startMin }]
         : [],
     ),
-    uses: mode.uses.map((use, at) => ({
+    uses: way.uses.map((use, at) => ({
       ...use,
       only: step.units[at] === undefined ? use.only : [unit(step.units[at])],
     })),
-    chamber: mode.chamber && {
-      ...mode.chamber,
+    oven: way.oven && {
+      ...way.oven,
       in: [step.oven],
-      shelf: Math.min(...step.racks),
+      rack: Math.min(...step.racks),
       ...(ovenC > rules.roomC ? { wishC: ovenC, lowC: ovenC, highC: ovenC } : {}),
       shutMin:
-        mode.chamber.shutMin === undefined || step.startMin + mode.chamber.shutMin < nowMin
+        way.oven.shutMin === undefined || step.startMin + way.oven.shutMin < nowMin
           ? undefined
-          : step.startMin + mode.chamber.shutMin - (nowMin - 1),
+          : step.startMin + way.oven.shutMin - (nowMin - 1),
     },
     bent: false,
   };
@@ -326,7 +332,7 @@ interface Surfaces {
   readonly on: Residues;
   readonly inUse: ReadonlySet<string>;
   readonly heldOn: ReadonlyMap<string, string>;
-  readonly numbered: (list: Iterable<{ readonly mark: ResidueMark; readonly origin: string }>) => Carry[];
+  readonly numbered: (list: Iterable<{ readonly mark: ResidueMark; readonly origin: BatchId }>) => Carry[];
   readonly unitAt: ReadonlyMap<string, number>;
   readonly cookAt: ReadonlyMap<string, number>;
   /** For each piece of kit the marks that are never put on it. */
@@ -348,13 +354,13 @@ function earlier(
   const { plan, running, nowMin } = standpoint;
   const stand = (
     id: string,
-    mode: Omit<Mode, 'durationMin' | 'attention' | 'flames'>,
+    way: Omit<Way, 'durationMin' | 'looks' | 'flames'>,
     carries: Carry[],
-    workers?: readonly number[],
+    cooks?: readonly number[],
   ): Activity => ({
     id,
-    modes: [{ durationMin: 1, attention: [], flames: 0, ...mode }],
-    workers,
+    ways: [{ durationMin: 1, looks: [], flames: 0, ...way }],
+    cooks,
     dust: [],
     carries,
     guards: [],
@@ -413,12 +419,12 @@ function earlier(
         {
           handsOn: false,
           uses: [],
-          chamber: {
+          oven: {
             in: [oven],
             wishC: temperatureC,
             lowC: temperatureC,
             highC: temperatureC,
-            shelves: 1,
+            racks: 1,
             covered: true,
             alone: false,
           },

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
@@ -21,9 +22,9 @@ const sunday = demo('sunday-lunch');
 describe('what the cook fixes is kept', () => {
   test('a time, a cook, a rack, being out', () => {
     const pins = [
-      { task: 'crumble.as-written.rub', endsByMin: -150 },
-      { task: 'potatoes.as-written.roast', rack: 0 },
-      { task: 'crumble.as-written.fruit', notBeforeMin: -400 },
+      { task: id('crumble.as-written.rub'), endsByMin: -150 },
+      { task: id('potatoes.as-written.roast'), rack: 0 },
+      { task: id('crumble.as-written.fruit'), notBeforeMin: -400 },
     ] as Occasion['wishes']['pins'];
     const made = plan(
       wishing(sunday, { pins, absences: [{ cook: sunday.kitchen.cooks[0]!.id, fromMin: -140, toMin: -120 }] }),
@@ -47,9 +48,9 @@ describe('what the cook fixes is kept', () => {
     const result = makePlan(
       wishing(one, {
         pins: [
-          { task: 'leek.plain.stir', endsByMin: -30 },
-          { task: 'pea.plain.stir', endsByMin: -10 },
-          { task: 'leek.plain.chop', notBeforeMin: -38 },
+          { task: id('leek.plain.stir'), endsByMin: -30 },
+          { task: id('pea.plain.stir'), endsByMin: -10 },
+          { task: id('leek.plain.chop'), notBeforeMin: -38 },
         ],
       }),
       { seconds: 0.05 },
@@ -75,7 +76,7 @@ describe('what the cook fixes is kept', () => {
             task.kind === 'oven'
               ? []
               : task.kind === 'step'
-                ? [...(task.cook ? [task.startMin] : []), ...task.attention.map((point) => point.startMin)]
+                ? [...(task.cook ? [task.startMin] : []), ...task.looks.map((point) => point.startMin)]
                 : [task.startMin],
           )
           .filter((start) => start > -720),
@@ -131,7 +132,7 @@ describe('ways', () => {
   test('the audit refuses a way that the recipe has not', () => {
     const one = kitchen(-1200);
     const made = structuredClone(plan(one));
-    stepOf(made, 'cream.plain.soak').way = 'fry' as never;
+    stepOf(made, 'cream.plain.soak').way = id('fry');
     expect(audit(one, made).passed).toBe(false);
   });
 });
@@ -209,6 +210,6 @@ test('each cook does what they do, and no more', () => {
   for (const task of made.tasks)
     if (task.kind === 'step' && task.cook) expect(task.cook).toBe(task.step === 'chop' ? 'cook' : 'child');
   const swapped = structuredClone(made);
-  stepOf(swapped, 'soup.plain.chop').cook = 'child' as never;
+  stepOf(swapped, 'soup.plain.chop').cook = id('child');
   expect(audit(one, swapped).findings.map((finding) => finding.code)).toContain('chore');
 });

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { demoRecipes } from '../../test-support/demo.ts';
 import { checkRecipe, type RecipeFindingCode } from './check.ts';
 import { readRecipes } from './readRecipe.ts';
@@ -140,29 +141,29 @@ test('a fix mends what it was offered for, and brings nothing new', () => {
 
 test('components: without an amount, missing, or in a circle', () => {
   const base = read('200 g pears', 'Poach the pears for 20 minutes.').recipe;
-  const withPart = (id: string, amount: object) => ({
+  const withPart = (part: string, amount: object) => ({
     ...base,
-    id: 'pears' as never,
+    id: id('pears'),
     lines: [
       ...base.lines,
       {
-        id: 'part' as never,
+        id: id('part'),
         text: 'custard',
-        component: id as never,
+        component: id(part),
         amount: amount as never,
         part: 'body' as const,
         canOmit: false,
       },
     ],
-    steps: [{ ...base.steps[0]!, uses: [...base.steps[0]!.uses, 'part' as never] }],
+    steps: [{ ...base.steps[0]!, uses: [...base.steps[0]!.uses, id('part')] }],
   });
   const found = (recipe: typeof base, find: (id: string) => typeof base | undefined) =>
     checkRecipe(recipe, find).map((each) => each.code);
-  const custard = { ...base, id: 'custard' as never };
+  const custard = { ...base, id: id('custard') };
   const some = withPart('custard', { kind: 'words', words: 'some' });
   expect(found(some, () => undefined)).toEqual(['component-missing']);
   expect(found(some, (id) => (id === 'custard' ? custard : undefined))).toEqual(['component-amount']);
-  const creamy = { ...custard, lines: [{ ...custard.lines[0]!, text: '200 ml cream', food: 'cream' as never }] };
+  const creamy = { ...custard, lines: [{ ...custard.lines[0]!, text: '200 ml cream', food: id('cream') }] };
   expect(
     found({ ...withPart('custard', { kind: 'batches', batches: 1 }), name: 'Vegan pears' }, () => creamy),
   ).toContain('false-name');

@@ -414,7 +414,7 @@ const doorOpened: Rule = (recipe) =>
   recipe.steps.flatMap((step): readonly RecipeFinding[] => {
     const shutMin = step.oven?.shutMin;
     const early =
-      shutMin === undefined ? undefined : step.attention.find((point) => point.atMin > 0 && point.atMin < shutMin);
+      shutMin === undefined ? undefined : step.looks.find((point) => point.atMin > 0 && point.atMin < shutMin);
     if (!early || shutMin === undefined) return [];
     return [
       {

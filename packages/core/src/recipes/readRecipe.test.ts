@@ -72,7 +72,7 @@ test('a pasted recipe: yield, headings, lines, and a method taken apart where so
     until: 'golden and bubbling',
     kit: [{ kind: 'gratin-dish', as: 'gratin-dish' }],
   });
-  expect(recipe.steps[2]!.attention.map((each) => each.atMin)).toEqual([5, 10, 15]);
+  expect(recipe.steps[2]!.looks.map((each) => each.atMin)).toEqual([5, 10, 15]);
   expect(recipe.original).toEqual({ format: 'text', text: pie });
 });
 
@@ -98,7 +98,7 @@ test('linked data in a graph: sections, markup, entities, °F, keys that want to
     ['Cube the tofu', 25, 'off', 'firm-tofu'],
     ['Toss with the soy sauce', 4, 'on', 'soy-sauce scallions'],
   ]);
-  expect(reading.recipe.steps[2]).toMatchObject({ oven: { temperatureC: 204 }, attention: [{ atMin: 13 }] });
+  expect(reading.recipe.steps[2]).toMatchObject({ oven: { temperatureC: 204 }, looks: [{ atMin: 13 }] });
   expect(reading.leftOver[0]!.words).toContain('image');
   expect(({} as Record<string, unknown>)['polluted']).toBeUndefined();
 });
@@ -242,7 +242,7 @@ test.each([
   ['a Lupin file of tomorrow', '{"format":"lupin.recipe/9","recipe":{}}', /lupin\.recipe\/9/],
   [
     'a Lupin file with a fault',
-    '{"format":"lupin.recipe/1","recipe":{"id":"x","name":"","portions":-1,"lines":[],"steps":[],"hold":{"mostMin":1,"how":""}}}',
+    '{"format":"lupin.recipe/2","recipe":{"id":"x","name":"","portions":-1,"lines":[],"steps":[],"hold":{"mostMin":1,"how":""}}}',
     /name: A name is needed/,
   ],
   ['words that are no recipe', 'Dear Ada, thank you for the lovely evening.', /no list of ingredients/],

@@ -8,6 +8,7 @@ import {
   type IngredientLine,
   type Original,
   type Recipe,
+  upgraded,
 } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
@@ -93,7 +94,7 @@ function fromJson(text: string): RecipesRead {
       ? words
       : { recipes: [], faults: [`It looks like JSON and is not quite: ${json.fault}`] };
   }
-  const own = fromOwn(json.data, text);
+  const own = fromOwn(upgraded(json.data), text);
   if (own) return own;
   const nodes = recipeNodes(json.data as never);
   if (nodes.length === 0)
@@ -104,14 +105,14 @@ function fromJson(text: string): RecipesRead {
   );
 }
 
-/** A recipe file of format lupin.recipe/1: `{format, recipe, components?}`, or the bare recipe. */
+/** A recipe file of format lupin.recipe/2: `{format, recipe, components?}`, or the bare recipe. */
 function fromOwn(data: unknown, text: string): RecipesRead | undefined {
   if (typeof data !== 'object' || data === null || Array.isArray(data)) return undefined;
   const holds = (key: string) => Object.hasOwn(data, key);
   const { format, recipe, components, ...bare } = data as { format?: unknown; recipe?: unknown; components?: unknown };
   const ours = holds('format') && typeof format === 'string' && format.startsWith('lupin.recipe');
   if (!ours && !(holds('lines') && holds('steps'))) return undefined;
-  if (ours && format !== 'lupin.recipe/1')
+  if (ours && format !== 'lupin.recipe/2')
     return { recipes: [], faults: [`This Lupin does not know the format "${String(format).slice(0, 60)}".`] };
   const all = recipe !== undefined ? [recipe, ...(Array.isArray(components) ? (components as unknown[]) : [])] : [bare];
   const faults: string[] = [];
@@ -316,7 +317,7 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
               uses: lines.map((line) => line.id),
               durationMin: { least: 20, likely: 30, most: 60 },
               hands: 'on',
-              attention: [],
+              looks: [],
               grows: true,
               kit: [],
               burner: false,

@@ -1,6 +1,14 @@
 import * as v from 'valibot';
 import { stepWords } from '../reference/index.ts';
-import { KitKind, StepId, type KitUse, type OvenUse, type Step, type StepAlternative } from '../model/index.ts';
+import {
+  KitKind,
+  StepId,
+  type KitUse,
+  type OvenUse,
+  type Step,
+  type StepAlternative,
+  withLookIds,
+} from '../model/index.ts';
 import type { Span } from '../reading/index.ts';
 import { readTimes, type ReadHeat, type ReadTime } from './timesAndHeats.ts';
 import { actives, forms, isPreheat, passiveOf, sentencesOf, titleOf, turnsOven, word } from './wording.ts';
@@ -12,7 +20,7 @@ export interface StepNote extends Span {
     | 'heat'
     | 'core'
     | 'kit'
-    | 'attention'
+    | 'look'
     | 'sign'
     | 'uses'
     | 'cover'
@@ -168,12 +176,12 @@ export function kitOf(
   return uses.slice(0, 8);
 }
 
-export function attentionOf(
+export function looksFrom(
   text: string,
   likelyMin: number,
   times: readonly ReadTime[],
   notes: StepNote[],
-): Step['attention'] {
+): Step['looks'] {
   const moments = new Map<number, string>();
   const put = (atMin: number, what: string) => {
     const at = Math.round(atMin);
@@ -184,11 +192,11 @@ export function attentionOf(
     if (time.use === 'rhythm') {
       const what = `${rhythmVerb.exec(clause(time.start))?.[0] ?? 'look'} every ${time.words.replace(/^every\s+/i, '')}`;
       for (let at = time.likely; at < likelyMin && moments.size < 12; at += Math.max(2, time.likely)) put(at, what);
-      notes.push({ what: 'attention', start: time.start, end: time.end, words: time.words, means: what });
+      notes.push({ what: 'look', start: time.start, end: time.end, words: time.words, means: what });
     } else if (time.use === 'moment' && rhythmVerb.test(text.slice(Math.max(0, time.start - 50), time.end + 40))) {
       put(time.likely, `${rhythmVerb.exec(text.slice(Math.max(0, time.start - 50), time.end + 40))![0]} ${time.words}`);
       notes.push({
-        what: 'attention',
+        what: 'look',
         start: time.start,
         end: time.end,
         words: time.words,
@@ -205,14 +213,14 @@ export function attentionOf(
         : Math.max(5, likelyMin / 4);
     for (let at = each; at < likelyMin - 1 && moments.size < 12; at += each) put(at, match[0]);
     notes.push({
-      what: 'attention',
+      what: 'look',
       start: match.index,
       end: match.index + match[0].length,
       words: match[0],
       means: /half|once$/.test(often) ? 'come half-way' : `come about every ${whole(each)} minutes`,
     });
   }
-  return [...moments].sort(([a], [b]) => a - b).map(([atMin, what]) => ({ atMin, takesMin: 1, what }));
+  return withLookIds([...moments].sort(([a], [b]) => a - b).map(([atMin, what]) => ({ atMin, takesMin: 1, what })));
 }
 
 /** "Soak overnight, or boil for 15 minutes": the second way to do it. */

@@ -3,7 +3,7 @@ import { foodOf } from '../reference/index.ts';
 import { freshId, StepId, type LineId, type Step } from '../model/index.ts';
 import {
   alternativesOf,
-  attentionOf,
+  looksFrom,
   doorWords,
   durationOf,
   kitOf,
@@ -136,7 +136,7 @@ function turnedUp(readings: readonly StepReading[]): readonly StepReading[] {
       step: {
         ...before.step,
         durationMin: { least: less(least), likely: less(likely), most: less(most) },
-        attention: before.step.attention.filter((each) => each.atMin < less(likely)),
+        looks: before.step.looks.filter((each) => each.atMin < less(likely)),
       },
     };
     turned[index] = {
@@ -195,7 +195,7 @@ function readStep(
         uses: [],
         durationMin: { least: 1, likely: 1, most: 1 },
         hands: 'on',
-        attention: [],
+        looks: [],
         grows: false,
         kit: [],
         burner: false,
@@ -230,7 +230,7 @@ function readStep(
       means: `the door stays shut for ${shut.minutes} minutes`,
     });
   const kit = kitOf(bare, oven ? 'oven' : burner ? 'burner' : undefined, context, notes);
-  const attention = hands === 'off' ? attentionOf(text, durationMin.likely, mainTimes, notes) : [];
+  const looks = hands === 'off' ? looksFrom(text, durationMin.likely, mainTimes, notes) : [];
   const uses = find(text, used);
   const firstUses = uses.filter((use) => !used.has(use.line));
   for (const use of uses)
@@ -297,7 +297,7 @@ function readStep(
     uses: firstUses.map((use) => use.line),
     durationMin,
     hands,
-    attention,
+    looks,
     grows: hands === 'on' && kit.some((use) => use.kind === 'knife' || use.kind === 'grater'),
     kit,
     ...(hands === 'off' && !oven && !burner && coldWords(text)),

@@ -133,7 +133,7 @@ test('the roast is hot from the oven as it was set, and hotter at the end; basti
   const { steps } = readRecipes(styles['the oven set in the middle, basted, turned up, rested']!.text).recipes[0]!
     .recipe;
   expect(steps.map((step) => step.oven?.temperatureC)).toEqual([undefined, undefined, 200, 220, undefined]);
-  expect(steps[2]).toMatchObject({ coreC: 74, attention: [{ atMin: 20 }, { atMin: 40 }, { atMin: 60 }] });
+  expect(steps[2]).toMatchObject({ coreC: 74, looks: [{ atMin: 20 }, { atMin: 40 }, { atMin: 60 }] });
 });
 
 test('kept words: what keeps is a fact of the recipe, not a step', () => {

@@ -87,7 +87,7 @@ export function toText(recipe: Recipe): string {
   ].join('\n');
 }
 
-/** A recipe file that loses nothing: format lupin.recipe/1. */
+/** A recipe file that loses nothing: format lupin.recipe/2. */
 export function toRecipeFile(recipe: Recipe, components: readonly Recipe[] = []): Record<string, unknown> {
-  return { format: 'lupin.recipe/1', recipe, ...(components.length > 0 && { components }) };
+  return { format: 'lupin.recipe/2', recipe, ...(components.length > 0 && { components }) };
 }

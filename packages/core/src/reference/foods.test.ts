@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { tokenise } from '../reading/tokens.ts';
 import {
   claimEntries,
@@ -54,26 +55,25 @@ test('what a food is made from is in the catalogue, and its hazards stay in what
 test.each<[string, (food: Food) => boolean, (food: Food) => boolean]>([
   [
     'milk products hold milk',
-    (food) => food.families.includes('dairy' as never),
-    (food) => food.contains.includes('milk' as never),
+    (food) => food.families.includes(id('dairy')),
+    (food) => food.contains.includes(id('milk')),
   ],
   [
     'lactose comes with milk only',
-    (food) => food.contains.includes('lactose' as never),
-    (food) => food.contains.includes('milk' as never),
+    (food) => food.contains.includes(id('lactose')),
+    (food) => food.contains.includes(id('milk')),
   ],
   [
     'nuts hold a tree nut, or are chestnuts',
-    (food) => food.families.includes('nut' as never),
+    (food) => food.families.includes(id('nut')),
     (food) =>
       food.contains.some(
-        (hazard) =>
-          hazard === 'tree-nut' || hazards.find((one) => one.id === hazard)!.groups.includes('tree-nut' as never),
+        (hazard) => hazard === 'tree-nut' || hazards.find((one) => one.id === hazard)!.groups.includes(id('tree-nut')),
       ),
   ],
   [
     'shellfish hold crustaceans, molluscs or another animal',
-    (food) => food.families.includes('shellfish' as never),
+    (food) => food.families.includes(id('shellfish')),
     (food) => food.contains.some((hazard) => ['crustacean', 'mollusc', 'other-animal'].includes(hazard)),
   ],
   [
@@ -101,8 +101,8 @@ test.each<[string, (food: Food) => boolean, (food: Food) => boolean]>([
   ],
   [
     'wheat flour is raw flour',
-    (food) => food.aisle === 'baking' && food.name.endsWith('flour') && food.contains.includes('wheat' as never),
-    (food) => food.contains.includes('raw-flour' as never),
+    (food) => food.aisle === 'baking' && food.name.endsWith('flour') && food.contains.includes(id('wheat')),
+    (food) => food.contains.includes(id('raw-flour')),
   ],
   [
     'every composite without a declared hazard says why its label decides, or is named so',
@@ -133,9 +133,9 @@ test('regions declare known hazards, and differ where the law does', () => {
     declares('au').has('lupin'),
   ]).toEqual([true, false, true, false, true]);
   for (const region of regions) expect(region.law).not.toBe('');
-  expect(unnamedIn('mustard' as never).map((region) => region.id)).toEqual(['us', 'au']);
-  expect(unnamedIn('milk' as never)).toEqual([]);
-  expect(unnamedIn('meat' as never)).toEqual([]);
+  expect(unnamedIn(id('mustard')).map((region) => region.id)).toEqual(['us', 'au']);
+  expect(unnamedIn(id('milk'))).toEqual([]);
+  expect(unnamedIn(id('meat'))).toEqual([]);
 });
 
 test('a claim never removes what it also weakens, and no plain word is a hazard word', () => {

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import * as fc from 'fast-check';
 import { demo, demoRecipes } from '../../test-support/demo.ts';
 import { line, occasion, recipe, step, unit } from '../../test-support/small.ts';
@@ -26,7 +27,7 @@ test.each([
 ])('%s', (_name, food, factor, exponent) => {
   const made = of(food, { kind: 'mass', massG: 10 });
   const { amount, bent } = scaleLine(made, made.lines[0]!, factor);
-  const rule = scalingRules.find((each) => each.foods.includes(food as never));
+  const rule = scalingRules.find((each) => each.foods.includes(id(food)));
   expect(amount).toMatchObject({
     massG: expect.closeTo(10 * (exponent === 1 ? factor : rule!.from * (factor / rule!.from) ** exponent), 6) as number,
   });

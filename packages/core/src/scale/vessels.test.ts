@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
 import { runSheet } from '../cookday/index.ts';
@@ -229,7 +230,7 @@ describe('eight who eat from a recipe for four', () => {
     const both = {
       ...full,
       recipes: full.recipes.map((each) => ({ ...each, hold: { mostMin: each.id === 'pie' ? 5 : 0, how: 'at once' } })),
-      dishes: [...full.dishes, { ...full.dishes[0]!, id: 'pie' as never, recipe: 'pie' as never }],
+      dishes: [...full.dishes, { ...full.dishes[0]!, id: id('pie'), recipe: id('pie') }],
     };
     expect(makePlan(both, { seconds: 0.1 }).kind).toBe('none');
     expect(makePlan({ ...both, guests: both.guests.slice(0, 4) }, { seconds: 0.1 }).kind).toBe('plan');

@@ -174,7 +174,7 @@ export function inVessels(recipe: Recipe, need: VesselNeed | undefined): Recipe 
 }
 
 /** The time of a step and of the moments in it, so many times as long. */
-function inTimes(step: Step, times: Times): Pick<Step, 'durationMin' | 'attention'> {
+function inTimes(step: Step, times: Times): Pick<Step, 'durationMin' | 'looks'> {
   const minutes = (value: number, factor: number) => Math.max(1, Math.round(value * factor));
   const likely = minutes(step.durationMin.likely, times.likely);
   return {
@@ -183,6 +183,6 @@ function inTimes(step: Step, times: Times): Pick<Step, 'durationMin' | 'attentio
       likely,
       most: Math.max(likely, minutes(step.durationMin.most, times.most)),
     },
-    attention: step.attention.map((point) => ({ ...point, atMin: Math.round(point.atMin * times.likely) })),
+    looks: step.looks.map((point) => ({ ...point, atMin: Math.round(point.atMin * times.likely) })),
   };
 }

@@ -10,7 +10,7 @@ import { windowsOf } from './windows.ts';
 export function lowerBoundMin(problem: Problem): number {
   const { activities, dayStartsMin } = problem;
   const lastDue = Math.max(0, ...activities.flatMap((activity) => activity.dueMin ?? []));
-  const least = activities.map((activity) => Math.min(...activity.modes.map((mode) => mode.durationMin)));
+  const least = activities.map((activity) => Math.min(...activity.ways.map((way) => way.durationMin)));
   const order = backwards(problem);
   const tail = activities.map((activity) => (activity.dueMin === undefined ? 0 : lastDue - activity.dueMin));
   for (const index of order) {
@@ -23,7 +23,7 @@ export function lowerBoundMin(problem: Problem): number {
   const today = activities.map(
     (activity, index) =>
       windows[index]!.startsAtEarliest >= dayStartsMin &&
-      activity.modes.every((mode) => mode.handsOn || mode.attention.some((point) => point.atMin === 0)),
+      activity.ways.every((way) => way.handsOn || way.looks.some((point) => point.atMin === 0)),
   );
   const head = activities.map(() => 0);
   for (const index of [...order].reverse()) {
@@ -67,7 +67,7 @@ interface Resource {
   readonly needs: readonly { readonly activity: number; readonly amount: number }[];
 }
 
-function resources({ activities, workers, units, chambers, flames }: Problem): readonly Resource[] {
+function resources({ activities, cooks, units, ovens, flames }: Problem): readonly Resource[] {
   const found: Resource[] = [];
   const add = (capacity: number, amountOf: (activity: Problem['activities'][number]) => number) => {
     const needs = activities.flatMap((activity, index) => {
@@ -78,28 +78,26 @@ function resources({ activities, workers, units, chambers, flames }: Problem): r
   };
   const always = (
     activity: Problem['activities'][number],
-    amount: (mode: Problem['activities'][number]['modes'][number]) => number,
-  ) => Math.min(...activity.modes.map(amount));
-  add(workers.length, (activity) => always(activity, (mode) => (mode.handsOn ? 1 : 0)));
-  workers.forEach((_, worker) =>
+    amount: (way: Problem['activities'][number]['ways'][number]) => number,
+  ) => Math.min(...activity.ways.map(amount));
+  add(cooks.length, (activity) => always(activity, (way) => (way.handsOn ? 1 : 0)));
+  cooks.forEach((_, cook) =>
     add(1, (activity) =>
-      activity.workers?.length === 1 && activity.workers[0] === worker
-        ? always(activity, (mode) => (mode.handsOn ? 1 : 0))
-        : 0,
+      activity.cooks?.length === 1 && activity.cooks[0] === cook ? always(activity, (way) => (way.handsOn ? 1 : 0)) : 0,
     ),
   );
   for (const kind of new Set(units.map((unit) => unit.kind)))
     add(units.filter((unit) => unit.kind === kind).length, (activity) =>
-      always(activity, (mode) => mode.uses.filter((use) => use.kind === kind).length),
+      always(activity, (way) => way.uses.filter((use) => use.kind === kind).length),
     );
   add(
-    chambers.reduce((sum, chamber) => sum + chamber.shelves, 0),
+    ovens.reduce((sum, oven) => sum + oven.racks, 0),
     (activity) =>
-      always(activity, (mode) =>
-        mode.chamber ? Math.min(mode.chamber.shelves, ...mode.chamber.in.map((each) => chambers[each]!.shelves)) : 0,
+      always(activity, (way) =>
+        way.oven ? Math.min(way.oven.racks, ...way.oven.in.map((each) => ovens[each]!.racks)) : 0,
       ),
   );
-  add(flames, (activity) => always(activity, (mode) => mode.flames));
+  add(flames, (activity) => always(activity, (way) => way.flames));
   return found;
 }
 

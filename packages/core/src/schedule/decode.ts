@@ -3,7 +3,7 @@ import type { Prepared } from './prepare.ts';
 import { prune } from './prune.ts';
 import { scoreOf } from './score.ts';
 import type { Stuck, Timetable } from './problem.ts';
-import { emptyState, modeOf, takeBack, type State } from './state.ts';
+import { emptyState, wayOf, takeBack, type State } from './state.ts';
 
 /** How the activities are turned into a timetable. */
 export interface Leaning {
@@ -14,7 +14,7 @@ export interface Leaning {
   /** Minutes by which an activity is put earlier than it could be, so that what comes before it finds room. */
   readonly early: Float64Array;
   /** Which way each activity is done. */
-  readonly modes: Uint8Array;
+  readonly ways: Uint8Array;
   /** Who does an activity by hand; −1: whoever can latest. */
   readonly who: Int8Array;
   /** 1: what it leaves dirty is washed by hand, though a machine could. */
@@ -45,7 +45,7 @@ export function decode(prepared: Prepared, leaning: Leaning, near?: Timetable): 
   // So many more washes than its neighbour are not worth asking which of them are needed.
   const hopeless = near && state.washes.length > near.washesPlaced + mostMoreWashes;
   const washes = hopeless ? state.washes : prune(prepared, state.order, state.washes, false);
-  const heats = state.chambers
+  const heats = state.ovens
     .flatMap((contents, number) => contents.heats(number))
     .sort((a, b) => a.startMin - b.startMin);
   return {
@@ -67,17 +67,11 @@ function sameAs(near: Timetable, state: State): boolean {
   if (near.washesPlaced !== state.washes.length) return false;
   for (const each of near.placed) {
     const mine = state.placed[each.activity]!;
-    if (
-      mine.startMin !== each.startMin ||
-      mine.worker !== each.worker ||
-      mine.mode !== each.mode ||
-      mine.chamber !== each.chamber
-    )
+    if (mine.startMin !== each.startMin || mine.cook !== each.cook || mine.way !== each.way || mine.oven !== each.oven)
       return false;
     for (let i = 0; i < mine.units.length; i++) if (mine.units[i] !== each.units[i]) return false;
-    for (let i = 0; i < mine.shelves.length; i++) if (mine.shelves[i] !== each.shelves[i]) return false;
-    for (let i = 0; i < mine.attention.length; i++)
-      if (mine.attention[i]!.worker !== each.attention[i]!.worker) return false;
+    for (let i = 0; i < mine.racks.length; i++) if (mine.racks[i] !== each.racks[i]) return false;
+    for (let i = 0; i < mine.looks.length; i++) if (mine.looks[i]!.cook !== each.looks[i]!.cook) return false;
   }
   return true;
 }
@@ -106,7 +100,7 @@ function byLatest(state: State, leaning: Leaning): Stuck | undefined {
         const latest = latestEnd(state, leaning, index);
         return {
           index,
-          turn: (modeOf(state, index).handsOn ? Math.min(latest, now) : latest) + leaning.lean[index]!,
+          turn: (wayOf(state, index).handsOn ? Math.min(latest, now) : latest) + leaning.lean[index]!,
           earliest: earliestEnd(state, index),
         };
       })
@@ -202,11 +196,11 @@ function choose(state: State, leaning: Leaning, index: number): Choice | Stuck {
   let best: Choice | undefined;
   let refusal: Refusal | undefined;
   const all = state.prepared.able[index]!;
-  const able = leaning.who[index]! >= 0 ? all.filter((worker) => worker === leaning.who[index]) : all;
-  const tries = modeOf(state, index).handsOn ? able.length : 1;
+  const able = leaning.who[index]! >= 0 ? all.filter((cook) => cook === leaning.who[index]) : all;
+  const tries = wayOf(state, index).handsOn ? able.length : 1;
   for (let i = 0; i < tries; i++) {
-    const worker = able[i] ?? 0;
-    const choice = tryPlace(state, index, worker, latest, patienceMin);
+    const cook = able[i] ?? 0;
+    const choice = tryPlace(state, index, cook, latest, patienceMin);
     if ('why' in choice) {
       refusal = nearer(refusal, choice);
       continue;
@@ -220,7 +214,7 @@ function choose(state: State, leaning: Leaning, index: number): Choice | Stuck {
     )
       best = choice;
   }
-  return best ?? { activity: index, ...(refusal ?? { why: 'no-worker' }) };
+  return best ?? { activity: index, ...(refusal ?? { why: 'no-cook' }) };
 }
 
 /** Of two refusals, the one that came nearer to a place: which was short of fewest minutes. */

@@ -25,7 +25,7 @@ export function* findFirst(
   const fresh = (lean: Float64Array): Leaning => ({
     lean,
     early: new Float64Array(size),
-    modes: new Uint8Array(size),
+    ways: new Uint8Array(size),
     who: new Int8Array(size).fill(-1),
     byHand: new Uint8Array(size),
     patienceMin: 15,
@@ -69,10 +69,10 @@ function withFollowers(problem: Problem, from: number): ReadonlySet<number> {
 function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => number): Leaning {
   const lean = tried.lean.slice();
   const early = tried.early.slice();
-  const modes = tried.modes.slice();
+  const ways = tried.ways.slice();
   const tooEarly = stuck.why === 'stands-too-long' || stuck.why === 'wait-too-long' || stuck.why === 'too-early';
-  const ways = problem.activities[stuck.activity]!.modes.length;
-  if (ways > 1 && random() < 0.5) modes[stuck.activity] = Math.floor(random() * ways);
+  const choices = problem.activities[stuck.activity]!.ways.length;
+  if (choices > 1 && random() < 0.5) ways[stuck.activity] = Math.floor(random() * choices);
   if (tooEarly && early[stuck.activity]! > 0) {
     // It was itself pulled too early for what comes after.
     early[stuck.activity] = 0;
@@ -90,14 +90,14 @@ function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => nu
     if (at !== undefined && at !== stuck.activity)
       early[at] = Math.floor(random() * Math.min(60, problem.activities[at]!.mostHoldMin!));
   }
-  return { ...tried, lean, early, modes };
+  return { ...tried, lean, early, ways };
 }
 
 /** A little otherwise: while nothing holds, a few activities lean elsewhere. */
 function jostled(from: Leaning, { prepared, patient, flexible }: Ground, random: () => number): Leaning {
   const lean = from.lean.slice();
   const early = from.early.slice();
-  const modes = from.modes.slice();
+  const ways = from.ways.slice();
   const size = lean.length;
   for (let i = Math.floor(random() * 3); i > 0; i--) {
     const at = Math.floor(random() * size);
@@ -108,12 +108,12 @@ function jostled(from: Leaning, { prepared, patient, flexible }: Ground, random:
     else lean[at] = lean[at]! + (random() - 0.5) * (random() < 0.3 ? 240 : 50);
     const other = flexible[Math.floor(random() * flexible.length)];
     if (other !== undefined && random() < 0.2)
-      modes[other] = Math.floor(random() * prepared.problem.activities[other]!.modes.length);
+      ways[other] = Math.floor(random() * prepared.problem.activities[other]!.ways.length);
   }
   return {
     lean,
     early,
-    modes,
+    ways,
     who: from.who,
     byHand: from.byHand,
     patienceMin: random() < 0.2 ? Math.floor(random() * 90) : from.patienceMin,

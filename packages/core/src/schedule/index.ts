@@ -1,11 +1,11 @@
 export type {
   Activity,
   Carry,
-  Chamber,
-  ChamberUse,
+  Oven,
+  OvenAsk,
   Goal,
   Heat,
-  Mode,
+  Way,
   Placed,
   Problem,
   Score,
@@ -14,7 +14,7 @@ export type {
   Unit,
   UnitUse,
   Wash,
-  Worker,
+  Cook,
 } from './problem.ts';
 export { better, usualGoals } from './problem.ts';
 export { lowerBoundMin } from './bound.ts';

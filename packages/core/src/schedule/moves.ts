@@ -11,9 +11,9 @@ export interface Ground {
   readonly ahead: readonly { readonly fromMin: number; readonly toMin: number }[];
   /** Activities that can be done in several ways. */
   readonly flexible: readonly number[];
-  /** Activities by hand that several workers can do, where who does it leaves no mark. */
+  /** Activities by hand that several cooks can do, where who does it leaves no mark. */
   readonly shareable: readonly number[];
-  /** Whether hands could be kept apart: there are marks, and more workers than one. */
+  /** Whether hands could be kept apart: there are marks, and more cooks than one. */
   readonly dividable: boolean;
 }
 
@@ -25,21 +25,21 @@ export function groundOf(prepared: Prepared): Ground {
   return {
     prepared,
     patient: keeps.flatMap((most, index) => (most >= 480 ? [index] : [])),
-    ahead: prepared.problem.workers.flatMap(({ windows }) =>
+    ahead: prepared.problem.cooks.flatMap(({ windows }) =>
       windows.flatMap(({ fromMin, toMin }) =>
         fromMin < prepared.problem.dayStartsMin
           ? [{ fromMin, toMin: Math.min(toMin, prepared.problem.dayStartsMin) }]
           : [],
       ),
     ),
-    flexible: activities.flatMap((activity, index) => (activity.modes.length > 1 ? [index] : [])),
+    flexible: activities.flatMap((activity, index) => (activity.ways.length > 1 ? [index] : [])),
     // Hands that must be clean for something are better chosen by where they have been.
-    dividable: prepared.classes.length > 0 && prepared.problem.workers.length > 1,
+    dividable: prepared.classes.length > 0 && prepared.problem.cooks.length > 1,
     shareable:
       prepared.classes.length > 0
         ? []
         : activities.flatMap((activity, index) =>
-            prepared.able[index]!.length > 1 && activity.modes.some((mode) => mode.handsOn) ? [index] : [],
+            prepared.able[index]!.length > 1 && activity.ways.some((way) => way.handsOn) ? [index] : [],
           ),
   };
 }
@@ -86,7 +86,7 @@ export function behind(prepared: Prepared, line: Int32Array, activity: number, o
 
 /**
  * What holds the day from being shorter: from the first hand on, at each activity what stands in the way of doing it later.
- * Pairs of an activity and the one on the same worker or kit that blocks it. Where several in a row block each other, only
+ * Pairs of an activity and the one on the same cook or kit that blocks it. Where several in a row block each other, only
  * the first and the last pair: swapping those between cannot shorten anything by itself.
  * @source E. Nowicki, C. Smutnicki, Management Science 1996;42:797-813, on the ends of critical blocks
  */
@@ -101,7 +101,7 @@ export function criticalPairs(
   let first: Placed | undefined;
   for (const each of table.placed)
     if (
-      (each.worker >= 0 || each.attention.length > 0) &&
+      (each.cook >= 0 || each.looks.length > 0) &&
       each.startMin >= problem.dayStartsMin &&
       (!first || each.startMin < first.startMin)
     )
@@ -138,7 +138,7 @@ function lastUser(table: Timetable, wash: Wash, unit: number): number | undefine
   let lastEnd = -Infinity;
   for (const each of table.placed) {
     if (each.endMin > wash.startMin || each.endMin <= lastEnd) continue;
-    if (unit >= 0 ? each.units.includes(unit) : each.worker === wash.worker) {
+    if (unit >= 0 ? each.units.includes(unit) : each.cook === wash.cook) {
       last = each.activity;
       lastEnd = each.endMin;
     }
@@ -177,19 +177,19 @@ export function shifted(prepared: Prepared, line: Int32Array, random: () => numb
   );
 }
 
-/** Keeps hands apart: whatever carries a mark goes to one worker, and sometimes what is guarded from it to others; or takes that back. */
+/** Keeps hands apart: whatever carries a mark goes to one cook, and sometimes what is guarded from it to others; or takes that back. */
 function divided({ prepared }: Ground, who: Int8Array, random: () => number): Int8Array {
   const mark = Math.floor(random() * prepared.classes.length);
-  const worker = Math.floor(random() * prepared.problem.workers.length);
+  const cook = Math.floor(random() * prepared.problem.cooks.length);
   const guardedToo = random() < 0.5;
   const takesBack = random() < 0.3;
   return who.map((now, index) => {
     const { carries, guards } = prepared.facts[index]!;
     const able = prepared.able[index]!;
-    if (!able.includes(worker)) return now;
-    if (carries.some((carry) => carry.mark === mark)) return takesBack ? -1 : worker;
+    if (!able.includes(cook)) return now;
+    if (carries.some((carry) => carry.mark === mark)) return takesBack ? -1 : cook;
     if (!guardedToo || !guards.some((guard) => guard.mark === mark)) return now;
-    return takesBack ? -1 : (able.find((each) => each !== worker) ?? now);
+    return takesBack ? -1 : (able.find((each) => each !== cook) ?? now);
   });
 }
 
@@ -214,7 +214,7 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
   const patientShare = ahead.length > 0 ? aheadShare : stirShare;
   const size = prepared.problem.activities.length;
   let line = from.line!;
-  let { early, modes, who, byHand, patienceMin } = from;
+  let { early, ways, who, byHand, patienceMin } = from;
   const roll = random();
   const pair = roll < criticalShare ? pick(criticalPairs(ground, table, random), random) : undefined;
   if (pair) {
@@ -243,11 +243,9 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
       early[at] = early[at]! > 0 && random() < 0.6 ? 0 : early[at]! + 1 + Math.floor(random() * 20);
     } else if (flexible.length > 0 && kind < patientShare + 0.25) {
       const other = pick(flexible, random)!;
-      modes = modes.slice();
-      modes[other] =
-        modes[other]! > 0 && random() < 0.6
-          ? 0
-          : Math.floor(random() * prepared.problem.activities[other]!.modes.length);
+      ways = ways.slice();
+      ways[other] =
+        ways[other]! > 0 && random() < 0.6 ? 0 : Math.floor(random() * prepared.problem.activities[other]!.ways.length);
     } else if (shareable.length > 0 && kind > 0.96) {
       const other = pick(shareable, random)!;
       who = who.slice();
@@ -265,7 +263,7 @@ export function neighbour(ground: Ground, from: Leaning, table: Timetable, rando
       line = shifted(prepared, line, random);
     }
   }
-  return { ...from, line, early, modes, who, byHand, patienceMin };
+  return { ...from, line, early, ways, who, byHand, patienceMin };
 }
 
 function pick<T>(list: readonly T[], random: () => number): T | undefined {

@@ -1,8 +1,8 @@
 import { mostAtOnce } from './busy.ts';
-import type { Load } from './chamber.ts';
+import type { Load } from './oven.ts';
 import type { Demand } from './demands.ts';
-import type { Carry, Guard, Mode, Placed, Stuck, Wash } from './problem.ts';
-import { modeOf, withDemand, without, type State } from './state.ts';
+import type { Carry, Guard, Way, Placed, Stuck, Wash } from './problem.ts';
+import { wayOf, withDemand, without, type State } from './state.ts';
 import type { Surface, SurfaceUse } from './surface.ts';
 import { pickUnits } from './units.ts';
 import { away, called, horizon, washUp } from './washing.ts';
@@ -11,14 +11,14 @@ export type Refusal = Pick<Stuck, 'why' | 'follower' | 'shortMin'>;
 
 /** A place found for an activity, not yet taken. */
 export interface Choice {
-  readonly worker: number;
+  readonly cook: number;
   readonly units: readonly number[];
   readonly start: number;
   readonly end: number;
   readonly washes: readonly Wash[];
-  readonly chamber: number;
-  readonly shelves: readonly number[];
-  readonly attention: Placed['attention'];
+  readonly oven: number;
+  readonly racks: readonly number[];
+  readonly looks: Placed['looks'];
   /** What is asked of everything that goes into it. */
   readonly asked: Demand;
   /** What stood in the way of a later place: an activity, or −1. */
@@ -26,7 +26,7 @@ export interface Choice {
 }
 
 /** How many places are looked at for one activity before it is given up. */
-const mostLooks = 3000;
+const mostTries = 3000;
 
 export function hits(carries: readonly Carry[], guards: readonly Guard[]): boolean {
   return carries.some(({ mark, origin }) =>
@@ -34,7 +34,7 @@ export function hits(carries: readonly Carry[], guards: readonly Guard[]): boole
   );
 }
 
-function dustClash(state: State, index: number, mode: Mode, start: number, end: number): Placed | undefined {
+function dustClash(state: State, index: number, way: Way, start: number, end: number): Placed | undefined {
   const { problem, facts } = state.prepared;
   const mine = facts[index]!;
   if (mine.dust.length > 0) {
@@ -43,13 +43,13 @@ function dustClash(state: State, index: number, mode: Mode, start: number, end: 
       if (
         other.startMin < end + problem.settleMin &&
         other.endMin > start &&
-        problem.activities[other.activity]!.modes[other.mode]!.handsOn &&
+        problem.activities[other.activity]!.ways[other.way]!.handsOn &&
         hits(mine.dust, there.guards)
       )
         return other;
     }
   }
-  if (!mode.handsOn) return undefined;
+  if (!way.handsOn) return undefined;
   for (const other of state.dusty) {
     if (
       other.startMin < end &&
@@ -61,35 +61,35 @@ function dustClash(state: State, index: number, mode: Mode, start: number, end: 
   return undefined;
 }
 
-interface Shelved {
-  readonly chamber: number;
-  readonly shelves: readonly number[];
+interface Racked {
+  readonly oven: number;
+  readonly racks: readonly number[];
 }
 
-/** When the chamber is opened for an activity: as it goes in and comes out, and whenever somebody sees to it. */
-const opensOf = (mode: Mode, start: number, end: number): readonly number[] => [
+/** When the oven is opened for an activity: as it goes in and comes out, and whenever somebody sees to it. */
+const opensOf = (way: Way, start: number, end: number): readonly number[] => [
   start,
-  ...mode.attention.map((point) => start + point.atMin),
+  ...way.looks.map((point) => start + point.atMin),
   end,
 ];
 
-const unshelved: Shelved = { chamber: -1, shelves: [] };
+const unracked: Racked = { oven: -1, racks: [] };
 
-/** A chamber and shelves that are free and suit; otherwise the latest end before this one that is worth a try. */
-function shelve(
+/** A oven and racks that are free and suit; otherwise the latest end before this one that is worth a try. */
+function rackFor(
   state: State,
   index: number,
-  mode: Mode,
+  way: Way,
   start: number,
   end: number,
-): Shelved | { readonly tryEnd: number; readonly blocker: number } {
+): Racked | { readonly tryEnd: number; readonly blocker: number } {
   const { problem, facts } = state.prepared;
-  const use = mode.chamber!;
-  const opens = opensOf(mode, start, end);
+  const use = way.oven!;
+  const opens = opensOf(way, start, end);
   let tryEnd = horizon;
   let blocker = -1;
   for (const number of use.in) {
-    const contents = state.chambers[number]!;
+    const contents = state.ovens[number]!;
     const refused = contents.refuses(start, end, use, opens);
     const overlapping = contents.loads.filter((each) => each.start < end && each.end > start);
     if (refused !== undefined) {
@@ -99,20 +99,20 @@ function shelve(
       }
       continue;
     }
-    const { shelves: count } = problem.chambers[number]!;
-    const wanted = Math.min(use.shelves, count);
+    const { racks: count } = problem.ovens[number]!;
+    const wanted = Math.min(use.racks, count);
     for (let top = 0; top + wanted <= count; top++) {
-      if (use.shelf !== undefined && top !== use.shelf) continue;
-      const shelves = Array.from({ length: wanted }, (_, i) => top + i);
-      if (overlapping.some((each) => each.shelves.some((shelf) => shelves.includes(shelf)))) continue;
+      if (use.rack !== undefined && top !== use.rack) continue;
+      const racks = Array.from({ length: wanted }, (_, i) => top + i);
+      if (overlapping.some((each) => each.racks.some((rack) => racks.includes(rack)))) continue;
       // What drips from an uncovered load above must not be what the one below is guarded from.
       const drips = overlapping.some((each) => {
-        const above = top < each.shelves[0]!;
+        const above = top < each.racks[0]!;
         return above
           ? !use.covered && hits(facts[index]!.drips, facts[each.activity]!.guards)
           : !each.use.covered && hits(facts[each.activity]!.drips, facts[index]!.guards);
       });
-      if (!drips) return { chamber: number, shelves };
+      if (!drips) return { oven: number, racks };
     }
     for (const load of overlapping)
       if (load.start > tryEnd) {
@@ -127,77 +127,77 @@ function shelve(
 function attend(
   state: State,
   index: number,
-  mode: Mode,
-  worker: number,
+  way: Way,
+  cook: number,
   start: number,
   end: number,
-): Placed['attention'] | number {
-  if (mode.attention.length === 0) return nobody;
+): Placed['looks'] | number {
+  if (way.looks.length === 0) return nobody;
   const able = state.prepared.able[index]!;
-  const attention: Placed['attention'][number][] = [];
-  for (let at = 0; at < mode.attention.length; at++) {
-    const point = mode.attention[at]!;
+  const looks: Placed['looks'][number][] = [];
+  for (let at = 0; at < way.looks.length; at++) {
+    const point = way.looks[at]!;
     const from = start + point.atMin;
     const to = from + point.takesMin;
     let who = -1;
     let tryTo = horizon;
     for (let i = -1; i < able.length && who < 0; i++) {
-      const each = i < 0 ? worker : able[i]!;
-      if (i < 0 ? !able.includes(each) : each === worker) continue;
+      const each = i < 0 ? cook : able[i]!;
+      if (i < 0 ? !able.includes(each) : each === cook) continue;
       const clash = state.busy[each]!.clash(from, to) ?? away(state, each, from, to);
       if (clash !== undefined) tryTo = Math.max(tryTo, clash);
-      else if (called(attention, each, from, to)) tryTo = Math.max(tryTo, to - 1);
+      else if (called(looks, each, from, to)) tryTo = Math.max(tryTo, to - 1);
       else who = each;
     }
     if (who < 0) return end - Math.max(1, to - tryTo);
-    attention.push({ startMin: from, endMin: to, worker: who, index: at });
+    looks.push({ startMin: from, endMin: to, cook: who, index: at });
   }
-  return attention;
+  return looks;
 }
 
-const nobody: Placed['attention'] = [];
+const nobody: Placed['looks'] = [];
 
 /**
- * The latest place for an activity, with the given worker, that everything placed so far allows; within `patienceMin` of it,
+ * The latest place for an activity, with the given cook, that everything placed so far allows; within `patienceMin` of it,
  * one with fewer washes.
  */
 export function tryPlace(
   state: State,
   index: number,
-  worker: number,
+  cook: number,
   latest: number,
   patienceMin: number,
 ): Choice | Refusal {
   const { prepared } = state;
   const { problem } = prepared;
   const activity = problem.activities[index]!;
-  const mode = modeOf(state, index);
+  const way = wayOf(state, index);
   let best: Choice | undefined;
   // That nobody is free is said only where nothing else stood in the way.
-  let reason: Stuck['why'] = 'no-worker';
+  let reason: Stuck['why'] = 'no-cook';
   let blocker = -1;
   let end = Math.min(latest, activity.endsByMin ?? Infinity);
-  const tooEarly = (activity.notBeforeMin ?? horizon) + mode.durationMin;
-  for (let looks = 0; looks < mostLooks && end > horizon; looks++) {
+  const tooEarly = (activity.notBeforeMin ?? horizon) + way.durationMin;
+  for (let tries = 0; tries < mostTries && end > horizon; tries++) {
     state.looked++;
     if (best && best.end - end > patienceMin) return best;
-    const start = end - mode.durationMin;
-    if (end < tooEarly) return best ?? { why: looks === 0 ? 'too-early' : reason };
-    if (mode.handsOn) {
-      const gap = state.busy[worker]!.latestGap(end, mode.durationMin);
+    const start = end - way.durationMin;
+    if (end < tooEarly) return best ?? { why: tries === 0 ? 'too-early' : reason };
+    if (way.handsOn) {
+      const gap = state.busy[cook]!.latestGap(end, way.durationMin);
       if (gap < end) {
-        blocker = state.busy[worker]!.ownerAt(gap);
+        blocker = state.busy[cook]!.ownerAt(gap);
         end = gap;
         continue;
       }
-      const gone = away(state, worker, start, end);
+      const gone = away(state, cook, start, end);
       if (gone !== undefined) {
         end = gone;
         continue;
       }
     }
     if (prepared.anyDust) {
-      const dusty = dustClash(state, index, mode, start, end);
+      const dusty = dustClash(state, index, way, start, end);
       if (dusty) {
         blocker = dusty.activity;
         end = Math.min(
@@ -208,7 +208,7 @@ export function tryPlace(
         continue;
       }
     }
-    if (mode.flames > 0 && mostAtOnce(state.flames, start, end) + mode.flames > problem.flames) {
+    if (way.flames > 0 && mostAtOnce(state.flames, start, end) + way.flames > problem.flames) {
       let until = horizon;
       for (const each of state.flames)
         if (each.start < end && each.end > start && each.start > until) {
@@ -219,8 +219,8 @@ export function tryPlace(
       reason = 'no-flame';
       continue;
     }
-    const room = mode.stands && state.standing[mode.stands.room];
-    if (room && mostAtOnce(room, start, end) + mode.stands!.places > problem.rooms![mode.stands!.room]!) {
+    const room = way.stands && state.standing[way.stands.room];
+    if (room && mostAtOnce(room, start, end) + way.stands!.places > problem.rooms![way.stands!.room]!) {
       let until = horizon;
       for (const each of room)
         if (each.start < end && each.end > start && each.start > until) {
@@ -231,33 +231,33 @@ export function tryPlace(
       reason = 'no-room';
       continue;
     }
-    let shelved = unshelved;
-    if (mode.chamber) {
-      const found = shelve(state, index, mode, start, end);
+    let racked = unracked;
+    if (way.oven) {
+      const found = rackFor(state, index, way, start, end);
       if ('tryEnd' in found) {
         end = found.tryEnd;
         blocker = found.blocker;
-        reason = 'no-chamber';
+        reason = 'no-oven';
         continue;
       }
-      shelved = found;
+      racked = found;
     }
-    const attention = attend(state, index, mode, worker, start, end);
-    if (typeof attention === 'number') {
-      end = attention;
+    const looks = attend(state, index, way, cook, start, end);
+    if (typeof looks === 'number') {
+      end = looks;
       continue;
     }
-    const picked = pickUnits(state, index, mode, start, end);
+    const picked = pickUnits(state, index, way, start, end);
     if ('why' in picked) {
       end = picked.tryEnd;
       if (picked.blocker >= 0) ({ blocker } = picked);
       reason = picked.why;
       continue;
     }
-    const washed = washUp(state, { index, mode, worker, start, end, picked, attention });
+    const washed = washUp(state, { index, way, cook, start, end, picked, looks });
     if ('why' in washed) {
       end = washed.tryEnd;
-      if (washed.why !== 'no-worker') reason = washed.why;
+      if (washed.why !== 'no-cook') reason = washed.why;
       continue;
     }
 
@@ -277,33 +277,33 @@ export function tryPlace(
         }
       );
     const choice: Choice = {
-      worker: mode.handsOn ? worker : -1,
+      cook: way.handsOn ? cook : -1,
       units: picked.units,
       start,
       end,
-      chamber: shelved.chamber,
-      shelves: shelved.shelves,
-      attention,
+      oven: racked.oven,
+      racks: racked.racks,
+      looks,
       blocker,
       washes: washed.washes,
       asked: washed.asked,
     };
     if (!best || choice.washes.length < best.washes.length) best = choice;
     if (best.washes.length === 0) return best;
-    end = nextChange(state, mode, worker, end);
+    end = nextChange(state, way, cook, end);
   }
   return best ?? { why: reason };
 }
 
 /** The latest end before this one at which it comes between other uses of its kit or hands: in between, nothing changes. */
-function nextChange(state: State, mode: Mode, worker: number, end: number): number {
+function nextChange(state: State, way: Way, cook: number, end: number): number {
   let latest = horizon;
   const look = ({ uses }: State['units'][number]): void => {
     for (let i = uses.length - 1; i >= 0 && uses[i]!.start < end; i--) latest = Math.max(latest, uses[i]!.start);
   };
-  for (const use of mode.uses)
+  for (const use of way.uses)
     for (const unit of state.prepared.unitsOfKind.get(use.kind) ?? []) look(state.units[unit]!);
-  if (mode.handsOn) look(state.hands[worker]!);
+  if (way.handsOn) look(state.hands[cook]!);
   return latest;
 }
 
@@ -311,7 +311,7 @@ function nextChange(state: State, mode: Mode, worker: number, end: number): numb
 export function commit(state: State, index: number, choice: Choice): void {
   const { prepared, order, washes, flames, dusty, trail } = state;
   const activity = prepared.problem.activities[index]!;
-  const mode = modeOf(state, index);
+  const way = wayOf(state, index);
   const facts = prepared.facts[index]!;
   const { start, end } = choice;
   if (trail) {
@@ -326,7 +326,7 @@ export function commit(state: State, index: number, choice: Choice): void {
   }
   for (const wash of choice.washes) {
     washes.push(wash);
-    takeTime(state, wash.worker, wash.startMin, wash.endMin, index);
+    takeTime(state, wash.cook, wash.startMin, wash.endMin, index);
     state.sink.add(wash.startMin, wash.endMin, index);
     trail?.push(() => state.sink.remove(wash.startMin));
     if (wash.machineUntilMin !== undefined) {
@@ -334,7 +334,7 @@ export function commit(state: State, index: number, choice: Choice): void {
       trail?.push(() => state.machine.remove(wash.startMin));
     }
     for (const { unit, before } of wash.because) {
-      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.worker]!, {
+      useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.cook]!, {
         start: wash.startMin,
         end: unit >= 0 ? (wash.machineUntilMin ?? wash.endMin) : wash.endMin,
         activity: before,
@@ -344,52 +344,52 @@ export function commit(state: State, index: number, choice: Choice): void {
   }
   // Where nobody handles what is still raw, the kit it is heated in is freed by the heat as well.
   const asked =
-    mode.handsOn || facts.ends.length === 0
+    way.handsOn || facts.ends.length === 0
       ? choice.asked
       : withDemand(state, without(choice.asked, facts.ends), facts.demand);
-  for (let at = 0; at < mode.uses.length; at++) {
+  for (let at = 0; at < way.uses.length; at++) {
     const unit = choice.units[at]!;
     useSurface(state, state.units[unit]!, { start, end, activity: index, demand: asked });
-    const { hold } = mode.uses[at]!;
+    const { hold } = way.uses[at]!;
     if (hold !== undefined) takeHold(state, hold, unit, start, end);
   }
-  if (choice.worker >= 0) {
+  if (choice.cook >= 0) {
     if (prepared.classes.length > 0)
-      useSurface(state, state.hands[choice.worker]!, { start, end, activity: index, demand: asked });
-    takeTime(state, choice.worker, start, end, index);
+      useSurface(state, state.hands[choice.cook]!, { start, end, activity: index, demand: asked });
+    takeTime(state, choice.cook, start, end, index);
   }
-  for (const point of choice.attention) takeTime(state, point.worker, point.startMin, point.endMin, index);
-  for (let each = 0; each < mode.flames; each++) flames.push({ start, end, activity: index });
-  const room = mode.stands && state.standing[mode.stands.room];
+  for (const point of choice.looks) takeTime(state, point.cook, point.startMin, point.endMin, index);
+  for (let each = 0; each < way.flames; each++) flames.push({ start, end, activity: index });
+  const room = way.stands && state.standing[way.stands.room];
   if (room) {
     const before = room.length;
     trail?.push(() => {
       room.length = before;
     });
-    for (let each = 0; each < mode.stands!.places; each++) room.push({ start, end, activity: index });
+    for (let each = 0; each < way.stands!.places; each++) room.push({ start, end, activity: index });
   }
-  if (mode.chamber) {
+  if (way.oven) {
     const load: Load = {
       start,
       end,
-      use: mode.chamber,
-      shelves: choice.shelves,
+      use: way.oven,
+      racks: choice.racks,
       activity: index,
-      opens: opensOf(mode, start, end),
+      opens: opensOf(way, start, end),
     };
-    trail?.push(state.chambers[choice.chamber]!.remember());
-    state.chambers[choice.chamber]!.add(load);
+    trail?.push(state.ovens[choice.oven]!.remember());
+    state.ovens[choice.oven]!.add(load);
   }
   const done: Placed = {
     activity: index,
-    mode: state.modes[index]!,
+    way: state.ways[index]!,
     startMin: start,
     endMin: end,
-    worker: choice.worker,
+    cook: choice.cook,
     units: choice.units,
-    chamber: choice.chamber,
-    shelves: choice.shelves,
-    attention: choice.attention,
+    oven: choice.oven,
+    racks: choice.racks,
+    looks: choice.looks,
   };
   state.placed[index] = done;
   state.blockers[index] = choice.blocker;
@@ -406,9 +406,9 @@ export function commit(state: State, index: number, choice: Choice): void {
   }
 }
 
-function takeTime(state: State, worker: number, from: number, to: number, owner: number): void {
-  state.busy[worker]!.add(from, to, owner);
-  state.trail?.push(() => state.busy[worker]!.remove(from));
+function takeTime(state: State, cook: number, from: number, to: number, owner: number): void {
+  state.busy[cook]!.add(from, to, owner);
+  state.trail?.push(() => state.busy[cook]!.remove(from));
 }
 
 function useSurface(state: State, surface: Surface, use: SurfaceUse): void {

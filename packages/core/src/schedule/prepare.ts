@@ -43,7 +43,7 @@ export interface Prepared {
   readonly anyFood: number;
   readonly nobody: number;
   readonly anyDust: boolean;
-  /** For each activity, the workers who can do it. */
+  /** For each activity, the cooks who can do it. */
   readonly able: readonly (readonly number[])[];
   /** For each activity, what must come so shortly before it that both go in as one chain. */
   readonly tight: readonly (readonly Link[])[];
@@ -159,10 +159,10 @@ export function prepare(problem: Problem): Prepared {
     ),
     waiting: Int32Array.from(followers, (list) => list.length),
     holders: activities.flatMap((activity, index) =>
-      activity.modes.some((mode) => mode.uses.some((use) => use.hold !== undefined)) ? [index] : [],
+      activity.ways.some((way) => way.uses.some((use) => use.hold !== undefined)) ? [index] : [],
     ),
     anyDust: activities.some((activity) => activity.dust.length > 0),
-    able: activities.map((activity) => activity.workers ?? problem.workers.map((_, worker) => worker)),
+    able: activities.map((activity) => activity.cooks ?? problem.cooks.map((_, cook) => cook)),
     tight: activities.map((activity) => activity.before.filter((link) => link.mostMin <= tightMin)),
   };
 }

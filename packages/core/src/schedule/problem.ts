@@ -1,12 +1,12 @@
 /**
- * What the scheduler knows: activities, pieces of kit, workers, chambers with shelves, a pool of flames, and marks that
+ * What the scheduler knows: activities, pieces of kit, cooks, ovens with racks, a pool of flames, and marks that
  * flow from one to the other with use. It knows nothing of cooking. Times are whole minutes; 0 is the first serving.
  */
 export interface Problem {
   readonly activities: readonly Activity[];
   readonly units: readonly Unit[];
-  readonly workers: readonly Worker[];
-  readonly chambers: readonly Chamber[];
+  readonly cooks: readonly Cook[];
+  readonly ovens: readonly Oven[];
   /** How many flames may burn at once. */
   readonly flames: number;
   /** Rooms where things stand, each with so many places; absent: none is reckoned with. */
@@ -19,7 +19,7 @@ export interface Problem {
   readonly heatEnds: readonly number[];
   /** After loose dust, nothing open that must be kept from it for this long, in minutes. */
   readonly settleMin: number;
-  /** Minutes to wash a worker's hands. */
+  /** Minutes to wash a cook's hands. */
   readonly handsMin: number;
   /** What washes units by itself; absent: there is none. */
   readonly machine?: Machine | undefined;
@@ -29,7 +29,7 @@ export interface Problem {
   readonly goals: readonly Goal[];
 }
 
-/** `washes`: fewer of them; `washMin`: minutes that workers wash; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
+/** `washes`: fewer of them; `washMin`: minutes that cooks wash; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
 export const usualGoals = ['washes', 'bent', 'day', 'washMin', 'calm', 'held'] as const;
 export type Goal = (typeof usualGoals)[number];
 
@@ -57,30 +57,30 @@ export interface Guard {
   readonly exempt: readonly number[];
 }
 
-export interface ChamberUse {
-  /** The chambers that will do. */
+export interface OvenAsk {
+  /** The ovens that will do. */
   readonly in: readonly number[];
   readonly wishC: number;
   readonly lowC: number;
   readonly highC: number;
-  readonly shelves: number;
-  /** The highest shelf it may take, where that is not free; 0 is the top. */
-  readonly shelf?: number | undefined;
+  readonly racks: number;
+  /** The highest rack it may take, where that is not free; 0 is the top. */
+  readonly rack?: number | undefined;
   readonly covered: boolean;
   /** The heat comes from above and spares nothing else: no other load at that time. */
   readonly alone: boolean;
-  /** From its start the chamber stays shut for so many minutes; absent: it may be opened at any time. */
+  /** From its start the oven stays shut for so many minutes; absent: it may be opened at any time. */
   readonly shutMin?: number | undefined;
 }
 
 /** A way of doing an activity. */
-export interface Mode {
+export interface Way {
   readonly durationMin: number;
-  /** A worker is busy with it all through; else it goes by itself. */
+  /** A cook is busy with it all through; else it goes by itself. */
   readonly handsOn: boolean;
-  readonly attention: readonly { readonly atMin: number; readonly takesMin: number }[];
+  readonly looks: readonly { readonly atMin: number; readonly takesMin: number }[];
   readonly uses: readonly UnitUse[];
-  readonly chamber?: ChamberUse | undefined;
+  readonly oven?: OvenAsk | undefined;
   /** How many flames it needs. */
   readonly flames: number;
   /** A room it stands in, and how many places it takes there. */
@@ -92,13 +92,13 @@ export interface Mode {
 export interface Activity {
   readonly id: string;
   /** At least one; the first is the usual. */
-  readonly modes: readonly Mode[];
-  /** The workers who can do it and look after it; absent: all. */
-  readonly workers?: readonly number[] | undefined;
+  readonly ways: readonly Way[];
+  /** The cooks who can do it and look after it; absent: all. */
+  readonly cooks?: readonly number[] | undefined;
   /** It throws up dust of the marks it carries among these. */
   readonly dust: readonly Carry[];
   readonly carries: readonly Carry[];
-  /** What could fall from it on what stands below in a chamber; absent: what it carries. */
+  /** What could fall from it on what stands below in a oven; absent: what it carries. */
   readonly drips?: readonly Carry[] | undefined;
   readonly guards: readonly Guard[];
   /** Marks that its heat ends in the food, and on the kit it is heated in where nobody handles it. */
@@ -125,7 +125,7 @@ export interface Unit {
 
 /** Washes as many units as it has places for, one load after the other, while nobody stands by. */
 export interface Machine {
-  /** Minutes of a worker to load and start it, and from then until the units can be used. */
+  /** Minutes of a cook to load and start it, and from then until the units can be used. */
   readonly loadMin: number;
   readonly cycleMin: number;
   readonly places: number;
@@ -133,14 +133,14 @@ export interface Machine {
   readonly freeFromMin?: number | undefined;
 }
 
-export interface Worker {
+export interface Cook {
   readonly windows: readonly { readonly fromMin: number; readonly toMin: number }[];
   /** Whether they wash up. Their own hands they always wash. */
   readonly washesUp: boolean;
 }
 
-export interface Chamber {
-  readonly shelves: number;
+export interface Oven {
+  readonly racks: number;
   readonly roomC: number;
   readonly heatsCPerMin: number;
   readonly coolsCPerMin: number;
@@ -148,35 +148,35 @@ export interface Chamber {
 
 export interface Placed {
   readonly activity: number;
-  readonly mode: number;
+  readonly way: number;
   readonly startMin: number;
   readonly endMin: number;
-  readonly worker: number;
+  readonly cook: number;
   readonly units: readonly number[];
-  readonly chamber: number;
-  readonly shelves: readonly number[];
-  readonly attention: readonly {
+  readonly oven: number;
+  readonly racks: readonly number[];
+  readonly looks: readonly {
     readonly startMin: number;
     readonly endMin: number;
-    readonly worker: number;
+    readonly cook: number;
     readonly index: number;
   }[];
 }
 
 export interface Wash {
   readonly startMin: number;
-  /** When the worker is free again, their hands clean. */
+  /** When the cook is free again, their hands clean. */
   readonly endMin: number;
   /** In the machine until then; absent: washed by hand, and clean at the end. */
   readonly machineUntilMin?: number | undefined;
-  readonly worker: number;
+  readonly cook: number;
   readonly units: readonly number[];
-  /** What is on the unit (or, with unit −1, on the worker's hands) and the activity that needs it gone. */
+  /** What is on the unit (or, with unit −1, on the cook's hands) and the activity that needs it gone. */
   readonly because: readonly { readonly unit: number; readonly marks: readonly number[]; readonly before: number }[];
 }
 
 export interface Heat {
-  readonly chamber: number;
+  readonly oven: number;
   readonly startMin: number;
   readonly readyMin: number;
   readonly untilMin: number;
@@ -208,13 +208,13 @@ export function better(a: Score, b: Score): boolean {
 export interface Stuck {
   readonly activity: number;
   readonly why:
-    | 'no-worker'
+    | 'no-cook'
     | 'no-unit'
     | 'no-clean-unit'
     | 'wait-too-long'
     | 'stands-too-long'
     | 'too-early'
-    | 'no-chamber'
+    | 'no-oven'
     | 'no-flame'
     | 'no-room'
     | 'dust'

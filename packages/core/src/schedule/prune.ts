@@ -90,7 +90,7 @@ class Replay {
     const { problem } = this.prepared;
     return {
       onUnit: Int32Array.from(this.table.suspect, (suspect) => (suspect ? unknown : none)),
-      onHands: new Int32Array(problem.workers.length),
+      onHands: new Int32Array(problem.cooks.length),
       food: new Int32Array(problem.activities.length),
       done: 0,
     };
@@ -107,12 +107,12 @@ class Replay {
     const { bits } = this;
     for (; scene.done < this.inTime.length && this.inTime[scene.done]!.startMin < until; scene.done++) {
       const each = this.inTime[scene.done]!;
-      const { activity, units, worker } = each;
+      const { activity, units, cook } = each;
       const slot = 2 + 3 * activity + (tried ? 3 * problem.activities.length : 0);
       const met = slot * width;
       bits.copyWithin(met, none, width);
       for (let u = -1; u < units.length; u++) {
-        const from = u < 0 ? (worker >= 0 ? scene.onHands[worker]! : none) : scene.onUnit[units[u]!]!;
+        const from = u < 0 ? (cook >= 0 ? scene.onHands[cook]! : none) : scene.onUnit[units[u]!]!;
         if (from !== none) for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | bits[from * width + i]!;
       }
       const forbidden = forbids[activity]!;
@@ -138,7 +138,7 @@ class Replay {
         for (const mark of ends) bits.fill(0, left * width + mark * words, left * width + (mark + 1) * words);
       }
       scene.food[activity] = left;
-      const stays = worker >= 0 ? slot : left;
+      const stays = cook >= 0 ? slot : left;
       let kept = -1;
       for (const unit of units) {
         if (suspect[unit] && kept < 0) {
@@ -148,20 +148,20 @@ class Replay {
         }
         scene.onUnit[unit] = suspect[unit] ? kept : stays;
       }
-      if (worker >= 0) scene.onHands[worker] = slot;
+      if (cook >= 0) scene.onHands[cook] = slot;
     }
     return false;
   }
 
   wash(scene: Scene, wash: Wash): void {
-    scene.onHands[wash.worker] = none;
+    scene.onHands[wash.cook] = none;
     for (const unit of wash.units) scene.onUnit[unit] = none;
   }
 
-  /** The classes that are on a unit, or on a worker's hands (unit −1). */
-  on(scene: Scene, unit: number, worker: number): number[] {
+  /** The classes that are on a unit, or on a cook's hands (unit −1). */
+  on(scene: Scene, unit: number, cook: number): number[] {
     const { width, words } = this.table;
-    const slot = unit >= 0 ? scene.onUnit[unit]! : scene.onHands[worker]!;
+    const slot = unit >= 0 ? scene.onUnit[unit]! : scene.onHands[cook]!;
     const found = new Set<number>();
     for (let i = 0; i < width; i++) if (this.bits[slot * width + i] !== 0) found.add(Math.floor(i / words));
     return [...found];
@@ -208,7 +208,7 @@ export function prune(prepared: Prepared, placed: readonly Placed[], washes: rea
       now = {
         ...now,
         because: now.because.map((why) => {
-          const there = replay.on(scene, why.unit, now.worker);
+          const there = replay.on(scene, why.unit, now.cook);
           return there.length > 0 ? { ...why, marks: there } : why;
         }),
       };

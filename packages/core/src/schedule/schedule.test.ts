@@ -6,7 +6,7 @@ import { Occasion, type Plan } from '../model/index.ts';
 import { audit } from '../audit/index.ts';
 import { makePlan, planning } from '../plan/index.ts';
 import { ExemptSets, addGuards, clashes, noDemand } from './demands.ts';
-import { Contents, type Load } from './chamber.ts';
+import { Contents, type Load } from './oven.ts';
 import { lowerBoundMin } from './bound.ts';
 import { jobShop, published } from '../../test-support/jobShop.ts';
 import { shifted } from './moves.ts';
@@ -272,7 +272,7 @@ describe('demands', () => {
 });
 
 describe('the oven', () => {
-  const chamber = { shelves: 2, roomC: 20, heatsCPerMin: 10, coolsCPerMin: 5 };
+  const oven = { racks: 2, roomC: 20, heatsCPerMin: 10, coolsCPerMin: 5 };
   const load = (
     start: number,
     end: number,
@@ -289,17 +289,17 @@ describe('the oven', () => {
       wishC,
       lowC: wishC - tolerance,
       highC: wishC + tolerance,
-      shelves: 1,
+      racks: 1,
       covered: true,
       alone,
       shutMin,
     },
-    shelves: [0],
+    racks: [0],
     activity: 0,
     opens: [start, ...looks, end],
   });
   const holding = (...loads: Load[]): Contents => {
-    const contents = new Contents(chamber);
+    const contents = new Contents(oven);
     for (const each of loads) contents.add(each);
     return contents;
   };
@@ -349,7 +349,7 @@ describe('the oven', () => {
         fc.integer({ min: 5, max: 50 }),
         fc.constantFrom(undefined, 8, 25),
         (there, wishC, long, shut) => {
-          const contents = new Contents(chamber);
+          const contents = new Contents(oven);
           for (const { start, long: length, wishC: heat, shutMin } of there) {
             const each = load(start, start + length, heat, 10, false, shutMin, [start + Math.floor(length / 2)]);
             if (contents.refuses(each.start, each.end, each.use, each.opens) === undefined) contents.add(each);
@@ -377,7 +377,7 @@ describe('the oven', () => {
     });
     fc.assert(
       fc.property(fc.array(anyLoad, { maxLength: 8 }), (list) => {
-        const contents = new Contents(chamber);
+        const contents = new Contents(oven);
         for (const { start, long, wishC, tolerance, alone } of list) {
           const each = load(start, start + long, wishC, tolerance, alone && tolerance === 0);
           if (contents.refuses(each.start, each.end, each.use, each.opens) === undefined) contents.add(each);
@@ -407,7 +407,7 @@ describe('the oven', () => {
   });
   test('it is turned on in time, from cold', () => {
     expect(holding(load(0, 60, 200)).heats(0)).toEqual([
-      { chamber: 0, startMin: -18, readyMin: 0, untilMin: 60, temperatureC: 200 },
+      { oven: 0, startMin: -18, readyMin: 0, untilMin: 60, temperatureC: 200 },
     ]);
   });
 });

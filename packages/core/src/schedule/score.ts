@@ -1,6 +1,6 @@
 import type { Goal, Placed, Problem, Score, Wash } from './problem.ts';
 
-type Measured = Pick<Placed, 'activity' | 'mode' | 'startMin' | 'endMin' | 'worker' | 'attention'>;
+type Measured = Pick<Placed, 'activity' | 'way' | 'startMin' | 'endMin' | 'cook' | 'looks'>;
 
 /** The last minutes before the first serving, in which it should be calm. */
 const lastMin = 30;
@@ -33,12 +33,12 @@ export function figuresOf(
       lastDue = Math.max(lastDue, dueMin);
       held += Math.max(0, dueMin - each.endMin);
     }
-    if (activities[each.activity]!.modes[each.mode]!.bent) bent++;
-    if (each.worker >= 0) {
+    if (activities[each.activity]!.ways[each.way]!.bent) bent++;
+    if (each.cook >= 0) {
       if (each.startMin >= dayStartsMin) first = Math.min(first, each.startMin);
       calm += Math.max(0, Math.min(each.endMin, 0) - Math.max(each.startMin, -lastMin));
     }
-    for (const point of each.attention) if (point.startMin >= dayStartsMin) first = Math.min(first, point.startMin);
+    for (const point of each.looks) if (point.startMin >= dayStartsMin) first = Math.min(first, point.startMin);
   }
   return {
     washes: washes.length,

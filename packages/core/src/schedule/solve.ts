@@ -18,7 +18,7 @@ export interface SolveOptions {
   /** How much may be done to find a first one; absent: by the number of activities. */
   readonly firstEffort?: number;
   /** A timetable to begin from, where it still holds: its activities in the order in which they are placed (the last in time first), and which way each is done. */
-  readonly from?: { readonly line: Int32Array; readonly modes: Uint8Array } | undefined;
+  readonly from?: { readonly line: Int32Array; readonly ways: Uint8Array } | undefined;
 }
 
 /** Places that an ordinary machine looks at in a second, in a kitchen of sixty tasks. Measured with `npm run bench -- schedule`. */
@@ -38,7 +38,7 @@ export function* solve(
   const random = seeded(seed);
   const prepared = prepare(problem);
   const ground = groundOf(prepared);
-  const known = from && again(prepared, from.line, from.modes);
+  const known = from && again(prepared, from.line, from.ways);
   if (known) yield { kind: 'found', round: 0, timetable: finished(prepared, known.result) };
   const first =
     known ??
@@ -58,14 +58,14 @@ export function* solve(
 function again(
   prepared: Prepared,
   line: Int32Array,
-  modes: Uint8Array,
+  ways: Uint8Array,
 ): { readonly leaning: Leaning; readonly result: Timetable } | undefined {
   const size = prepared.problem.activities.length;
   const leaning: Leaning = {
     line,
     lean: new Float64Array(size),
     early: new Float64Array(size),
-    modes,
+    ways,
     who: new Int8Array(size).fill(-1),
     byHand: new Uint8Array(size),
     patienceMin: 15,
@@ -74,9 +74,9 @@ function again(
   return isStuck(result) ? undefined : { leaning, result };
 }
 
-/** Whether nothing is to be chosen but the order: each activity is done in one way, by one worker, with nothing else. */
-const isTied = ({ activities, workers }: Problem): boolean =>
+/** Whether nothing is to be chosen but the order: each activity is done in one way, by one cook, with nothing else. */
+const isTied = ({ activities, cooks }: Problem): boolean =>
   activities.every(
     (activity) =>
-      activity.modes.length === 1 && activity.modes[0]!.uses.length === 0 && (activity.workers ?? workers).length === 1,
+      activity.ways.length === 1 && activity.ways[0]!.uses.length === 0 && (activity.cooks ?? cooks).length === 1,
   );

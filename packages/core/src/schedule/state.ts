@@ -1,5 +1,5 @@
 import { Busy } from './busy.ts';
-import { Contents } from './chamber.ts';
+import { Contents } from './oven.ts';
 import type { Demand } from './demands.ts';
 import type { Prepared } from './prepare.ts';
 import type { Placed, Wash } from './problem.ts';
@@ -16,7 +16,7 @@ export interface State {
   readonly machine: Busy;
   /** Of which activities what they leave dirty is washed by hand, though a machine could. */
   readonly byHand: Uint8Array;
-  readonly chambers: readonly Contents[];
+  readonly ovens: readonly Contents[];
   readonly flames: { readonly start: number; readonly end: number; readonly activity: number }[];
   /** For each room, what stands there: an entry for each place. */
   readonly standing: readonly { readonly start: number; readonly end: number; readonly activity: number }[][];
@@ -25,7 +25,7 @@ export interface State {
   readonly washes: Wash[];
   readonly placed: (Placed | undefined)[];
   /** Which way each activity is done. */
-  readonly modes: Uint8Array;
+  readonly ways: Uint8Array;
   /** What is asked of the food that goes into each activity, by what comes after it. */
   readonly food: Demand[];
   /** How many followers of each activity are not placed yet. */
@@ -41,25 +41,25 @@ export interface State {
   looked: number;
 }
 
-export function emptyState(prepared: Prepared, { modes, byHand }: Pick<State, 'modes' | 'byHand'>): State {
+export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'ways' | 'byHand'>): State {
   const { problem, nothing, holders } = prepared;
   const { activities } = problem;
   const size = activities.length;
   const holdsLeft = new Map<string, number>();
   for (const index of holders) {
-    for (const { hold } of activities[index]!.modes[modes[index]!]!.uses)
+    for (const { hold } of activities[index]!.ways[ways[index]!]!.uses)
       if (hold !== undefined) holdsLeft.set(hold, (holdsLeft.get(hold) ?? 0) + 1);
   }
   return {
     prepared,
-    modes,
+    ways,
     byHand,
     units: problem.units.map(() => new Surface(nothing)),
-    hands: problem.workers.map(() => new Surface(nothing)),
-    busy: problem.workers.map(() => new Busy()),
+    hands: problem.cooks.map(() => new Surface(nothing)),
+    busy: problem.cooks.map(() => new Busy()),
     sink: new Busy(),
     machine: new Busy(),
-    chambers: problem.chambers.map((chamber) => new Contents(chamber)),
+    ovens: problem.ovens.map((oven) => new Contents(oven)),
     flames: [],
     standing: (problem.rooms ?? []).map(() => []),
     dusty: [],
@@ -77,8 +77,8 @@ export function emptyState(prepared: Prepared, { modes, byHand }: Pick<State, 'm
   };
 }
 
-export const modeOf = (state: State, index: number) =>
-  state.prepared.problem.activities[index]!.modes[state.modes[index]!]!;
+export const wayOf = (state: State, index: number) =>
+  state.prepared.problem.activities[index]!.ways[state.ways[index]!]!;
 
 /** Takes back everything since the trail had this length. */
 export function takeBack(state: State, length: number): void {

@@ -1,5 +1,5 @@
 import { clashes } from './demands.ts';
-import type { Mode } from './problem.ts';
+import type { Way } from './problem.ts';
 import type { State } from './state.ts';
 
 export interface Picked {
@@ -16,14 +16,14 @@ export interface NoUnits {
 }
 
 /** For each use of the activity a unit that is free then, rather one that needs no wash, rather one not used before. */
-export function pickUnits(state: State, index: number, mode: Mode, start: number, end: number): Picked | NoUnits {
+export function pickUnits(state: State, index: number, way: Way, start: number, end: number): Picked | NoUnits {
   const { prepared } = state;
   const { problem } = prepared;
   const { carries } = prepared.facts[index]!;
-  if (mode.uses.length === 0) return nothing;
+  if (way.uses.length === 0) return nothing;
   const chosen: number[] = [];
   const left: (readonly number[])[] = [];
-  for (const use of mode.uses) {
+  for (const use of way.uses) {
     const held = use.hold !== undefined ? state.heldUnit.get(use.hold) : undefined;
     const opens = use.hold !== undefined && held === undefined && state.holdsLeft.get(use.hold)! > 1;
     let best = -1;

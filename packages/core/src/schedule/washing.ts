@@ -1,5 +1,5 @@
 import { clashes, type Demand } from './demands.ts';
-import type { Machine, Mode, Placed, Problem, Stuck, Wash } from './problem.ts';
+import type { Machine, Way, Placed, Problem, Stuck, Wash } from './problem.ts';
 import { withDemand, without, type State } from './state.ts';
 import type { Surface } from './surface.ts';
 import type { Picked } from './units.ts';
@@ -12,12 +12,12 @@ const longestDirtyMin = 45;
 /** A place looked at: who does it, when, on what. */
 export interface Spot {
   readonly index: number;
-  readonly mode: Mode;
-  readonly worker: number;
+  readonly way: Way;
+  readonly cook: number;
   readonly start: number;
   readonly end: number;
   readonly picked: Picked;
-  readonly attention: Placed['attention'];
+  readonly looks: Placed['looks'];
 }
 
 export interface Washed {
@@ -32,8 +32,8 @@ export interface Unwashed {
   readonly tryEnd: number;
 }
 
-export const called = (attention: Placed['attention'], worker: number, from: number, to: number): boolean =>
-  attention.some((one) => one.worker === worker && one.startMin < to && one.endMin > from);
+export const called = (looks: Placed['looks'], cook: number, from: number, to: number): boolean =>
+  looks.some((one) => one.cook === cook && one.startMin < to && one.endMin > from);
 
 /**
  * Washes where a residue would reach what is guarded from it: after the activity, as soon as it is done, for what comes next;
@@ -42,13 +42,13 @@ export const called = (attention: Placed['attention'], worker: number, from: num
 export function washUp(state: State, spot: Spot): Washed | Unwashed {
   const { prepared } = state;
   const { problem } = prepared;
-  const { index, mode, worker, start, end, picked } = spot;
+  const { index, way, cook, start, end, picked } = spot;
   const facts = prepared.facts[index]!;
   if (prepared.classes.length === 0) return { washes: none, asked: prepared.nothing };
   const { units } = picked;
   const count = units.length;
-  const surfaceAt = (at: number): Surface => (at < count ? state.units[units[at]!]! : state.hands[worker]!);
-  const places = mode.handsOn ? count + 1 : count;
+  const surfaceAt = (at: number): Surface => (at < count ? state.units[units[at]!]! : state.hands[cook]!);
+  const places = way.handsOn ? count + 1 : count;
   let suspect = false;
   for (const unit of units)
     if (!problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0) suspect = true;
@@ -92,7 +92,7 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
   const minutes = (dirty: readonly number[]): number =>
     dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
   // Who does not wash up still washes their own hands: then that is a wash of its own.
-  const apart = mode.handsOn && !problem.workers[worker]!.washesUp;
+  const apart = way.handsOn && !problem.cooks[cook]!.washesUp;
   const inGroups = (dirty: readonly number[]): readonly (readonly number[])[] =>
     apart && dirty.length > 1 && dirty.includes(count)
       ? [dirty.filter((at) => at !== count), [count]]
@@ -134,14 +134,14 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     }
     // Done a little earlier, there may be time to wash up before the next use.
     if (slot === undefined)
-      return { why: 'no-worker', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
+      return { why: 'no-cook', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
     // One sink: what is washed next is washed after it.
     from = slot + duration;
     washes.push({
       startMin: slot,
       endMin: slot + duration,
       ...(machineMin === undefined ? {} : { machineUntilMin: slot + duration + machineMin }),
-      worker: washer,
+      cook: washer,
       units: group.map(unitAt).filter((unit) => unit >= 0),
       because: group.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
     });
@@ -151,7 +151,7 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
       (at) =>
         at < count &&
         (!problem.units[units[at]!]!.comesClean ||
-          (mode.uses[at]!.hold !== undefined && state.heldUnit.has(mode.uses[at]!.hold!))),
+          (way.uses[at]!.hold !== undefined && state.heldUnit.has(way.uses[at]!.hold!))),
     )
   )
     return { why: 'no-clean-unit', tryEnd: end - 1 };
@@ -176,21 +176,21 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     const duration = minutes(group);
     const washFrom = until - duration;
     const inSink = state.sink.clash(washFrom, until);
-    if (inSink !== undefined) return { why: 'no-worker', tryEnd: Math.min(end - 1, inSink + mode.durationMin) };
+    if (inSink !== undefined) return { why: 'no-cook', tryEnd: Math.min(end - 1, inSink + way.durationMin) };
     const washers = washersFor(state, spot, group.includes(count));
     const washer = washers.find(
       (who) =>
         state.busy[who]!.clash(washFrom, until) === undefined &&
         away(state, who, washFrom, until) === undefined &&
-        !called(spot.attention, who, washFrom, until),
+        !called(spot.looks, who, washFrom, until),
     );
     if (washer === undefined)
       return {
-        why: 'no-worker',
+        why: 'no-cook',
         tryEnd: Math.min(
           end - 1,
           Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(washFrom, until) ?? start - 1)) +
-            mode.durationMin,
+            way.durationMin,
         ),
       };
     if (group.some((at) => at < count && surfaceAt(at).clash(washFrom, start, undefined) !== undefined))
@@ -198,7 +198,7 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
     washes.push({
       startMin: washFrom,
       endMin: until,
-      worker: washer,
+      cook: washer,
       units: group.map(unitAt).filter((unit) => unit >= 0),
       because: becauseBefore(group),
     });
@@ -209,7 +209,7 @@ export function washUp(state: State, spot: Spot): Washed | Unwashed {
 
 const none: readonly Wash[] = [];
 
-/** Whether the machine can wash all of these, there is something to wash in it, and it takes a worker less time than the sink. */
+/** Whether the machine can wash all of these, there is something to wash in it, and it takes a cook less time than the sink. */
 function inMachine({ units }: Problem, { loadMin, places }: Machine, group: readonly number[]): boolean {
   const kit = group.filter((unit) => unit >= 0);
   return (
@@ -221,16 +221,16 @@ function inMachine({ units }: Problem, { loadMin, places }: Machine, group: read
 }
 
 /** Who could do a wash at a spot: with dirty hands, only their owner; else whoever does the work first, if they wash up, then the others who do. */
-function washersFor(state: State, { mode, worker }: Spot, hands: boolean): readonly number[] {
-  const { workers } = state.prepared.problem;
-  if (hands) return [worker];
-  const others = [...workers.keys()].filter((who) => workers[who]!.washesUp);
-  return mode.handsOn && workers[worker]!.washesUp ? [worker, ...others.filter((who) => who !== worker)] : others;
+function washersFor(state: State, { way, cook }: Spot, hands: boolean): readonly number[] {
+  const { cooks } = state.prepared.problem;
+  if (hands) return [cook];
+  const others = [...cooks.keys()].filter((who) => cooks[who]!.washesUp);
+  return way.handsOn && cooks[cook]!.washesUp ? [cook, ...others.filter((who) => who !== cook)] : others;
 }
 
-/** The latest moment before `end` at which a worker's time in the kitchen ends, if [start, end) is not inside it; else undefined. */
-export function away(state: State, worker: number, start: number, end: number): number | undefined {
-  const { windows } = state.prepared.problem.workers[worker]!;
+/** The latest moment before `end` at which a cook's time in the kitchen ends, if [start, end) is not inside it; else undefined. */
+export function away(state: State, cook: number, start: number, end: number): number | undefined {
+  const { windows } = state.prepared.problem.cooks[cook]!;
   let latest = horizon;
   for (const shift of windows) {
     if (shift.fromMin <= start && shift.toMin >= end) return undefined;
@@ -260,7 +260,7 @@ function washSlot(
   limit: number,
   machine?: Machine,
 ): number | undefined {
-  const { mode, worker, start, end, attention } = spot;
+  const { way, cook, start, end, looks } = spot;
   for (let at = Math.max(from, machine?.freeFromMin ?? horizon); at + duration <= limit;) {
     const to = at + duration;
     const blocked =
@@ -272,8 +272,8 @@ function washSlot(
       continue;
     }
     if (
-      (mode.handsOn && washer === worker && start < to && end > at) ||
-      called(attention, washer, at, to) ||
+      (way.handsOn && washer === cook && start < to && end > at) ||
+      called(looks, washer, at, to) ||
       away(state, washer, at, to) !== undefined
     ) {
       at++;
@@ -294,7 +294,7 @@ function loadBefore(
   group: readonly number[],
   before: number,
   isFree: (from: number) => boolean,
-): Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'worker'> | undefined {
+): Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'cook'> | undefined {
   const { problem } = state.prepared;
   const { machine } = problem;
   if (!machine || state.byHand[spot.index] !== 0 || group.includes(-1) || !inMachine(problem, machine, group))
@@ -315,13 +315,13 @@ function loadBefore(
       continue;
     }
     const washers = washersFor(state, spot, false);
-    const worker = washers.find(
+    const cook = washers.find(
       (who) =>
         state.busy[who]!.clash(startMin, endMin) === undefined &&
         away(state, who, startMin, endMin) === undefined &&
-        !called(spot.attention, who, startMin, endMin),
+        !called(spot.looks, who, startMin, endMin),
     );
-    if (worker !== undefined) return { startMin, endMin, machineUntilMin: untilMin, worker };
+    if (cook !== undefined) return { startMin, endMin, machineUntilMin: untilMin, cook };
     const next = Math.max(
       horizon,
       ...washers.map(

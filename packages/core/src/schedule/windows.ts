@@ -1,18 +1,18 @@
-import { changeMin } from './chamber.ts';
-import type { Mode, Problem } from './problem.ts';
+import { changeMin } from './oven.ts';
+import type { Way, Problem } from './problem.ts';
 
 /** Two or more demands that cannot hold together, whatever the order of work. */
 export type Clash =
   /** Between what comes before and after it there is less time than it takes; `shortMin`: by how much. */
   | { readonly kind: 'no-time'; readonly activities: readonly [number]; readonly shortMin: number }
   /** Nobody who can do it is there at any time it could be done. */
-  | { readonly kind: 'no-worker'; readonly activities: readonly [number] }
-  | { readonly kind: 'no-unit' | 'no-chamber' | 'no-flame' | 'no-room'; readonly activities: readonly [number] }
-  /** Two loads whose temperatures never suit each other, in the one chamber, with no time for one after the other; the second would have to be later. */
+  | { readonly kind: 'no-cook'; readonly activities: readonly [number] }
+  | { readonly kind: 'no-unit' | 'no-oven' | 'no-flame' | 'no-room'; readonly activities: readonly [number] }
+  /** Two loads whose temperatures never suit each other, in the one oven, with no time for one after the other; the second would have to be later. */
   | { readonly kind: 'temperatures'; readonly activities: readonly [number, number]; readonly shortMin: number }
   /** Two activities that need the same thing at the same time. */
   | {
-      readonly kind: 'same-unit' | 'same-worker';
+      readonly kind: 'same-unit' | 'same-cook';
       readonly activities: readonly [number, number];
       readonly shortMin: number;
     }
@@ -33,9 +33,9 @@ export interface Window {
 
 const far = 20_000;
 const shortest = (problem: Problem, index: number): number =>
-  Math.min(...problem.activities[index]!.modes.map((mode) => mode.durationMin));
+  Math.min(...problem.activities[index]!.ways.map((way) => way.durationMin));
 const longest = (problem: Problem, index: number): number =>
-  Math.max(...problem.activities[index]!.modes.map((mode) => mode.durationMin));
+  Math.max(...problem.activities[index]!.ways.map((way) => way.durationMin));
 
 /** When each activity can be done at all, from links, waits, servings and pins; nothing is assumed about kit or hands. */
 export function windowsOf(problem: Problem): readonly Window[] {
@@ -89,56 +89,52 @@ export function windowsOf(problem: Problem): readonly Window[] {
  * found, which does not say that there is a timetable.
  */
 export function provenClash(problem: Problem): Clash | undefined {
-  const { activities, units, workers, chambers } = problem;
+  const { activities, units, cooks, ovens } = problem;
   const windows = windowsOf(problem);
   for (const [index, activity] of activities.entries()) {
     if (
-      activity.modes.every((mode) =>
-        mode.uses.some(
+      activity.ways.every((way) =>
+        way.uses.some(
           (use) =>
-            mode.uses.filter((each) => each.kind === use.kind).length >
+            way.uses.filter((each) => each.kind === use.kind).length >
             units.filter((unit) => unit.kind === use.kind).length,
         ),
       )
     )
       return { kind: 'no-unit', activities: [index] };
-    if (activity.modes.every((mode) => mode.chamber && mode.chamber.in.length === 0))
-      return { kind: 'no-chamber', activities: [index] };
-    if (activity.modes.every((mode) => mode.flames > problem.flames)) return { kind: 'no-flame', activities: [index] };
-    if (
-      activity.modes.every(
-        (mode) => mode.stands && mode.stands.places > (problem.rooms?.[mode.stands.room] ?? Infinity),
-      )
-    )
+    if (activity.ways.every((way) => way.oven && way.oven.in.length === 0))
+      return { kind: 'no-oven', activities: [index] };
+    if (activity.ways.every((way) => way.flames > problem.flames)) return { kind: 'no-flame', activities: [index] };
+    if (activity.ways.every((way) => way.stands && way.stands.places > (problem.rooms?.[way.stands.room] ?? Infinity)))
       return { kind: 'no-room', activities: [index] };
     const { startsAtEarliest, endsAtEarliest, endsAtLatest } = windows[index]!;
     const short = Math.max(endsAtEarliest - endsAtLatest, shortest(problem, index) - (endsAtLatest - startsAtEarliest));
     if (short > 0) return { kind: 'no-time', activities: [index], shortMin: short };
-    const able = activity.workers ?? [...workers.keys()];
-    const there = activity.modes.some(
-      (mode) =>
-        !mode.handsOn ||
-        able.some((worker) =>
-          workers[worker]!.windows.some(
+    const able = activity.cooks ?? [...cooks.keys()];
+    const there = activity.ways.some(
+      (way) =>
+        !way.handsOn ||
+        able.some((cook) =>
+          cooks[cook]!.windows.some(
             (shift) =>
-              Math.min(shift.toMin, endsAtLatest) - Math.max(shift.fromMin, startsAtEarliest) >= mode.durationMin,
+              Math.min(shift.toMin, endsAtLatest) - Math.max(shift.fromMin, startsAtEarliest) >= way.durationMin,
           ),
         ),
     );
-    if (!there) return { kind: 'no-worker', activities: [index] };
+    if (!there) return { kind: 'no-cook', activities: [index] };
   }
   /** By how much neither order fits, and the two in the order that is short of less. */
   const together = (
     one: number,
     two: number,
-    between: (from: Mode, to: Mode) => number,
+    between: (from: Way, to: Way) => number,
   ): { readonly short: number; readonly pair: readonly [number, number] } => {
     const inTurn = (first: number, second: number) =>
       windows[first]!.endsAtEarliest -
       windows[second]!.endsAtLatest +
       Math.min(
-        ...activities[first]!.modes.flatMap((from) =>
-          activities[second]!.modes.map((to) => between(from, to) + to.durationMin),
+        ...activities[first]!.ways.flatMap((from) =>
+          activities[second]!.ways.map((to) => between(from, to) + to.durationMin),
         ),
       );
     const [forth, opposite] = [inTurn(one, two), inTurn(two, one)];
@@ -147,38 +143,32 @@ export function provenClash(problem: Problem): Clash | undefined {
   for (let one = 0; one < activities.length; one++) {
     for (let two = one + 1; two < activities.length; two++) {
       const [a, b] = [activities[one]!, activities[two]!];
-      const chamber = sameChamber(a, b);
-      if (chamber !== undefined) {
-        const apart = a.modes.every((x) =>
-          b.modes.every(
-            (y) =>
-              x.chamber!.lowC > y.chamber!.highC ||
-              y.chamber!.lowC > x.chamber!.highC ||
-              x.chamber!.alone ||
-              y.chamber!.alone,
+      const oven = sameOven(a, b);
+      if (oven !== undefined) {
+        const apart = a.ways.every((x) =>
+          b.ways.every(
+            (y) => x.oven!.lowC > y.oven!.highC || y.oven!.lowC > x.oven!.highC || x.oven!.alone || y.oven!.alone,
           ),
         );
-        const { short, pair } = together(one, two, (from, to) =>
-          leastChange(from.chamber!, to.chamber!, chambers[chamber]!),
-        );
+        const { short, pair } = together(one, two, (from, to) => leastChange(from.oven!, to.oven!, ovens[oven]!));
         if (apart && short > 0) return { kind: 'temperatures', activities: pair, shortMin: short };
       }
-      const hands = (activity: Problem['activities'][number]) => activity.modes.every((mode) => mode.handsOn);
+      const hands = (activity: Problem['activities'][number]) => activity.ways.every((way) => way.handsOn);
       if (
         hands(a) &&
         hands(b) &&
-        (workers.length === 1 || (a.workers?.length === 1 && b.workers?.length === 1 && a.workers[0] === b.workers[0]))
+        (cooks.length === 1 || (a.cooks?.length === 1 && b.cooks?.length === 1 && a.cooks[0] === b.cooks[0]))
       ) {
         const { short, pair } = together(one, two, () => 0);
-        if (short > 0) return { kind: 'same-worker', activities: pair, shortMin: short };
+        if (short > 0) return { kind: 'same-cook', activities: pair, shortMin: short };
       }
       const shared =
-        a.modes.length === 1 &&
-        b.modes.length === 1 &&
-        a.modes[0]!.uses.some(
+        a.ways.length === 1 &&
+        b.ways.length === 1 &&
+        a.ways[0]!.uses.some(
           (use) =>
             units.filter((unit) => unit.kind === use.kind).length === 1 &&
-            b.modes[0]!.uses.some((other) => other.kind === use.kind),
+            b.ways[0]!.uses.some((other) => other.kind === use.kind),
         );
       if (shared) {
         const { short, pair } = together(one, two, () => 0);
@@ -189,31 +179,29 @@ export function provenClash(problem: Problem): Clash | undefined {
   return tooMuchWork(problem, windows);
 }
 
-/** The only chamber that both need, whichever way they are done. */
-function sameChamber(a: Problem['activities'][number], b: Problem['activities'][number]): number | undefined {
-  const only = new Set(
-    [...a.modes, ...b.modes].map((mode) => (mode.chamber?.in.length === 1 ? mode.chamber.in[0]! : -1)),
-  );
+/** The only oven that both need, whichever way they are done. */
+function sameOven(a: Problem['activities'][number], b: Problem['activities'][number]): number | undefined {
+  const only = new Set([...a.ways, ...b.ways].map((way) => (way.oven?.in.length === 1 ? way.oven.in[0]! : -1)));
   const [first] = only;
   return only.size === 1 && first !== undefined && first >= 0 ? first : undefined;
 }
 
 function leastChange(
-  from: NonNullable<Problem['activities'][number]['modes'][number]['chamber']>,
+  from: NonNullable<Problem['activities'][number]['ways'][number]['oven']>,
   to: typeof from,
-  chamber: Problem['chambers'][number],
+  oven: Problem['ovens'][number],
 ): number {
-  if (from.highC < to.lowC) return changeMin(from.highC, to.lowC, chamber);
-  return from.lowC > to.highC ? changeMin(from.lowC, to.highC, chamber) : 0;
+  if (from.highC < to.lowC) return changeMin(from.highC, to.lowC, oven);
+  return from.lowC > to.highC ? changeMin(from.lowC, to.highC, oven) : 0;
 }
 
 /** More than this many activities are not looked at by threes: the search will tell. */
 const mostByThrees = 160;
 
 function tooMuchWork(problem: Problem, windows: readonly Window[]): Clash | undefined {
-  const { activities, workers } = problem;
+  const { activities, cooks } = problem;
   const hands = activities.flatMap((activity, index) =>
-    activity.modes.every((mode) => mode.handsOn) ? [{ index, work: shortest(problem, index), ...windows[index]! }] : [],
+    activity.ways.every((way) => way.handsOn) ? [{ index, work: shortest(problem, index), ...windows[index]! }] : [],
   );
   if (hands.length > mostByThrees) return undefined;
   for (const from of new Set(hands.map((each) => each.startsAtEarliest))) {
@@ -221,10 +209,10 @@ function tooMuchWork(problem: Problem, windows: readonly Window[]): Clash | unde
       if (to <= from) continue;
       const inside = hands.filter((each) => each.startsAtEarliest >= from && each.endsAtLatest <= to);
       const work = inside.reduce((sum, each) => sum + each.work, 0);
-      const there = workers.reduce(
-        (sum, worker) =>
+      const there = cooks.reduce(
+        (sum, cook) =>
           sum +
-          worker.windows.reduce(
+          cook.windows.reduce(
             (total, shift) => total + Math.max(0, Math.min(shift.toMin, to) - Math.max(shift.fromMin, from)),
             0,
           ),

@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import * as fc from 'fast-check';
 import * as v from 'valibot';
 import { demo } from '../../test-support/demo.ts';
@@ -110,8 +111,8 @@ test.each([
 
 test('own sizes and prices go before the usual ones; the cheaper choice is taken', () => {
   const packs = [
-    { id: 'wheat-flour' as never, holds: { kind: 'mass' as const, massG: 1500 }, called: 'bag', price: 2.4 },
-    { id: 'wheat-flour' as never, holds: { kind: 'mass' as const, massG: 500 }, called: 'bag', price: 1 },
+    { id: id('wheat-flour'), holds: { kind: 'mass' as const, massG: 1500 }, called: 'bag', price: 2.4 },
+    { id: id('wheat-flour'), holds: { kind: 'mass' as const, massG: 500 }, called: 'bag', price: 1 },
   ];
   expect(packUp({ ...nothing, massG: 1200 }, foodOf('wheat-flour'), packs)).toMatchObject({
     packs: [{ count: 1, size: 1500 }],

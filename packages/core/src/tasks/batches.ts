@@ -1,5 +1,16 @@
 import { rules } from '../reference/index.ts';
-import type { CourseId, DishId, GuestId, Occasion, Recipe, RecipeId, StepId, VersionId } from '../model/index.ts';
+import {
+  type CourseId,
+  type DishId,
+  type GuestId,
+  type Occasion,
+  type Recipe,
+  type RecipeId,
+  type StepId,
+  type VersionId,
+  type BatchId,
+  batchOf,
+} from '../model/index.ts';
 import { inVessels, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
 import {
   ancestry,
@@ -13,7 +24,7 @@ import {
 
 /** Where a component that is cooked once goes: the batch that takes it, and its place in that batch's recipe. */
 export interface PartUse {
-  readonly batch: string;
+  readonly batch: BatchId;
   readonly dish: DishId;
   readonly versions: readonly VersionId[];
   readonly part: VersionPart;
@@ -21,12 +32,12 @@ export interface PartUse {
 
 /** Food really made in one go. */
 export interface Batch {
-  readonly id: string;
+  readonly id: BatchId;
   /** The dish it is for; of a component cooked once, the first it goes into. */
   readonly dish: DishId;
   readonly versions: readonly VersionId[];
   /** The batch this one is taken from at a split. */
-  readonly base?: string | undefined;
+  readonly base?: BatchId | undefined;
   /** A component cooked once: what it goes into. Empty for a dish. */
   readonly into: readonly PartUse[];
   readonly portions: number;
@@ -40,11 +51,11 @@ export interface Batch {
   /** The steps that are done for this batch and no other. */
   readonly steps: readonly StepId[];
   /** For each step of the recipe, the batch and the step of that batch's recipe that do it. */
-  readonly doneIn: ReadonlyMap<StepId, { readonly batch: string; readonly step: StepId }>;
+  readonly doneIn: ReadonlyMap<StepId, { readonly batch: BatchId; readonly step: StepId }>;
   /** Kit named by the recipe that holds the food of another batch, and what it is called there. */
-  readonly heldIn: ReadonlyMap<string, { readonly batch: string; readonly as: string }>;
+  readonly heldIn: ReadonlyMap<string, { readonly batch: BatchId; readonly as: string }>;
   /** This batch and all it takes food from. */
-  readonly lineage: readonly string[];
+  readonly lineage: readonly BatchId[];
 }
 
 /** A component that is the same in several places, and so could be cooked once for them. */
@@ -95,7 +106,7 @@ function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readon
         ? []
         : [
             vesselled(occasion, {
-              id: `${dish.id}.base`,
+              id: batchOf(dish.id, 'base'),
               dish: dish.id,
               versions: versions.map((each) => each.version),
               portions: versions.reduce((sum, each) => sum + each.portions, 0),
@@ -110,7 +121,7 @@ function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readon
       ...base,
       ...versions.map((each) =>
         vesselled(occasion, {
-          id: `${dish.id}.${each.version}`,
+          id: batchOf(dish.id, each.version),
           dish: dish.id,
           versions: [each.version],
           base: base[0]?.id,
@@ -204,7 +215,7 @@ function shared(
   occasion: Occasion,
   uses: readonly PartUse[],
   batches: readonly DishBatch[],
-  taken: readonly string[],
+  taken: readonly BatchId[],
 ): Batch {
   const [first] = uses as [PartUse];
   const { made } = first.part;
@@ -213,8 +224,8 @@ function shared(
     0,
   );
   const eaters = new Set(uses.flatMap((use) => batches.find((each) => each.id === use.batch)!.eaters));
-  let id = `shared:${made.id}`;
-  for (let n = 2; taken.includes(id); n++) id = `shared:${made.id}-${n}`;
+  let id = `shared:${made.id}` as BatchId;
+  for (let n = 2; taken.includes(id); n++) id = `shared:${made.id}-${n}` as BatchId;
   return {
     id,
     dish: first.dish,
@@ -235,13 +246,13 @@ function shared(
 
 /** A batch of a dish with its components taken from where they are cooked. */
 function linked(batch: DishBatch, base: DishBatch | undefined, components: readonly Batch[]): Batch {
-  const doneIn = new Map<StepId, { batch: string; step: StepId }>(
+  const doneIn = new Map<StepId, { batch: BatchId; step: StepId }>(
     batch.recipe.steps.map((step) => [
       step.id,
       { batch: base?.steps.includes(step.id) ? base.id : batch.id, step: step.id },
     ]),
   );
-  const heldIn = new Map<string, { batch: string; as: string }>();
+  const heldIn = new Map<string, { batch: BatchId; as: string }>();
   const lineage = new Set([batch.id, ...(base ? [base.id] : [])]);
   for (const component of components) {
     for (const { batch: user, part } of component.into) {

@@ -67,7 +67,7 @@ test('hands-on work grows with the amount, slower than it; somebody puts things 
   const cut = task('roots.as-written.cut').durationMin.planned;
   const { likely } = task('roots.as-written.cut').step.durationMin;
   expect(cut).toBe(Math.round(likely * ((13 * 0.6) / 8) ** 0.7));
-  expect(task('roots.as-written.roast').attention.map((point) => point.what)).toEqual([
+  expect(task('roots.as-written.roast').looks.map((point) => point.what)).toEqual([
     'into the oven',
     'turn the roots',
     'look, and out of the oven',

@@ -1,16 +1,21 @@
 import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
-import type {
-  Chore,
-  GuestId,
-  KitUse,
-  Occasion,
-  OvenUse,
-  PlannedStep,
-  Recipe,
-  ResidueMark,
-  Step,
-  StepId,
-  UnitId,
+import {
+  type Chore,
+  type GuestId,
+  type KitUse,
+  type Occasion,
+  type OvenUse,
+  type PlannedStep,
+  type Recipe,
+  type ResidueMark,
+  type Step,
+  type StepId,
+  type UnitId,
+  type BatchId,
+  type TaskId,
+  taskOf,
+  startLook,
+  endLook,
 } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
@@ -21,13 +26,13 @@ import { batchesOf, type Batch, type Shareable } from './batches.ts';
 /** A hazard that a task's food holds or may hold, and the batch in which it came in. */
 export interface Carried {
   readonly mark: ResidueMark;
-  readonly origin: string;
+  readonly origin: BatchId;
 }
 
 /** A hazard that must not reach a task's food from elsewhere. Residue of the batches in `exempt` is the dish's own and does not count. */
 export interface Guarded {
   readonly mark: ResidueMark;
-  readonly exempt: readonly string[];
+  readonly exempt: readonly BatchId[];
   readonly guests: readonly GuestId[];
 }
 
@@ -41,7 +46,7 @@ export interface Way {
   readonly bentC: number;
   readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
   readonly hands: 'on' | 'off';
-  readonly attention: readonly Step['attention'][number][];
+  readonly looks: readonly Step['looks'][number][];
   readonly kit: readonly TaskKit[];
   /** Already at the bent temperature. */
   readonly oven?: OvenUse | undefined;
@@ -52,13 +57,13 @@ export interface Way {
 }
 
 export interface Task {
-  readonly id: string;
-  readonly batch: string;
+  readonly id: TaskId;
+  readonly batch: BatchId;
   readonly step: Step;
   readonly title: string;
   readonly durationMin: { readonly least: number; readonly planned: number; readonly most: number };
   /** Moments inside a hands-off task when a cook must come, in minutes after its start. */
-  readonly attention: readonly Step['attention'][number][];
+  readonly looks: readonly Step['looks'][number][];
   readonly kit: readonly TaskKit[];
   readonly oven?: OvenUse | undefined;
   /** All ways it can be done, the usual first. */
@@ -70,7 +75,7 @@ export interface Task {
   readonly dust: readonly Carried[];
   readonly guards: readonly Guarded[];
   readonly after: readonly {
-    readonly task: string;
+    readonly task: TaskId;
     readonly leastMin: number;
     readonly mostMin?: number | undefined;
   }[];
@@ -217,14 +222,15 @@ function durationOf(step: Step, factor: number): Task['durationMin'] {
  * Nothing goes by itself from the first minute to the last: somebody puts it in or covers it, and takes it from the heat.
  * The recipe's own moments lie between; where the time is cut short they come before the end.
  */
-function attentionOf(step: Step, plannedMin: number): Task['attention'] {
+function looksFrom(step: Step, plannedMin: number): Task['looks'] {
   if (step.hands === 'on') return [];
   const hot = step.oven !== undefined || step.burner;
-  const own = step.attention.map((point) => ({
+  const own = step.looks.map((point) => ({
     ...point,
     atMin: Math.max(1, Math.min(point.atMin, plannedMin - point.takesMin - (hot ? 1 : 0))),
   }));
   const start = {
+    id: startLook,
     atMin: 0,
     takesMin: 1,
     what: step.oven ? 'into the oven' : step.burner ? 'on to the heat' : 'set it going',
@@ -234,6 +240,7 @@ function attentionOf(step: Step, plannedMin: number): Task['attention'] {
     hot && !lasting
       ? [
           {
+            id: endLook,
             atMin: Math.max(1, plannedMin - 1),
             takesMin: 1,
             what: step.oven ? 'look, and out of the oven' : 'look, and off the heat',
@@ -250,7 +257,7 @@ function wayOf(step: Step, batch: Batch, id?: StepId): Way {
     bentC: 0,
     durationMin,
     hands: step.hands,
-    attention: attentionOf(step, durationMin.planned),
+    looks: looksFrom(step, durationMin.planned),
     kit: step.kit.map((use) => heldBy(batch, use)),
     oven: step.oven,
     ...(step.cold ? { cold: { where: step.cold, places: coldPlaces(step) } } : {}),
@@ -291,7 +298,7 @@ function bentWays(way: Way, step: Step, meat: boolean): Way[] {
         ...way,
         bentC,
         durationMin,
-        attention: attentionOf(step, durationMin.planned),
+        looks: looksFrom(step, durationMin.planned),
         oven: { ...oven, temperatureC },
       },
     ];
@@ -352,12 +359,12 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
       ];
       return [
         {
-          id: `${batch.id}.${step.id}`,
+          id: taskOf(batch.id, step.id),
           batch: batch.id,
           step,
           title: step.title,
           durationMin: usual.durationMin,
-          attention: usual.attention,
+          looks: usual.looks,
           ways,
           chores: choresOf(ways, carries),
           kit: usual.kit,
@@ -367,7 +374,7 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
           guards: guardsOf(occasion, batch, batches, step),
           after: followsOf(batch.recipe, index).map((link) => {
             const done = batch.doneIn.get(link.step)!;
-            return { task: `${done.batch}.${done.step}`, leastMin: link.leastMin, mostMin: link.mostMin };
+            return { task: taskOf(done.batch, done.step), leastMin: link.leastMin, mostMin: link.mostMin };
           }),
           serve:
             followed.has(step.id) || batch.into.length > 0

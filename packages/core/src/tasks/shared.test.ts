@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { audit } from '../audit/index.ts';
 import { runSheet } from '../cookday/index.ts';
 import { fit } from '../fit/index.ts';
@@ -177,8 +178,8 @@ test('what does not keep is cooked for each; so is what a course much later need
   const days = evening();
   const later = {
     ...days,
-    courses: [...days.courses, { ...days.courses[0]!, id: 'breakfast' as never, offsetMin: 2800 }],
-    dishes: days.dishes.map((each, at) => (at === 1 ? { ...each, course: 'breakfast' as never } : each)),
+    courses: [...days.courses, { ...days.courses[0]!, id: id('breakfast'), offsetMin: 2800 }],
+    dishes: days.dishes.map((each, at) => (at === 1 ? { ...each, course: id('breakfast') } : each)),
   };
   expect(networkOf(later).batches).toHaveLength(2);
   const sooner = {

@@ -1,10 +1,11 @@
+import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { applySwaps } from './applySwaps.ts';
 
 const custardRecipe = demo('lantern-supper').recipes.find((each) => each.id === 'cardamom-custard')!;
 const swap = (line: string, substitution: string) => ({
   kind: 'substitute' as const,
-  line: line as never,
+  line: id(line),
   substitution,
 });
 
@@ -22,7 +23,7 @@ test('six yolks become cornflour by weight, with what to do differently and the 
 
 test('left out: gone from the list and from the step', () => {
   const parcels = demo('lantern-supper').recipes.find((each) => each.id === 'cabbage-parcels')!;
-  const changed = applySwaps(parcels, [{ kind: 'omit', line: 'garlic' as never }]);
+  const changed = applySwaps(parcels, [{ kind: 'omit', line: id('garlic') }]);
   expect(changed.lines.some((line) => line.food === 'garlic')).toBe(false);
   expect(changed.steps.flatMap((each) => each.uses)).not.toContain('garlic');
 });

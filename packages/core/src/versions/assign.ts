@@ -45,7 +45,7 @@ export function inOtherWay(step: Step, other: StepAlternative): Step {
     text: other.text,
     durationMin: other.durationMin,
     hands: other.hands,
-    attention: [],
+    looks: [],
     kit: other.kit,
     burner: other.burner,
     alternatives: [],

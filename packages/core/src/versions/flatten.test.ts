@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { line, occasion, recipe, step, guest, noTrace, dish } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
 import { scale } from '../scale/index.ts';
@@ -39,7 +40,7 @@ test.each([
 test('its hazards reach the plate, its steps come before the step that uses it, its amounts grow with the guests', () => {
   const one = evening({ kind: 'batches', batches: 1 });
   const table = fit(one);
-  expect(table.rows[0]!.cells.get('ada' as never)!.judgement.verdict).toBe('conflict');
+  expect(table.rows[0]!.cells.get(id('ada'))!.judgement.verdict).toBe('conflict');
   const { tasks } = tasksOf(one, table);
   const layer = tasks.find((task) => task.step.id === 'layer')!;
   expect(layer.after.map((link) => link.task.split('.').at(-1))).toEqual(['poach', 'custard--thicken']);

@@ -1,5 +1,5 @@
 import { fit, type FitTable } from '../fit/index.ts';
-import type { Occasion, Plan, PlannedStep } from '../model/index.ts';
+import type { Occasion, Plan, PlannedStep, TaskId } from '../model/index.ts';
 import { planFigures } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { byTheClock } from './changes.ts';
@@ -27,7 +27,7 @@ export interface PlanMeasures {
 
 /** A step that is done at another time, by somebody else, elsewhere or otherwise. */
 export interface StepChange {
-  readonly id: string;
+  readonly id: TaskId;
   readonly title: string;
   readonly dishName: string;
   readonly before?: StepPlace | undefined;
@@ -74,10 +74,10 @@ interface Placed {
   readonly place: StepPlace;
 }
 
-function placesOf({ occasion, plan }: Planned): ReadonlyMap<string, Placed> {
+function placesOf({ occasion, plan }: Planned): ReadonlyMap<TaskId, Placed> {
   const network = tasksOf(occasion, fit(occasion));
   const cookName = (step: PlannedStep) =>
-    occasion.kitchen.cooks.find((cook) => cook.id === (step.cook ?? step.attention[0]?.cook))?.name ?? '';
+    occasion.kitchen.cooks.find((cook) => cook.id === (step.cook ?? step.looks[0]?.cook))?.name ?? '';
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
   return new Map(
     network.tasks.flatMap((task) => {
@@ -119,7 +119,7 @@ function measuresOf({ occasion, plan }: Planned): PlanMeasures {
   for (const task of plan.tasks) {
     if (task.kind === 'oven') continue;
     add(task.cook, task.endMin - task.startMin);
-    if (task.kind === 'step') for (const look of task.attention) add(look.cook, look.endMin - look.startMin);
+    if (task.kind === 'step') for (const look of task.looks) add(look.cook, look.endMin - look.startMin);
   }
   return {
     firstHandAt: byTheClock(occasion, lastMin - figures.day),

@@ -106,9 +106,7 @@ describe('side by side', () => {
     expect([...before.handsMin.values()][0]).toBeGreaterThan([...after.handsMin.values()][0]!);
     const firstHand = Math.min(
       ...made.tasks.flatMap((task) =>
-        task.kind === 'step'
-          ? [...(task.cook ? [task.startMin] : []), ...task.attention.map((look) => look.startMin)]
-          : [],
+        task.kind === 'step' ? [...(task.cook ? [task.startMin] : []), ...task.looks.map((look) => look.startMin)] : [],
       ),
     );
     expect(after.firstHandAt).toBe(13 * 60 + 30 + firstHand);

@@ -4,6 +4,7 @@ import { createClient, type Client } from '@libsql/client';
 import { drizzle, type LibSQLDatabase } from 'drizzle-orm/libsql';
 import { migrate } from 'drizzle-orm/libsql/migrator';
 import * as schema from './schema.ts';
+import { upgradeDocuments } from './upgradeDocuments.ts';
 
 export type Db = LibSQLDatabase<typeof schema>;
 
@@ -46,6 +47,7 @@ export async function openDb(folder: string, migrationsFolder: string): Promise<
   }
   const db = drizzle(client, { schema });
   await migrate(db, { migrationsFolder });
+  await upgradeDocuments(db);
   await client.execute('PRAGMA foreign_keys = ON');
   return { db, client, close: () => client.close() };
 }

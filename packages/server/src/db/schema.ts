@@ -1,6 +1,6 @@
 import { integer, primaryKey, real, sqliteTable, text, uniqueIndex } from 'drizzle-orm/sqlite-core';
 
-/** Occasions as they stand; the document is a lupin.occasion/1, checked before it is written. */
+/** Occasions as they stand; the document is a lupin.occasion/2, checked before it is written. */
 export const occasions = sqliteTable('occasions', {
   id: text('id').primaryKey(),
   revision: integer('revision').notNull(),
@@ -22,7 +22,7 @@ export const occasionRevisions = sqliteTable(
   (table) => [primaryKey({ columns: [table.occasion, table.revision] })],
 );
 
-/** The audited plan last kept for an occasion; a lupin.plan/1. */
+/** The audited plan last kept for an occasion; a lupin.plan/2. */
 export const plans = sqliteTable('plans', {
   occasion: text('occasion')
     .primaryKey()

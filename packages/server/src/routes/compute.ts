@@ -100,7 +100,7 @@ export function computeRoutes(app: FastifyInstance, shelf: Shelf): void {
       schema: {
         summary: 'Read recipes',
         description:
-          'From pasted text, an HTML page, schema.org/Recipe linked data, or a lupin.recipe/1 file, as `text`; or linked data as `data`. Answers proposed recipes with what each part rests on, what was guessed, what is odd, and `faults`: what could not be read. Nothing is kept.',
+          'From pasted text, an HTML page, schema.org/Recipe linked data, or a lupin.recipe/2 file, as `text`; or linked data as `data`. Answers proposed recipes with what each part rests on, what was guessed, what is odd, and `faults`: what could not be read. Nothing is kept.',
         tags: ['recipes'],
         body: ReadRecipeBody,
       },

@@ -86,7 +86,7 @@ export function recipeRoutes(app: FastifyInstance, shelf: Shelf): void {
     '/api/recipes/:id/file',
     {
       schema: {
-        summary: 'A recipe as a lupin.recipe/1 file',
+        summary: 'A recipe as a lupin.recipe/2 file',
         description: 'Loses nothing; see docs/formats.md.',
         tags: ['recipes'],
       },

@@ -69,10 +69,10 @@ export function AccountPanel({ occasion, plan, events, mends, nowMin, begun }: A
           .
         </p>
       )}
-      {account.skipped.map((gate) => (
-        <p key={`${gate.wash}/${gate.atMin}`}>
-          At {at(Math.round(gate.atMin))} {listed(gate.items.map(itemName))} {gate.items.length === 1 ? 'was' : 'were'}{' '}
-          not cleaned: “{gate.reason}”.
+      {account.skipped.map((wash) => (
+        <p key={`${wash.wash}/${wash.atMin}`}>
+          At {at(Math.round(wash.atMin))} {listed(wash.items.map(itemName))} {wash.items.length === 1 ? 'was' : 'were'}{' '}
+          not cleaned: “{wash.reason}”.
         </p>
       ))}
       {account.low.map((reading) => (

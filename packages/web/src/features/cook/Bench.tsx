@@ -17,7 +17,7 @@ import {
   timersOf,
   withNeedsOf,
   type DeviceFault,
-  type GateItem,
+  type WashItem,
   type Happening,
   type Mend,
   type PlannedStep,
@@ -29,7 +29,7 @@ import { editOccasion } from '../../app/editing.ts';
 import { useAppDispatch } from '../../app/store.ts';
 import { problemWords, useEndDayMutation, useMendDayMutation, useSetClockMutation } from '../../app/api.ts';
 import { dishVersionName, StandingTable } from '../after/StandingTable.tsx';
-import { comingUp, doer, doneOf, gateBefore } from './entries.ts';
+import { comingUp, doer, doneOf, washBefore } from './entries.ts';
 import { AccountPanel } from './AccountPanel.tsx';
 import { DevicePanel } from './DevicePanel.tsx';
 import { ovenHint } from './deviceWords.ts';
@@ -135,8 +135,8 @@ export function Bench({
     () => ({ occasion, standpoint: { ...happened(plan, progress, minute), nowMin: minute } }),
     [occasion, plan, progress, minute],
   );
-  const skippedGates = useMemo(
-    () => new Set([...progress.gates].flatMap(([id, gate]) => (gate.skipped.length > 0 ? [id] : []))),
+  const skippedWashes = useMemo(
+    () => new Set([...progress.washes].flatMap(([id, wash]) => (wash.skipped.length > 0 ? [id] : []))),
     [progress],
   );
   const judged = useMemo(() => judgeDay(from.occasion, from.standpoint), [from]);
@@ -195,7 +195,7 @@ export function Bench({
     if (!isDone) {
       if (entry.kind === 'wash')
         note(
-          ...[...(progress.gates.get(entry.id)?.clean.keys() ?? [])].map((item) => ({
+          ...[...(progress.washes.get(entry.id)?.clean.keys() ?? [])].map((item) => ({
             kind: 'unclean' as const,
             wash: entry.id,
             item,
@@ -204,14 +204,14 @@ export function Bench({
       else note({ kind: 'untick', entry: entry.id });
       return;
     }
-    const gate = gateBefore(entry, plan, progress);
-    if (entry.kind === 'wash' || (gate && gate.id !== entry.id)) setPicked(gate?.id ?? entry.id);
+    const wash = washBefore(entry, plan, progress);
+    if (entry.kind === 'wash' || (wash && wash.id !== entry.id)) setPicked(wash?.id ?? entry.id);
     else {
       note({ kind: 'tick', entry: entry.id });
       setPicked(undefined);
     }
   };
-  const clean = (items: readonly GateItem[], isClean: boolean) => {
+  const clean = (items: readonly WashItem[], isClean: boolean) => {
     if (wash)
       note(
         ...items.map((item) => ({ kind: isClean ? ('clean' as const) : ('unclean' as const), wash: wash.id, item })),
@@ -358,12 +358,12 @@ export function Bench({
           )}
         </p>
       )}
-      {judged.lost.length === 0 && judged.ahead.length > 0 && skippedGates.size > 0 && (
+      {judged.lost.length === 0 && judged.ahead.length > 0 && skippedWashes.size > 0 && (
         <p className="plates-lost" role="alert">
           If you go on like this, not clear any more: <strong>{plates(judged.ahead)}</strong>.{' '}
           {sentence(judged.ahead[0]!.why)}{' '}
           {isHost ? (
-            <button type="button" className="big-button" onClick={() => mend.ask('A gate was skipped', from)}>
+            <button type="button" className="big-button" onClick={() => mend.ask('A wash was skipped', from)}>
               Wash it after all
             </button>
           ) : (
@@ -522,7 +522,7 @@ export function Bench({
             occasion={occasion}
             entries={mine}
             done={done}
-            skipped={skippedGates}
+            skipped={skippedWashes}
             now={now}
             {...(readOnly ? {} : { onTick: tick })}
           />

@@ -5,7 +5,7 @@ import {
   foodOf,
   listed,
   span,
-  type GateItem,
+  type WashItem,
   type Occasion,
   type PlannedWash,
   type Progress,
@@ -15,7 +15,7 @@ import {
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import type { OvenHint } from './deviceWords.ts';
-import { GateCard } from './GateCard.tsx';
+import { WashCard } from './WashCard.tsx';
 import { MeasureField } from './MeasureField.tsx';
 
 interface NowCardProps {
@@ -44,8 +44,8 @@ interface NowCardProps {
   /** Minutes until it is to be done; 0 once it is. */
   readonly inMin: number;
   readonly onDone: () => void;
-  readonly onClean: (items: readonly GateItem[], clean: boolean) => void;
-  readonly onSkip: (items: readonly GateItem[], reason: string) => void;
+  readonly onClean: (items: readonly WashItem[], clean: boolean) => void;
+  readonly onSkip: (items: readonly WashItem[], reason: string) => void;
   readonly onMeasure: (entry: string, celsius: number) => void;
   readonly onBack: (() => void) | undefined;
   readonly onSlip: () => void;
@@ -167,7 +167,7 @@ export function NowCard({
             : ''}
       </p>
       {entry.kind === 'wash' && wash ? (
-        <GateCard
+        <WashCard
           key={wash.id}
           occasion={occasion}
           entry={entry}

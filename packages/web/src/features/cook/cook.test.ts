@@ -1,6 +1,16 @@
-import { makePlan, progressOf, runSheet, timersOf, type DayEvent, type Happening, type PlannedStep } from '@lupin/core';
+import { id } from '../../../../core/test-support/id.ts';
+import {
+  makePlan,
+  progressOf,
+  runSheet,
+  timersOf,
+  type DayEvent,
+  type Happening,
+  type PlannedStep,
+  entryOf,
+} from '@lupin/core';
 import { demo } from '../../../../core/test-support/demo.ts';
-import { comingUp, doneOf, gateBefore } from './entries.ts';
+import { comingUp, doneOf, washBefore } from './entries.ts';
 import { keepWaiting, toSend, waitingIn, type Keep } from './queue.ts';
 
 const sunday = demo('sunday-lunch');
@@ -40,7 +50,7 @@ test('events say how long ago they were noted, never the future, never more than
 });
 
 const bake = plan.tasks.find(
-  (task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.attention.length > 1,
+  (task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0 && task.looks.length > 1,
 )!;
 
 test('a timer begins when the thing was really set going, and is moved by what it was given', () => {
@@ -48,12 +58,12 @@ test('a timer begins when the thing was really set going, and is moved by what i
   const progress = progressOf(
     noted(
       [late, { kind: 'tick', entry: bake.id }],
-      [late + 1, { kind: 'until', entry: bake.id, atMin: bake.attention.at(-1)!.startMin + 14 }],
+      [late + 1, { kind: 'until', entry: bake.id, atMin: bake.looks.at(-1)!.startMin + 14 }],
     ),
   );
   const timers = timersOf(plan, least, progress, late + 2);
   const last = timers.find((timer) => timer.kind === 'last-look')!;
-  expect(last.dueMin).toBe(bake.attention.at(-1)!.startMin + 14);
+  expect(last.dueMin).toBe(bake.looks.at(-1)!.startMin + 14);
   expect(last.earlyMin).toBeLessThanOrEqual(last.dueMin);
   expect(
     timersOf(
@@ -73,7 +83,7 @@ test('a look comes up when its timer is due, not when the plan thought', () => {
   const coming = comingUp(entries, done, timers);
   expect(done.has(bake.id)).toBe(true);
   const at = (id: string) => coming.findIndex((entry) => entry.id === id);
-  const look = `${bake.id}@${bake.attention.length - 1}`;
+  const look = entryOf(bake, bake.looks.at(-1)!);
   const dueMin = timers.find((timer) => timer.id === look)!.dueMin;
   for (const entry of coming)
     if (entry.kind !== 'look' && entry.startMin < dueMin) expect(at(entry.id)).toBeLessThan(at(look));
@@ -81,14 +91,14 @@ test('a look comes up when its timer is due, not when the plan thought', () => {
     if (entry.kind !== 'look' && entry.startMin > dueMin) expect(at(entry.id)).toBeGreaterThan(at(look));
 });
 
-test('before a step whose gate has not been passed the gate stands', () => {
+test('before a step whose wash has not been passed the wash stands', () => {
   const wash = plan.tasks.find((task) => task.kind === 'wash')!;
   const before = wash.kind === 'wash' ? wash.because[0]!.before : '';
   const entry = entries.find((each) => each.id === before)!;
-  expect(gateBefore(entry, plan, progressOf([]))!.id).toBe(wash.id);
+  expect(washBefore(entry, plan, progressOf([]))!.id).toBe(wash.id);
   const items = wash.kind === 'wash' ? ['water', ...wash.units, 'cloth', 'hands'] : [];
   const passed = progressOf(
-    noted(...items.map((item): [number, Happening] => [0, { kind: 'clean', wash: wash.id, item: item as never }])),
+    noted(...items.map((item): [number, Happening] => [0, { kind: 'clean', wash: wash.id, item: id(item) }])),
   );
-  expect(gateBefore(entry, plan, passed)).toBeUndefined();
+  expect(washBefore(entry, plan, passed)).toBeUndefined();
 });

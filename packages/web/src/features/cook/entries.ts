@@ -1,17 +1,17 @@
-import { gatePassed, type DayTimer, type Plan, type PlannedWash, type Progress, type RunSheetEntry } from '@lupin/core';
+import { washPassed, type DayTimer, type Plan, type PlannedWash, type Progress, type RunSheetEntry } from '@lupin/core';
 
 /** Who does it, or sets it going. */
 export const doer = (entry: RunSheetEntry): string | undefined =>
   entry.cook ?? (entry.kind === 'step' ? entry.setBy : undefined);
 
-/** What of the run sheet is done: ticked, or a gate that was passed; a look is over with the step it belongs to. */
+/** What of the run sheet is done: ticked, or a wash that was passed; a look is over with the step it belongs to. */
 export function doneOf(entries: readonly RunSheetEntry[], plan: Plan, progress: Progress): ReadonlySet<string> {
   const washes = new Map(
     plan.tasks.flatMap((task): [string, PlannedWash][] => (task.kind === 'wash' ? [[task.id, task]] : [])),
   );
   return new Set(
     entries.flatMap((entry) =>
-      (entry.kind === 'wash' ? gatePassed(washes.get(entry.id)!, progress) : progress.ticked.has(entry.id))
+      (entry.kind === 'wash' ? washPassed(washes.get(entry.id)!, progress) : progress.ticked.has(entry.id))
         ? [entry.id]
         : [],
     ),
@@ -30,9 +30,9 @@ export function comingUp(
   return entries.filter((entry) => !done.has(entry.id)).sort((a, b) => at(a) - at(b) || order[a.kind] - order[b.kind]);
 }
 
-/** The gate that stands before a step and has not been passed. */
-export const gateBefore = (entry: RunSheetEntry, plan: Plan, progress: Progress): PlannedWash | undefined =>
+/** The wash that stands before a step and has not been passed. */
+export const washBefore = (entry: RunSheetEntry, plan: Plan, progress: Progress): PlannedWash | undefined =>
   plan.tasks.find(
     (task): task is PlannedWash =>
-      task.kind === 'wash' && task.because.some((why) => why.before === entry.id) && !gatePassed(task, progress),
+      task.kind === 'wash' && task.because.some((why) => why.before === entry.id) && !washPassed(task, progress),
   );

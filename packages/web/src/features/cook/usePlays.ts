@@ -3,7 +3,7 @@ import {
   dueMoments,
   endingLook,
   fit,
-  lookId,
+  lookEntry,
   playedMoments,
   tasksOf,
   type CavityReading,
@@ -13,6 +13,7 @@ import {
   type Occasion,
   type Plan,
   type Progress,
+  type TaskId,
 } from '@lupin/core';
 
 interface Playing {
@@ -63,10 +64,10 @@ export function usePlays(plays: boolean, { occasion, plan, progress, nowMin, dev
       if (now) held.add(keyOf(moment));
       return now;
     };
-    const coreOf = (task: string, planned: Plan['tasks'][number], entry: string) => {
+    const coreOf = (task: TaskId, planned: Plan['tasks'][number], entry: string) => {
       const limitC = steps.get(task)?.step.coreC;
       const last = planned.kind === 'step' ? endingLook(planned) : undefined;
-      if (limitC === undefined || last === undefined || entry !== lookId(task, last)) return undefined;
+      if (limitC === undefined || last === undefined || entry !== lookEntry(task, last.look)) return undefined;
       const probe = devices.find((each) => each.kind === 'probe' && each.task === task);
       return { limitC, readC: probe?.kind === 'probe' ? (probe.coreC ?? undefined) : undefined };
     };

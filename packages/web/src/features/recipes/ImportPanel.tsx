@@ -320,7 +320,7 @@ const stepKinds: Readonly<Record<StepNote['what'], string>> = {
   heat: 'amount',
   core: 'amount',
   kit: 'kit',
-  attention: 'amount',
+  look: 'amount',
   sign: 'sign',
   uses: 'food',
   cover: 'kit',

@@ -1,19 +1,19 @@
 import { DeleteOutlined } from '@ant-design/icons';
 import { Button, Input, InputNumber } from 'antd';
-import type { Step } from '@lupin/core';
+import { withLookIds, type Step } from '@lupin/core';
 
-type Moments = Step['attention'];
+type Moments = Step['looks'];
 
 /** Moments inside something that goes by itself, when a cook must come: turn, stir, take the foil off. */
 export function MomentsField({ step, put }: { step: Step; put: (part: Partial<Step>) => void }) {
-  const set = (attention: Moments) => put({ attention: [...attention].sort((a, b) => a.atMin - b.atMin) });
+  const set = (looks: Moments) => put({ looks: [...looks].sort((a, b) => a.atMin - b.atMin) });
   const change = (at: number, part: Partial<Moments[number]>) =>
-    set(step.attention.map((each, index) => (index === at ? { ...each, ...part } : each)));
+    set(step.looks.map((each, index) => (index === at ? { ...each, ...part } : each)));
   return (
     <div className="field">
       <span>To see to on the way</span>
-      {step.attention.map((moment, index) => (
-        <div key={`${moment.atMin}-${moment.what}`} className="row" style={{ flexWrap: 'nowrap' }}>
+      {step.looks.map((moment, index) => (
+        <div key={moment.id} className="row" style={{ flexWrap: 'nowrap' }}>
           after{' '}
           <InputNumber
             size="small"
@@ -57,19 +57,21 @@ export function MomentsField({ step, put }: { step: Step; put: (part: Partial<St
             type="text"
             icon={<DeleteOutlined />}
             aria-label={`Take out: ${moment.what}`}
-            onClick={() => set(step.attention.filter((_, other) => other !== index))}
+            onClick={() => set(step.looks.filter((_, other) => other !== index))}
           />
         </div>
       ))}
       <div>
         <Button
           size="small"
-          disabled={step.attention.length >= 12}
+          disabled={step.looks.length >= 12}
           onClick={() =>
-            set([
-              ...step.attention,
-              { atMin: Math.max(1, Math.round(step.durationMin.likely / 2)), takesMin: 1, what: 'stir' },
-            ])
+            set(
+              withLookIds([
+                ...step.looks,
+                { atMin: Math.max(1, Math.round(step.durationMin.likely / 2)), takesMin: 1, what: 'stir' },
+              ]),
+            )
           }
         >
           Something to see to

@@ -134,7 +134,7 @@ function StepFacts({ step, guessed }: { step: Step; guessed: readonly string[] }
       )}
       {step.cold && <span>in the {step.cold}</span>}
       {step.coreC !== undefined && <span>{units.degrees(step.coreC)} inside</span>}
-      {step.attention.length > 0 && <span>{step.attention.length} × to see to</span>}
+      {step.looks.length > 0 && <span>{step.looks.length} × to see to</span>}
       {step.splitPoint && <span style={{ color: 'var(--violet)' }}>a portion can be taken out after it</span>}
     </span>
   );

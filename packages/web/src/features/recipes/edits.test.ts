@@ -88,7 +88,7 @@ test('a step read from its words takes time, heat, kit and what it uses, and tak
     hands: 'off',
     oven: { temperatureC: 200 },
     durationMin: { likely: 30 },
-    attention: [{ atMin: 15 }],
+    looks: [{ atMin: 15 }],
     until: 'soft',
     uses: [],
   });

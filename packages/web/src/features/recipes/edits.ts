@@ -51,7 +51,7 @@ export const newStep = (recipe: Recipe): Step => ({
   uses: [],
   durationMin: { least: 3, likely: 5, most: 8 },
   hands: 'on',
-  attention: [],
+  looks: [],
   grows: false,
   kit: [],
   burner: false,
@@ -141,7 +141,7 @@ export function rereadStep(recipe: Recipe, step: Step): Step {
       most: sum((one) => one.durationMin.most),
     },
     hands: main.hands,
-    attention: main.attention.filter((each) => each.atMin < sum((one) => one.durationMin.likely)),
+    looks: main.looks.filter((each) => each.atMin < sum((one) => one.durationMin.likely)),
     kit: all
       .flatMap((one) => one.kit)
       .filter(

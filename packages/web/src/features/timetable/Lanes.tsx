@@ -240,7 +240,7 @@ export function Lanes({
         label={label}
         outside={outside}
         pressed={item.id === selected}
-        fixed={fixed.has(item.id)}
+        fixed={item.kind !== 'look' && fixed.has(item.id)}
         dragged={dragging?.entry.id === item.id && dragging.lane === rows[at]!.key ? draggedWords() : undefined}
         onSelect={onSelect}
         onNear={setNear}
@@ -252,7 +252,7 @@ export function Lanes({
     () => new Set<ResidueMark>(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)] as HazardId[])),
     [occasion.guests],
   );
-  const gates = useMemo(() => washedAt(plan, fromMin, toMin), [plan, fromMin, toMin]);
+  const washes = useMemo(() => washedAt(plan, fromMin, toMin), [plan, fromMin, toMin]);
   const strip = { scale, minded };
   const kit = occasion.kitchen.kit.filter(
     (unit) => (audit.surfaces[unit.id]?.length ?? 0) > 0 && (allKit || deciding.has(unit.kind)),
@@ -342,7 +342,7 @@ export function Lanes({
                     {...strip}
                     top={height(at)}
                     states={audit.surfaces[row.unit.id] ?? none}
-                    gates={gates.get(row.unit.id) ?? none}
+                    washes={washes.get(row.unit.id) ?? none}
                   />
                 )}
                 {bars(at)}
@@ -366,7 +366,7 @@ export function Lanes({
                   name={`Hands, ${cook.name}`}
                   {...strip}
                   states={audit.surfaces[`hands:${cook.id}`] ?? none}
-                  gates={gates.get(`hands:${cook.id}`) ?? none}
+                  washes={washes.get(`hands:${cook.id}`) ?? none}
                 />
               ))}
             {grouping === 'cook' &&
@@ -376,13 +376,13 @@ export function Lanes({
                   name={unit.name}
                   {...strip}
                   states={audit.surfaces[unit.id] ?? none}
-                  gates={gates.get(unit.id) ?? none}
+                  washes={washes.get(unit.id) ?? none}
                 />
               ))}
             {inside
               .filter((entry) => entry.kind === 'wash' && entry.id === selected)
               .map((entry) => (
-                <i key={entry.id} className="tt-gate" style={{ left: x(entry.endMin) - 2 }} />
+                <i key={entry.id} className="tt-wash-line" style={{ left: x(entry.endMin) - 2 }} />
               ))}
           </div>
         </DndContext>
@@ -396,16 +396,16 @@ const none: readonly never[] = [];
 
 /** When each piece of kit and each pair of hands comes clean from a wash, within sight. */
 function washedAt(plan: Plan, fromMin: number, toMin: number): ReadonlyMap<string, readonly number[]> {
-  const gates = new Map<string, number[]>();
+  const washes = new Map<string, number[]>();
   for (const task of plan.tasks) {
     if (task.kind !== 'wash') continue;
     const cleanAt = (id: string, moment: number) => {
-      if (moment > fromMin && moment < toMin) gates.set(id, [...(gates.get(id) ?? []), moment]);
+      if (moment > fromMin && moment < toMin) washes.set(id, [...(washes.get(id) ?? []), moment]);
     };
     if (task.hands) cleanAt(`hands:${task.cook}`, task.endMin);
     for (const id of task.units) cleanAt(id, task.machineUntilMin ?? task.endMin);
   }
-  return gates;
+  return washes;
 }
 
 /** What the name of a lane needs, in px, at about eight px a letter. */

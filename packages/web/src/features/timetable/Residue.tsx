@@ -9,7 +9,7 @@ interface ResidueProps {
   readonly scale: Scale;
   readonly minded: ReadonlySet<ResidueMark>;
   /** When it comes clean from a wash. */
-  readonly gates: readonly number[];
+  readonly washes: readonly number[];
 }
 
 /** What is on a piece of kit, as it changes. */
@@ -28,7 +28,7 @@ export const ResidueStrip = memo(function ResidueStrip({
   states,
   scale,
   minded,
-  gates,
+  washes,
   top = 3,
 }: Omit<ResidueProps, 'name'> & { readonly top?: number }) {
   const { fromMin, toMin } = scale;
@@ -65,8 +65,8 @@ export const ResidueStrip = memo(function ResidueStrip({
           {labelWidth(words) - 8 <= x(end) - x(start) ? words : ''}
         </div>
       ))}
-      {gates.map((at) => (
-        <i key={at} className="tt-gate" style={{ left: x(at) - 2 }} />
+      {washes.map((at) => (
+        <i key={at} className="tt-wash-line" style={{ left: x(at) - 2 }} />
       ))}
     </>
   );

@@ -21,7 +21,7 @@ function barsOf({ occasion, plan }: Planned): readonly Bar[] {
     if (task.kind === 'wash') return [bar(task.cook, task, 'wash')];
     return [
       ...(task.cook ? [bar(task.cook, task, 'step')] : []),
-      ...task.attention.map((look) => bar(look.cook, look, 'look')),
+      ...task.looks.map((look) => bar(look.cook, look, 'look')),
     ];
   });
 }

@@ -154,7 +154,7 @@ function dishRows(occasion: Occasion, entries: readonly RunSheetEntry[]): readon
     }));
 }
 
-/** A lane for each piece of kit that is used, with what is on it; washes are the gates. */
+/** A lane for each piece of kit that is used, with what is on it; washes are the washes. */
 function kitRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntry[]): readonly LaneRow[] {
   const users = new Map<string, Set<string>>();
   for (const task of plan.tasks)

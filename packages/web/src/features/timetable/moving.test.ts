@@ -1,5 +1,6 @@
 import type { RunSheetEntry, TaskNetwork } from '@lupin/core';
 import { draggedTo, roomInSight, roomOf } from './moving.ts';
+import { id } from '../../../../core/test-support/id.ts';
 
 test.each([
   [-100, 0, 3, -100],
@@ -31,8 +32,8 @@ test.each([
   ['cook', { earliestMin: -65, latestMin: -45 }],
   ['plate', { earliestMin: -25, latestMin: -10 }],
   ['nothing', { earliestMin: undefined, latestMin: undefined }],
-])('%s has this room between its neighbours: %j', (id, room) => {
-  expect(roomOf(network, entries, id)).toEqual(room);
+])('%s has this room between its neighbours: %j', (step, room) => {
+  expect(roomOf(network, entries, id(step))).toEqual(room);
 });
 
 test('only what is in sight of the room is shown', () => {

@@ -1,4 +1,4 @@
-import type { RunSheetEntry, TaskNetwork } from '@lupin/core';
+import type { EntryId, RunSheetEntry, TaskNetwork } from '@lupin/core';
 import type { Stretch } from './layout.ts';
 
 /** Where a dragged bar comes to lie: to five minutes, or to the minute where a minute is wide enough to be meant. */
@@ -12,7 +12,7 @@ export function draggedTo(startMin: number, deltaPx: number, pxPerMin: number): 
 export function roomOf(
   network: TaskNetwork,
   entries: readonly RunSheetEntry[],
-  id: string,
+  id: EntryId,
 ): { readonly earliestMin: number | undefined; readonly latestMin: number | undefined } {
   const placed = new Map(entries.map((entry) => [entry.id, entry]));
   const task = network.tasks.find((each) => each.id === id);

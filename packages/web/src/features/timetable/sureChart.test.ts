@@ -1,4 +1,4 @@
-import type { DishChance } from '@lupin/core';
+import type { DishChance, BatchId } from '@lupin/core';
 import { inHundred, sureChart, sureness } from './sureChart.ts';
 
 test.each([
@@ -21,7 +21,7 @@ test.each([
 
 test('the axis holds every dish, and each has its bar, its dot and its words', () => {
   const chance = (batch: string, tenthMin: number, middleMin: number, nineTenthsMin: number): DishChance => ({
-    batch,
+    batch: batch as BatchId,
     atMin: 0,
     onTime: 0.5,
     late: { tenthMin, middleMin, nineTenthsMin, worstMin: 99 },

@@ -2,45 +2,45 @@ import { useState } from 'react';
 import { Input } from 'antd';
 import {
   clockTime,
-  gateItems,
+  washItems,
   listed,
-  type GateItem,
+  type WashItem,
   type Occasion,
   type PlannedWash,
   type Progress,
   type WashEntry,
 } from '@lupin/core';
 
-interface GateCardProps {
+interface WashCardProps {
   readonly occasion: Occasion;
   readonly entry: WashEntry;
   readonly wash: PlannedWash;
   readonly progress: Progress;
-  readonly onClean: (items: readonly GateItem[], clean: boolean) => void;
-  readonly onSkip: (items: readonly GateItem[], reason: string) => void;
+  readonly onClean: (items: readonly WashItem[], clean: boolean) => void;
+  readonly onSkip: (items: readonly WashItem[], reason: string) => void;
 }
 
-/** A gate: what is on the kit, whom it could hurt, and every piece of it to be cleaned, one by one. */
-export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: GateCardProps) {
+/** A wash: what is on the kit, whom it could hurt, and every piece of it to be cleaned, one by one. */
+export function WashCard({ occasion, entry, wash, progress, onClean, onSkip }: WashCardProps) {
   const [skipping, setSkipping] = useState(false);
   const [reason, setReason] = useState('');
-  const clean = progress.gates.get(wash.id)?.clean;
-  const items = gateItems(wash);
+  const clean = progress.washes.get(wash.id)?.clean;
+  const items = washItems(wash);
   const left = items.filter((item) => !clean?.has(item));
   const names = (ids: readonly string[]) =>
     listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
-  const unitName = (item: GateItem) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item;
-  const nameOf = (item: GateItem) =>
-    item in gateWords
-      ? gateWords[item]!.long
+  const unitName = (item: WashItem) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item;
+  const nameOf = (item: WashItem) =>
+    item in washItemWords
+      ? washItemWords[item]!.long
       : wash.machineUntilMin === undefined
         ? unitName(item)
         : `${unitName(item)}, loaded`;
-  const shortName = (item: GateItem) => gateWords[item]?.short ?? unitName(item).toLowerCase();
+  const shortName = (item: WashItem) => washItemWords[item]?.short ?? unitName(item).toLowerCase();
   return (
     <>
       <h2>{wash.machineUntilMin === undefined ? 'Wash before going on' : 'Start the dishwasher before going on'}</h2>
-      <div className="gate">
+      <div className="wash">
         On it: <strong>{listed(entry.carries)}</strong>.
         {entry.guests.length > 0 && (
           <>
@@ -53,14 +53,14 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
           ? 'A wipe is not enough.'
           : `A rinse is not enough: the full programme. It is done about ${clockTime(occasion.serveAt, wash.machineUntilMin)}; nothing comes out before.`}
       </div>
-      <div className="gate-items" role="group" aria-label="What must be clean">
+      <div className="wash-items" role="group" aria-label="What must be clean">
         {items.map((item) => (
           <button
             key={item}
             type="button"
             role="checkbox"
             aria-checked={clean?.has(item) ?? false}
-            className="gate-item"
+            className="wash-item"
             onClick={() => onClean([item], !clean?.has(item))}
           >
             <span className="box" aria-hidden>
@@ -72,7 +72,7 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
       </div>
       {skipping ? (
         <form
-          className="gate-skip"
+          className="wash-skip"
           onSubmit={(event) => {
             event.preventDefault();
             if (reason.trim()) {
@@ -97,7 +97,7 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
               Go on without
             </button>
             <button type="button" className="big-button plain" onClick={() => setSkipping(false)}>
-              Keep the gate
+              Keep the wash
             </button>
           </div>
         </form>
@@ -114,8 +114,8 @@ export function GateCard({ occasion, entry, wash, progress, onClean, onSkip }: G
   );
 }
 
-/** What is no kit at a gate, on its button and in a sentence. */
-const gateWords: Readonly<Record<string, { readonly long: string; readonly short: string }>> = {
+/** What is no kit at a wash, on its button and in a sentence. */
+const washItemWords: Readonly<Record<string, { readonly long: string; readonly short: string }>> = {
   hands: { long: 'Hands, with soap', short: 'hands' },
   water: { long: 'Fresh hot water, detergent', short: 'fresh water' },
   cloth: { long: 'A clean towel', short: 'a clean towel' },

@@ -1,12 +1,12 @@
-import type { Chamber, ChamberUse, Heat } from './problem.ts';
+import type { Oven, OvenAsk, Heat } from './problem.ts';
 
 export interface Load {
   readonly start: number;
   readonly end: number;
-  readonly use: ChamberUse;
-  readonly shelves: readonly number[];
+  readonly use: OvenAsk;
+  readonly racks: readonly number[];
   readonly activity: number;
-  /** The moments at which the chamber is opened for it: in, out, and to see to it. */
+  /** The moments at which the oven is opened for it: in, out, and to see to it. */
   readonly opens: readonly number[];
 }
 
@@ -24,7 +24,7 @@ interface Stretch {
 const temperatureOf = (stretch: Stretch): number =>
   Math.min(stretch.highC, Math.max(stretch.lowC, Math.round(stretch.wishSumC / stretch.count / 5) * 5));
 
-const stretchOf = (start: number, end: number, { lowC, highC, wishC, alone }: ChamberUse): Stretch => ({
+const stretchOf = (start: number, end: number, { lowC, highC, wishC, alone }: OvenAsk): Stretch => ({
   start,
   end,
   lowC,
@@ -44,26 +44,26 @@ const join = (a: Stretch, b: Stretch): Stretch => ({
   alone: a.alone || b.alone,
 });
 
-export function changeMin(fromC: number, toC: number, chamber: Chamber): number {
-  return Math.ceil(toC >= fromC ? (toC - fromC) / chamber.heatsCPerMin : (fromC - toC) / chamber.coolsCPerMin);
+export function changeMin(fromC: number, toC: number, oven: Oven): number {
+  return Math.ceil(toC >= fromC ? (toC - fromC) / oven.heatsCPerMin : (fromC - toC) / oven.coolsCPerMin);
 }
 
-/** A gap longer than this is not heated through; the chamber goes off and warms up again. */
+/** A gap longer than this is not heated through; the oven goes off and warms up again. */
 const offAfterMin = 90;
 
-/** What is in a chamber and when, as far as it is placed. */
+/** What is in a oven and when, as far as it is placed. */
 export class Contents {
   loads: readonly Load[] = [];
   /** Disjoint, the earliest first. */
   private stretches: readonly Stretch[] = [];
 
-  constructor(private readonly chamber: Chamber) {}
+  constructor(private readonly oven: Oven) {}
 
   /**
    * Whether a load could be in it in [start, end) with regard to heat: undefined where it could; otherwise the latest end,
    * before this one, that is worth a try.
    */
-  refuses(start: number, end: number, use: ChamberUse, opens: readonly number[]): number | undefined {
+  refuses(start: number, end: number, use: OvenAsk, opens: readonly number[]): number | undefined {
     const early = this.opensTooSoon(start, end, use, opens);
     if (early > 0) return end - early;
     let merged = stretchOf(start, end, use);
@@ -81,17 +81,17 @@ export class Contents {
     const atC = temperatureOf(merged);
     // With the same loads around it nothing changes; they change where it clears one, or comes to overlap an earlier one.
     const otherwise = Math.max(this.clearOf(start, end), before ? before.end + (end - start) - 1 : -Infinity);
-    if (after && merged.end + changeMin(atC, temperatureOf(after), this.chamber) > after.start) {
-      const inTime = merged.end === end ? after.start - changeMin(atC, temperatureOf(after), this.chamber) : -Infinity;
+    if (after && merged.end + changeMin(atC, temperatureOf(after), this.oven) > after.start) {
+      const inTime = merged.end === end ? after.start - changeMin(atC, temperatureOf(after), this.oven) : -Infinity;
       return Math.min(end - 1, Math.max(inTime, otherwise));
     }
-    if (before && before.end + changeMin(temperatureOf(before), atC, this.chamber) > merged.start)
+    if (before && before.end + changeMin(temperatureOf(before), atC, this.oven) > merged.start)
       return Math.min(end - 1, otherwise);
     return undefined;
   }
 
   /** By how many minutes a load must at least be earlier, so that nothing is opened while it must stay shut. */
-  private opensTooSoon(start: number, end: number, use: ChamberUse, opens: readonly number[]): number {
+  private opensTooSoon(start: number, end: number, use: OvenAsk, opens: readonly number[]): number {
     let early = 0;
     for (const load of this.loads) {
       if (load.use.shutMin !== undefined) {
@@ -138,20 +138,20 @@ export class Contents {
     return this.stretches.map((stretch, index): Heat => {
       const before = this.stretches[index - 1];
       const temperatureC = temperatureOf(stretch);
-      const fromCold = changeMin(this.chamber.roomC, temperatureC, this.chamber);
+      const fromCold = changeMin(this.oven.roomC, temperatureC, this.oven);
       if (!before)
         return {
-          chamber: number,
+          oven: number,
           startMin: stretch.start - fromCold,
           readyMin: stretch.start,
           untilMin: stretch.end,
           temperatureC,
         };
-      const fromBefore = changeMin(temperatureOf(before), temperatureC, this.chamber);
+      const fromBefore = changeMin(temperatureOf(before), temperatureC, this.oven);
       // Whether it is still warm after a long gap nobody knows: then it is given the time for either.
       const change = stretch.start - before.end <= offAfterMin ? fromBefore : Math.max(fromCold, fromBefore);
       return {
-        chamber: number,
+        oven: number,
         startMin: Math.max(before.end, stretch.start - change),
         readyMin: stretch.start,
         untilMin: stretch.end,

@@ -33,7 +33,7 @@ export function smallKitchen(tasks: number, seed: number): Problem {
             handsOn,
             looks: [],
             uses,
-            flames: 0,
+            takes: [],
           },
         ],
         before:
@@ -55,7 +55,7 @@ export function smallKitchen(tasks: number, seed: number): Problem {
     activities,
     units: [unit('board'), unit('board'), unit('blender'), unit('pan')],
     ovens: [],
-    flames: 0,
+    pools: [],
     marks: 1,
     unknownMark: 0,
     heatEnds: [],

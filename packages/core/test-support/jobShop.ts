@@ -34,7 +34,7 @@ export function jobShop(text: string): Problem {
     for (let at = 0; at < job.length; at += 2) {
       activities.push({
         id: `job ${number + 1}, operation ${at / 2 + 1}`,
-        ways: [{ durationMin: job[at + 1]!, handsOn: true, looks: [], uses: [], flames: 0 }],
+        ways: [{ durationMin: job[at + 1]!, handsOn: true, looks: [], uses: [], takes: [] }],
         cooks: [job[at]!],
         dust: [],
         carries: [],
@@ -50,7 +50,7 @@ export function jobShop(text: string): Problem {
     activities,
     units: [],
     ovens: [],
-    flames: 0,
+    pools: [],
     marks: 1,
     unknownMark: 0,
     heatEnds: [],

@@ -4,4 +4,4 @@ export type { Break, DaySummary, DishChance, Lateness, LongWait, ServingChance }
 export { surer, type Surer } from './surer.ts';
 export { slipMin, standings, type Neighbour, type Standing } from './slip.ts';
 export { drawDurations, playDay } from './day.ts';
-export { netOf, type DayNet, type Piece, type WaitsFor } from './net.ts';
+export { netOf, type DayNet, type Piece } from './net.ts';

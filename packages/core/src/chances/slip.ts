@@ -2,7 +2,8 @@ import { fit, type FitTable } from '../fit/index.ts';
 import type { Occasion, Plan, BatchId, TaskId } from '../model/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { playDay } from './day.ts';
-import { netOf, type DayNet, type Wait, type WaitsFor } from './net.ts';
+import type { WaitsFor } from '../ledger/index.ts';
+import { netOf, type DayNet, type Wait } from './net.ts';
 
 /** Something next to a task in time without a minute between them, and why it is. */
 export interface Neighbour {

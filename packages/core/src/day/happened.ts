@@ -1,5 +1,5 @@
 import {
-  washedAt,
+  movedTo,
   type WashItem,
   type Plan,
   type PlannedOven,
@@ -72,7 +72,7 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     const endMin = ends.get(task.id)!;
     if (task.kind === 'oven') {
       done.add(task.id);
-      places.set(task.id, moved(task, Math.min(now, Math.round(at)), Math.round(at) + task.endMin - task.startMin));
+      places.set(task.id, movedTo(task, Math.min(now, Math.round(at)), Math.round(at) + task.endMin - task.startMin));
       continue;
     }
     const surfaces = surfacesOf(task);
@@ -84,7 +84,7 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     );
     for (const each of surfaces) free.set(each, endMin);
     done.add(task.id);
-    places.set(task.id, moved(task, startMin, endMin));
+    places.set(task.id, movedTo(task, startMin, endMin));
   }
   for (const task of plan.tasks) {
     if (task.kind !== 'step' || done.has(task.id)) continue;
@@ -95,7 +95,7 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
       const startMin = Math.min(now, Math.round(inHandSince));
       places.set(
         task.id,
-        moved(
+        movedTo(
           task,
           startMin,
           Math.max(now + 1, said === undefined ? startMin + task.endMin - task.startMin : Math.round(said)),
@@ -106,7 +106,7 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     if (task.cook !== undefined && said !== undefined) {
       // It was said in the middle of it when it will be ready.
       running.add(task.id);
-      places.set(task.id, moved(task, Math.min(now - 1, task.startMin), Math.max(now + 1, Math.round(said))));
+      places.set(task.id, movedTo(task, Math.min(now - 1, task.startMin), Math.max(now + 1, Math.round(said))));
       continue;
     }
     const began = beganAt(task, progress);
@@ -115,7 +115,7 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     running.add(task.id);
     places.set(
       task.id,
-      ready(moved(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)), said, now),
+      ready(movedTo(task, startMin, Math.max(now + 1, startMin + task.endMin - task.startMin)), said, now),
     );
   }
   const assumed = new Map<TaskId, PlannedTask>();
@@ -137,7 +137,7 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Happen
     const here = places.get(task.id) ?? task;
     const by = Math.min(0, Math.min(...begun) - here.endMin);
     done.add(task.id);
-    places.set(task.id, moved(here, here.startMin + by, here.endMin + by));
+    places.set(task.id, movedTo(here, here.startMin + by, here.endMin + by));
   }
   const tasks = plan.tasks.map((task) => {
     const here = places.get(task.id) ?? task;
@@ -234,7 +234,7 @@ function inHand(plan: Plan, progress: Progress, { done, running, free, now }: So
     if ([...next.units, handsOf(cook)].some((each) => dirty.has(each))) continue;
     const startMin = Math.max(next.startMin, free.get(handsOf(cook)) ?? -Infinity);
     if (startMin < now)
-      found.set(next.id, moved(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
+      found.set(next.id, movedTo(next, startMin, Math.max(now + 1, startMin + next.endMin - next.startMin)));
   }
   return found;
 }
@@ -283,22 +283,6 @@ function endOf(
     default:
       return task satisfies never;
   }
-}
-
-function moved(task: PlannedTask, startMin: number, endMin: number): PlannedTask {
-  if (task.kind === 'wash') return washedAt(task, startMin, endMin);
-  if (task.kind !== 'step') return { ...task, startMin, endMin };
-  const by = startMin - task.startMin;
-  return {
-    ...task,
-    startMin,
-    endMin,
-    looks: task.looks.map((point) => ({
-      ...point,
-      startMin: Math.min(endMin, point.startMin + by),
-      endMin: Math.min(endMin, point.endMin + by),
-    })),
-  };
 }
 
 function leftDirty(planned: PlannedWash, really: readonly PlannedTask[]): Happened['skipped'] {

@@ -1,5 +1,5 @@
 import { audit, type Finding, type FindingCode } from '../audit/index.ts';
-import type { DishId, GuestId, Occasion, Plan, TaskId } from '../model/index.ts';
+import { type DishId, type GuestId, type Occasion, type Plan, type TaskId, movedTo } from '../model/index.ts';
 import type { Standpoint } from '../plan/index.ts';
 
 /** A plate that something has reached, or will, which must not. */
@@ -60,13 +60,7 @@ export function lostByBeginning(occasion: Occasion, standpoint: Standpoint, task
   const step = assumed?.get(task) ?? plan.tasks.find((each) => each.id === task);
   if (step?.kind !== 'step' || done.has(task) || (running.has(task) && !assumed?.has(task))) return [];
   const has = (id: TaskId) => done.has(id) || (running.has(id) && !assumed?.has(id));
-  const by = nowMin - step.startMin;
-  const now = {
-    ...step,
-    startMin: nowMin,
-    endMin: step.endMin + by,
-    looks: step.looks.map((point) => ({ ...point, startMin: point.startMin + by, endMin: point.endMin + by })),
-  };
+  const now = movedTo(step, nowMin, nowMin + step.endMin - step.startMin);
   // An oven that is on stays on, whatever is in it.
   const tasks = [
     ...plan.tasks.filter(

@@ -12,8 +12,9 @@ import {
   type TaskId,
   type BatchId,
   moreTasks,
+  inTime,
 } from '../model/index.ts';
-import { inTime, planningRest, type Standpoint } from '../plan/index.ts';
+import { planningRest, type Standpoint } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { comparePlans, type StepChange } from '../whatif/index.ts';
 import { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';

@@ -1,7 +1,15 @@
 import { netOf, type DayNet } from '../chances/index.ts';
-import { washedAt, type Occasion, type Plan, type PlannedTask, type BatchId, type TaskId } from '../model/index.ts';
+import {
+  movedTo,
+  type Occasion,
+  type Plan,
+  type PlannedTask,
+  type BatchId,
+  type TaskId,
+  inTime,
+} from '../model/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
-import { inTime, type Standpoint } from '../plan/index.ts';
+import type { Standpoint } from '../plan/index.ts';
 
 export interface Shifted {
   readonly plan: Plan;
@@ -51,18 +59,7 @@ export function shifted(
   const moved = plan.tasks.map((task): PlannedTask => {
     const { start, end } = at.get(task.id)!;
     const by = start - task.startMin;
-    if (task.kind === 'step')
-      return {
-        ...task,
-        startMin: start,
-        endMin: end,
-        looks: task.looks.map((point) => ({
-          ...point,
-          startMin: point.startMin + by,
-          endMin: point.endMin + by,
-        })),
-      };
-    if (task.kind === 'wash') return washedAt(task, start, end);
+    if (task.kind !== 'oven') return movedTo(task, start, end);
     const loads = plan.tasks.flatMap((load) =>
       load.kind === 'step' &&
       load.racks.length > 0 &&

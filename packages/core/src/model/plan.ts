@@ -127,10 +127,38 @@ export const Plan = v.strictObject({
 });
 export type Plan = v.InferOutput<typeof Plan>;
 
-/** A wash at another time: a dishwasher runs as long as it would have. */
-export const washedAt = (wash: PlannedWash, startMin: number, endMin: number): PlannedWash => ({
-  ...wash,
-  startMin,
-  endMin,
-  ...(wash.machineUntilMin === undefined ? {} : { machineUntilMin: wash.machineUntilMin + endMin - wash.endMin }),
-});
+/** Planned tasks in the order in which they are begun; of those in one minute, the order they are given in. */
+export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] =>
+  [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
+
+/** A task at another time: looks go with its start, and none is after its end; a dishwasher runs as long as it would have. */
+export function movedTo<Task extends PlannedTask>(task: Task, startMin: number, endMin: number): Task {
+  const by = startMin - task.startMin;
+  const moved: PlannedTask = task;
+  switch (moved.kind) {
+    case 'step':
+      return {
+        ...task,
+        startMin,
+        endMin,
+        looks: moved.looks.map((look) => ({
+          ...look,
+          startMin: Math.min(endMin, look.startMin + by),
+          endMin: Math.min(endMin, look.endMin + by),
+        })),
+      };
+    case 'wash':
+      return {
+        ...task,
+        startMin,
+        endMin,
+        ...(moved.machineUntilMin === undefined
+          ? {}
+          : { machineUntilMin: moved.machineUntilMin + endMin - moved.endMin }),
+      };
+    case 'oven':
+      return { ...task, startMin, endMin };
+    default:
+      return moved satisfies never;
+  }
+}

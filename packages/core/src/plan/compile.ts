@@ -11,6 +11,7 @@ import {
   type ResidueMark,
   type TaskId,
 } from '../model/index.ts';
+import { placeKinds, places } from '../ledger/index.ts';
 import type { Activity, OvenAsk, Problem, Way as ActivityWay } from '../schedule/index.ts';
 import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 
@@ -18,8 +19,6 @@ import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 export const marks: readonly ResidueMark[] = [...hazards.map((hazard) => hazard.id), 'unread'];
 const numberOf = new Map(marks.map((mark, index) => [mark, index]));
 const numbered = (mark: ResidueMark) => numberOf.get(mark)!;
-
-const coldRooms = ['fridge', 'freezer'] as const;
 
 /** Kit kept free of a hazard is kept free of its group and its relatives too. */
 function keptFree(hazard: HazardId): readonly HazardId[] {
@@ -68,8 +67,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
           ),
         })),
         oven: way.oven && ovenAsk(way.oven, ovens, pin),
-        flames: way.burners,
-        ...(way.cold ? { stands: { room: coldRooms.indexOf(way.cold.where), places: way.cold.places } } : {}),
+        takes: placeKinds.map((kind) => places[kind].asks(way)),
         bent: way.bentC !== 0,
       })),
       dust: numberedAll(task.dust),
@@ -114,9 +112,10 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       roomC: rules.roomC,
       heatsCPerMin: oven.heatsCPerMin ?? rules.ovenHeatsCPerMin,
       coolsCPerMin: oven.coolsCPerMin ?? rules.ovenCoolsCPerMin,
+      shutCoolsCPerMin: rules.ovenShutCoolsCPerMin,
+      keptOnMin: rules.ovenKeptOnMin,
     })),
-    flames: kitchen.burners,
-    rooms: [kitchen.fridgePlaces ?? Infinity, kitchen.freezerPlaces ?? Infinity],
+    pools: placeKinds.map((kind) => places[kind].in(kitchen) ?? Infinity),
     marks: marks.length,
     unknownMark: numbered('unread'),
     heatEnds: hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => numbered(hazard.id)),

@@ -1,3 +1,4 @@
+import { placeKinds, places, type PlaceKind } from '../ledger/index.ts';
 import { clockTime, dayWords, listed, ovensOf, type Occasion } from '../model/index.ts';
 import type { Clash, Stuck } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
@@ -29,6 +30,44 @@ const courseOf = (occasion: Occasion, network: TaskNetwork, task: Task): string 
 
 const at = (occasion: Occasion, moment: number): string =>
   [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
+
+type Advice = Pick<NoPlan, 'why' | 'tryThis'>;
+
+interface PlaceWords {
+  /** More is wanted by one thing than there ever is. */
+  readonly never: (wanted: number, there: number) => Advice;
+  /** All are taken when they are wanted. */
+  readonly full: (there: number) => Advice;
+}
+
+const coldWords = (where: string): PlaceWords => ({
+  never: (wanted) => ({
+    why: `It takes ${wanted === 1 ? 'a place' : `${wanted} places`} in the ${where}; there ${wanted === 1 ? 'is none' : 'are not so many'}.`,
+    tryThis: `Make room in the ${where}, or make less of it.`,
+  }),
+  full: () => ({
+    why: `The ${where} is full at that time.`,
+    tryThis: 'Make room there, or make a dish earlier or later.',
+  }),
+});
+
+const placeWords: Readonly<Record<PlaceKind, PlaceWords>> = {
+  burner: {
+    never: (wanted, there) => ({
+      why:
+        there === 0
+          ? 'It needs a burner; the kitchen has none.'
+          : `For its amount it needs ${wanted} burners; the kitchen has ${there}.`,
+      tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.',
+    }),
+    full: (there) => ({
+      why: `All ${there} burners are taken.`,
+      tryThis: 'Choose a dish for the oven, or serve a course later.',
+    }),
+  },
+  fridge: coldWords('fridge'),
+  freezer: coldWords('freezer'),
+};
 
 /** Says what certainly cannot hold together. */
 export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Clash): NoPlan {
@@ -69,24 +108,10 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
         tryThis: 'Choose a dish for the hob, or correct the oven under Kitchen.',
         proven: true,
       };
-    case 'no-flame':
-      return {
-        what,
-        why:
-          occasion.kitchen.burners === 0
-            ? 'It needs a burner; the kitchen has none.'
-            : `For its amount it needs ${one.ways[0].burners} burners; the kitchen has ${occasion.kitchen.burners}.`,
-        tryThis: 'Add a burner to the kitchen, or choose a dish for the oven.',
-        proven: true,
-      };
-    case 'no-room': {
-      const cold = one.ways[0].cold!;
-      return {
-        what,
-        why: `It takes ${cold.places === 1 ? 'a place' : `${cold.places} places`} in the ${cold.where}; there ${cold.places === 1 ? 'is none' : 'are not so many'}.`,
-        tryThis: `Make room in the ${cold.where}, or make less of it.`,
-        proven: true,
-      };
+    case 'no-place': {
+      const kind = placeKinds[clash.pool]!;
+      const [wanted, there] = [places[kind].asks(one.ways[0]), places[kind].in(occasion.kitchen) ?? 0];
+      return { what, ...placeWords[kind].never(wanted, there), proven: true };
     }
     case 'no-time':
       return {
@@ -205,20 +230,10 @@ export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: St
         tryThis: 'Serve a course later, or choose a dish for the hob.',
         proven: false,
       };
-    case 'no-flame':
-      return {
-        what,
-        why: `All ${occasion.kitchen.burners} burners are taken.`,
-        tryThis: 'Choose a dish for the oven, or serve a course later.',
-        proven: false,
-      };
-    case 'no-room':
-      return {
-        what,
-        why: 'The fridge or the freezer is full at that time.',
-        tryThis: 'Make room there, or make a dish earlier or later.',
-        proven: false,
-      };
+    case 'no-place': {
+      const kind = placeKinds[stuck.pool!]!;
+      return { what, ...placeWords[kind].full(places[kind].in(occasion.kitchen) ?? 0), proven: false };
+    }
     case 'circular':
       return {
         what,

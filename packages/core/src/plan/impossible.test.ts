@@ -68,7 +68,7 @@ test.each<[string, Occasion, RegExp, string]>([
       recipes: [recipe('soup', [line('it', 'potato')], [step('boil', { uses: ['it'], burner: true })])],
     }),
     /needs a burner/,
-    'no-flame',
+    'no-place',
   ],
   [
     'a kind of kit is missing',

@@ -1,4 +1,4 @@
-export { inTime, makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
+export { makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
 export { isBetterPlan, planFigures } from './quality.ts';
 export { pinWords } from './wishes.ts';
 export type { NoPlan } from './explain.ts';

@@ -6,10 +6,10 @@ import {
   type PlannedBatch,
   type PlannedOven,
   type PlannedStep,
-  type PlannedTask,
   type PlannedWash,
   numberedTask,
   type TaskId,
+  inTime,
 } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import {
@@ -126,10 +126,6 @@ function toPlan(
     lowerBoundMin: lowerBound,
   };
 }
-
-/** Planned tasks in the order in which they are begun; of those in one minute, the order they are given in. */
-export const inTime = (tasks: readonly PlannedTask[]): PlannedTask[] =>
-  [...tasks].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 
 /** The batches as a plan names them. */
 export const batchesOf = (network: TaskNetwork): PlannedBatch[] =>

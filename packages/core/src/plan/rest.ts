@@ -9,11 +9,12 @@ import {
   type PlannedWash,
   moreTasks,
   type TaskId,
+  inTime,
 } from '../model/index.ts';
 import { fit, type FitTable } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Timetable } from '../schedule/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
-import { batchesOf, inTime, orderOf, ovenOf, stepOf, washOf } from './make.ts';
+import { batchesOf, orderOf, ovenOf, stepOf, washOf } from './make.ts';
 import { restOf, type Rest, type Standpoint } from './resume.ts';
 
 export interface RestOptions {

@@ -354,12 +354,12 @@ function earlier(
   const { plan, running, nowMin } = standpoint;
   const stand = (
     id: string,
-    way: Omit<Way, 'durationMin' | 'looks' | 'flames'>,
+    way: Omit<Way, 'durationMin' | 'looks' | 'takes'>,
     carries: Carry[],
     cooks?: readonly number[],
   ): Activity => ({
     id,
-    ways: [{ durationMin: 1, looks: [], flames: 0, ...way }],
+    ways: [{ durationMin: 1, looks: [], takes: [], ...way }],
     cooks,
     dust: [],
     carries,

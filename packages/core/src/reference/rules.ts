@@ -10,6 +10,10 @@ export const rules = {
   ovenHeatsCPerMin: 11,
   /** Door ajar, it cools by about this much a minute. @source measured by hand on the same oven */
   ovenCoolsCPerMin: 5,
+  /** Off and shut, it cools by about this much a minute at the least. @source kitchen practice: some two hours from a hot bake to hand-warm */
+  ovenShutCoolsCPerMin: 1.5,
+  /** Between two bakes at most so far apart an oven stays on at the first one's heat. @source kitchen practice */
+  ovenKeptOnMin: 90,
   /** A fan oven is set lower by about this much for the same bake. @source usual in British and continental recipes */
   fanCoolerC: 20,
   /** To share an oven, a bake may be so many degrees hotter or cooler than written, its time corrected; an estimate. @source kitchen practice */

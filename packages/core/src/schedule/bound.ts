@@ -67,14 +67,14 @@ interface Resource {
   readonly needs: readonly { readonly activity: number; readonly amount: number }[];
 }
 
-function resources({ activities, cooks, units, ovens, flames }: Problem): readonly Resource[] {
+function resources({ activities, cooks, units, ovens, pools }: Problem): readonly Resource[] {
   const found: Resource[] = [];
   const add = (capacity: number, amountOf: (activity: Problem['activities'][number]) => number) => {
     const needs = activities.flatMap((activity, index) => {
       const amount = amountOf(activity);
       return amount > 0 ? [{ activity: index, amount }] : [];
     });
-    if (capacity > 0 && needs.length > 1) found.push({ capacity, needs });
+    if (capacity > 0 && capacity < Infinity && needs.length > 1) found.push({ capacity, needs });
   };
   const always = (
     activity: Problem['activities'][number],
@@ -97,7 +97,7 @@ function resources({ activities, cooks, units, ovens, flames }: Problem): readon
         way.oven ? Math.min(way.oven.racks, ...way.oven.in.map((each) => ovens[each]!.racks)) : 0,
       ),
   );
-  add(flames, (activity) => always(activity, (way) => way.flames));
+  pools.forEach((places, pool) => add(places, (activity) => always(activity, (way) => way.takes[pool] ?? 0)));
   return found;
 }
 

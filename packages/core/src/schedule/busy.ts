@@ -69,18 +69,22 @@ export class Busy {
   }
 }
 
-/** How many intervals are open at once at most within [start, end), counting only those given. */
-export function mostAtOnce(
-  intervals: readonly { readonly start: number; readonly end: number }[],
-  start: number,
-  end: number,
-): number {
+/** So many places of a pool, taken in [start, end). */
+export interface Taken {
+  readonly start: number;
+  readonly end: number;
+  readonly places: number;
+  readonly activity: number;
+}
+
+/** How many places are taken at once at most within [start, end). */
+export function mostAtOnce(taken: readonly Taken[], start: number, end: number): number {
   let most = 0;
-  for (const each of intervals) {
+  for (const each of taken) {
     if (each.start >= end || each.end <= start) continue;
     const at = Math.max(each.start, start);
     let count = 0;
-    for (const other of intervals) if (other.start <= at && other.end > at) count++;
+    for (const other of taken) if (other.start <= at && other.end > at) count += other.places;
     most = Math.max(most, count);
   }
   return most;

@@ -1,4 +1,5 @@
-import { commit, tryPlace, type Choice, type Refusal } from './place.ts';
+import { commit } from './commit.ts';
+import { tryPlace, type Choice, type Refusal } from './place.ts';
 import type { Prepared } from './prepare.ts';
 import { prune } from './prune.ts';
 import { scoreOf } from './score.ts';

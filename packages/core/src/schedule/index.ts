@@ -19,6 +19,6 @@ export type {
 export { better, usualGoals } from './problem.ts';
 export { lowerBoundMin } from './bound.ts';
 export { figuresOf } from './score.ts';
-export { provenClash, type Clash } from './windows.ts';
+export { provenClash, type Clash } from './clash.ts';
 export { isStuck } from './search.ts';
 export { effortPerSecond, solve, type SolveOptions } from './solve.ts';

@@ -1,13 +1,17 @@
-import type { Oven, OvenAsk, Heat } from './problem.ts';
+import type { Carry, Guard, Heat, Oven, OvenAsk } from './problem.ts';
 
 export interface Load {
   readonly start: number;
   readonly end: number;
   readonly use: OvenAsk;
   readonly racks: readonly number[];
+  /** Which activity it is; −1 for what was in it before the beginning. */
   readonly activity: number;
   /** The moments at which the oven is opened for it: in, out, and to see to it. */
   readonly opens: readonly number[];
+  /** What could fall from it on what stands below, and what must not fall on it; in classes of marks. */
+  readonly drips: readonly Carry[];
+  readonly guards: readonly Guard[];
 }
 
 /** Loads that overlap, directly or through others, share one temperature for the whole stretch. */
@@ -44,20 +48,36 @@ const join = (a: Stretch, b: Stretch): Stretch => ({
   alone: a.alone || b.alone,
 });
 
-export function changeMin(fromC: number, toC: number, oven: Oven): number {
-  return Math.ceil(toC >= fromC ? (toC - fromC) / oven.heatsCPerMin : (fromC - toC) / oven.coolsCPerMin);
+/** Minutes from one heat to another, straight on: up by its power, down with the door ajar. */
+export const changeMin = (fromC: number, toC: number, oven: Oven): number =>
+  Math.ceil(toC >= fromC ? (toC - fromC) / oven.heatsCPerMin : (fromC - toC) / oven.coolsCPerMin);
+
+/** Minutes to a heat from somewhere between two: enough for either. */
+const settleMin = (leastC: number, mostC: number, toC: number, oven: Oven): number =>
+  Math.max(changeMin(Math.min(leastC, toC), toC, oven), changeMin(Math.max(mostC, toC), toC, oven));
+
+/** Minutes to a heat in an oven that has been off since it had another. */
+function fromOffMin(hadC: number, offMin: number, toC: number, oven: Oven): number {
+  const coldMin = changeMin(Math.min(oven.roomC, toC), toC, oven);
+  const leastC = Math.max(oven.roomC, hadC - oven.coolsCPerMin * offMin);
+  const mostC = Math.max(oven.roomC, hadC - oven.shutCoolsCPerMin * Math.max(0, offMin - coldMin));
+  return settleMin(leastC, mostC, toC, oven);
 }
 
-/** A gap longer than this is not heated through; the oven goes off and warms up again. */
-const offAfterMin = 90;
-
-/** What is in a oven and when, as far as it is placed. */
+/** What is in an oven and when, as far as it is placed. */
 export class Contents {
-  loads: readonly Load[] = [];
+  loads: readonly Load[];
   /** Disjoint, the earliest first. */
   private stretches: readonly Stretch[] = [];
 
-  constructor(private readonly oven: Oven) {}
+  /** @param begun what is in it from before the beginning */
+  constructor(
+    private readonly oven: Oven,
+    begun: readonly Load[] = [],
+  ) {
+    this.loads = [];
+    for (const load of begun) this.add(load);
+  }
 
   /**
    * Whether a load could be in it in [start, end) with regard to heat: undefined where it could; otherwise the latest end,
@@ -85,9 +105,17 @@ export class Contents {
       const inTime = merged.end === end ? after.start - changeMin(atC, temperatureOf(after), this.oven) : -Infinity;
       return Math.min(end - 1, Math.max(inTime, otherwise));
     }
-    if (before && before.end + changeMin(temperatureOf(before), atC, this.oven) > merged.start)
+    if (
+      before ? before.end + changeMin(temperatureOf(before), atC, this.oven) > merged.start : this.tooSoon(merged, atC)
+    )
       return Math.min(end - 1, otherwise);
     return undefined;
+  }
+
+  /** Whether the first heat cannot be reached from how the oven is at the beginning. */
+  private tooSoon(first: Stretch, atC: number): boolean {
+    const { from } = this.oven;
+    return from !== undefined && from.atMin + settleMin(from.leastC, from.mostC, atC, this.oven) > first.start;
   }
 
   /** By how many minutes a load must at least be earlier, so that nothing is opened while it must stay shut. */
@@ -133,30 +161,36 @@ export class Contents {
     };
   }
 
-  /** When it is turned to what. */
+  /** When it is turned to what, and until when it is kept there: to the next heat where that is not far off. */
   heats(number: number): readonly Heat[] {
     return this.stretches.map((stretch, index): Heat => {
-      const before = this.stretches[index - 1];
-      const temperatureC = temperatureOf(stretch);
-      const fromCold = changeMin(this.oven.roomC, temperatureC, this.oven);
-      if (!before)
-        return {
-          oven: number,
-          startMin: stretch.start - fromCold,
-          readyMin: stretch.start,
-          untilMin: stretch.end,
-          temperatureC,
-        };
-      const fromBefore = changeMin(temperatureOf(before), temperatureC, this.oven);
-      // Whether it is still warm after a long gap nobody knows: then it is given the time for either.
-      const change = stretch.start - before.end <= offAfterMin ? fromBefore : Math.max(fromCold, fromBefore);
+      const after = this.stretches[index + 1];
       return {
         oven: number,
-        startMin: Math.max(before.end, stretch.start - change),
+        startMin: this.turnedAt(index),
         readyMin: stretch.start,
-        untilMin: stretch.end,
-        temperatureC,
+        untilMin: after && after.start - stretch.end <= this.oven.keptOnMin ? this.turnedAt(index + 1) : stretch.end,
+        temperatureC: temperatureOf(stretch),
       };
     });
+  }
+
+  /** When it is turned to the heat of a stretch. */
+  private turnedAt(index: number): number {
+    const { oven } = this;
+    const stretch = this.stretches[index]!;
+    const before = this.stretches[index - 1];
+    const temperatureC = temperatureOf(stretch);
+    if (!before) {
+      if (oven.from === undefined)
+        return stretch.start - changeMin(Math.min(oven.roomC, temperatureC), temperatureC, oven);
+      const { atMin, leastC, mostC } = oven.from;
+      return Math.max(atMin, stretch.start - settleMin(leastC, mostC, temperatureC, oven));
+    }
+    const gapMin = stretch.start - before.end;
+    const hadC = temperatureOf(before);
+    const change =
+      gapMin <= oven.keptOnMin ? changeMin(hadC, temperatureC, oven) : fromOffMin(hadC, gapMin, temperatureC, oven);
+    return Math.max(before.end, stretch.start - change);
   }
 }

@@ -1,5 +1,6 @@
 import { addGuards, ExemptSets, noDemand, type Demand } from './demands.ts';
-import type { Carry, Guard, Link, Problem } from './problem.ts';
+import type { Load } from './oven.ts';
+import type { Carry, Guard, Link, Problem, Span } from './problem.ts';
 
 /** An activity's marks, in the numbers of their classes. */
 export interface MarkFacts {
@@ -12,6 +13,17 @@ export interface MarkFacts {
   readonly demand: Demand;
 }
 
+/** What is there at the beginning, in the numbers of classes of marks. */
+export interface Beginnings {
+  /** For each unit and each pair of hands, what is on it. */
+  readonly onUnits: readonly (readonly Carry[])[];
+  readonly onHands: readonly (readonly Carry[])[];
+  /** For each oven, what is in it. */
+  readonly loads: readonly (readonly Load[])[];
+  readonly air: readonly { readonly dust: readonly Carry[]; readonly untilMin: number }[];
+  readonly open: readonly (Span & { readonly guards: readonly Guard[] })[];
+}
+
 /**
  * What is the same for every timetable of a problem, worked out once. Marks that nobody carries or nobody guards against are
  * left out, and marks that always go together are followed as one *class*: a kitchen of seventy hazards has ten or so.
@@ -20,6 +32,7 @@ export interface Prepared {
   readonly problem: Problem;
   readonly sets: ExemptSets;
   readonly facts: readonly MarkFacts[];
+  readonly beginnings: Beginnings;
   readonly classes: readonly (readonly number[])[];
   readonly unknownClass: number;
   readonly nothing: Demand;
@@ -52,33 +65,65 @@ export interface Prepared {
 /** A wait of at most this long, in minutes, binds two activities into one chain. */
 const tightMin = 60;
 
-export function prepare(problem: Problem): Prepared {
-  const { activities, units } = problem;
-  const suspects = units.some((unit) => !unit.comesClean);
+/** Marks as they are met, and the classes that stand for them. */
+interface Classes {
+  readonly classes: readonly (readonly number[])[];
+  readonly classOf: ReadonlyMap<number, number>;
+}
+
+/** Which marks are guarded against somewhere, and which are carried somewhere: only those that are both are followed. */
+function followedMarks(problem: Problem): number[] {
+  const { activities, units, cooks, ovens, air = [], open = [], unknownMark } = problem;
+  const loads = ovens.flatMap((oven) => oven.loads ?? []);
+  const marksOf = (lists: readonly (readonly { readonly mark: number }[])[]) => lists.flat().map(({ mark }) => mark);
   const guarded = new Set([
-    ...activities.flatMap((each) => each.guards.map((guard) => guard.mark)),
-    ...units.flatMap((unit) => (unit.barred.length > 0 ? [...unit.barred, problem.unknownMark] : [])),
+    ...marksOf([...activities, ...loads, ...open].map(({ guards }) => guards)),
+    ...units.flatMap(({ barred }) => (barred.length > 0 ? [...barred, unknownMark] : [])),
   ]);
   const carried = new Set([
-    ...activities.flatMap((each) => [...each.carries, ...each.dust].map((carry) => carry.mark)),
-    ...(suspects ? [problem.unknownMark] : []),
+    ...marksOf(activities.flatMap(({ carries, dust }) => [carries, dust])),
+    ...marksOf(units.map(({ holds }) => holds?.marks ?? [])),
+    ...marksOf(cooks.map(({ marks }) => marks ?? [])),
+    ...marksOf(loads.map(({ drips }) => drips)),
+    ...marksOf(air.map(({ dust }) => dust)),
+    ...(units.some(({ comesClean }) => !comesClean) ? [unknownMark] : []),
   ]);
+  return [...guarded].filter((mark) => carried.has(mark));
+}
 
-  // Marks with the same signature are met, guarded and ended at the same places: one stands for all.
+/** Marks with the same signature are met, guarded and ended at the same places: one stands for all. */
+function classesOf(problem: Problem): Classes {
+  const { activities, units, cooks, ovens, air = [], open = [], unknownMark } = problem;
   const signature = new Map<number, string[]>(
-    [...guarded].filter((mark) => carried.has(mark)).map((mark) => [mark, mark === problem.unknownMark ? ['?'] : []]),
+    followedMarks(problem).map((mark) => [mark, mark === unknownMark ? ['?'] : []]),
   );
   const sign = (mark: number, word: string) => void signature.get(mark)?.push(word);
-  activities.forEach((activity, i) => {
-    for (const { mark, origin } of activity.carries) sign(mark, `c${i},${origin}`);
-    for (const { mark, origin } of activity.dust) sign(mark, `d${i},${origin}`);
-    for (const { mark, origin } of activity.drips ?? []) sign(mark, `f${i},${origin}`);
-    for (const { mark, exempt } of activity.guards) sign(mark, `g${i},${[...exempt].sort((a, b) => a - b).join('+')}`);
-    for (const mark of activity.ends) sign(mark, `e${i}`);
+  const signCarries = (letter: string, at: string | number, carries: readonly Carry[]) => {
+    for (const { mark, origin } of carries) sign(mark, `${letter}${at},${origin}`);
+  };
+  const signGuards = (letter: string, at: string | number, guards: readonly Guard[]) => {
+    for (const { mark, exempt } of guards) sign(mark, `${letter}${at},${[...exempt].sort((a, b) => a - b).join('+')}`);
+  };
+  activities.forEach((activity, at) => {
+    signCarries('c', at, activity.carries);
+    signCarries('d', at, activity.dust);
+    signCarries('f', at, activity.drips ?? []);
+    signGuards('g', at, activity.guards);
+    for (const mark of activity.ends) sign(mark, `e${at}`);
   });
-  units.forEach((unit, i) => {
-    for (const mark of unit.barred) sign(mark, `b${i}`);
+  units.forEach(({ barred, holds }, at) => {
+    for (const mark of barred) sign(mark, `b${at}`);
+    signCarries('u', at, holds?.marks ?? []);
   });
+  cooks.forEach(({ marks = [] }, at) => signCarries('h', at, marks));
+  ovens.forEach(({ loads = [] }, oven) =>
+    loads.forEach(({ drips, guards }, at) => {
+      signCarries('o', `${oven}/${at}`, drips);
+      signGuards('p', `${oven}/${at}`, guards);
+    }),
+  );
+  air.forEach(({ dust }, at) => signCarries('a', at, dust));
+  open.forEach(({ guards }, at) => signGuards('q', at, guards));
   const classOf = new Map<number, number>();
   const classes: number[][] = [];
   const known = new Map<string, number>();
@@ -92,7 +137,12 @@ export function prepare(problem: Problem): Prepared {
     classes[found]!.push(mark);
     classOf.set(mark, found);
   }
+  return { classes, classOf };
+}
 
+export function prepare(problem: Problem): Prepared {
+  const { activities, units } = problem;
+  const { classes, classOf } = classesOf(problem);
   const sets = new ExemptSets();
   const carriesIn = (carries: readonly Carry[]): Carry[] =>
     distinct(
@@ -102,17 +152,19 @@ export function prepare(problem: Problem): Prepared {
       }),
       (each) => `${each.mark}/${each.origin}`,
     );
-  const classesIn = (marks: readonly number[]): number[] => [
-    ...new Set(marks.flatMap((mark) => classOf.get(mark) ?? [])),
-  ];
-  const facts = activities.map((activity): MarkFacts => {
-    const guards = distinct(
-      activity.guards.flatMap(({ mark, exempt }) => {
+  const guardsIn = (guards: readonly Guard[]): Guard[] =>
+    distinct(
+      guards.flatMap(({ mark, exempt }) => {
         const at = classOf.get(mark);
         return at === undefined ? [] : [{ mark: at, exempt }];
       }),
       (each) => `${each.mark}/${each.exempt.join('+')}`,
     );
+  const classesIn = (marks: readonly number[]): number[] => [
+    ...new Set(marks.flatMap((mark) => classOf.get(mark) ?? [])),
+  ];
+  const facts = activities.map((activity): MarkFacts => {
+    const guards = guardsIn(activity.guards);
     const demand = noDemand(classes.length);
     addGuards(demand, guards, sets);
     return {
@@ -124,6 +176,22 @@ export function prepare(problem: Problem): Prepared {
       demand,
     };
   });
+  const beginnings: Beginnings = {
+    onUnits: units.map(({ holds }) => carriesIn(holds?.marks ?? [])),
+    onHands: problem.cooks.map(({ marks }) => carriesIn(marks ?? [])),
+    loads: problem.ovens.map(({ loads = [] }) =>
+      loads.map(({ startMin, endMin, drips, guards, ...load }) => ({
+        ...load,
+        start: startMin,
+        end: endMin,
+        activity: -1,
+        drips: carriesIn(drips),
+        guards: guardsIn(guards),
+      })),
+    ),
+    air: (problem.air ?? []).map(({ dust, untilMin }) => ({ dust: carriesIn(dust), untilMin })),
+    open: (problem.open ?? []).map(({ guards, ...span }) => ({ ...span, guards: guardsIn(guards) })),
+  };
   const feared = activities.map((activity) =>
     activity.guards.flatMap(({ mark }) =>
       mark === problem.unknownMark || problem.heatEnds.includes(mark) ? [] : [mark],
@@ -138,11 +206,16 @@ export function prepare(problem: Problem): Prepared {
   });
   const unitsOfKind = new Map<string, number[]>();
   units.forEach((unit, index) => unitsOfKind.set(unit.kind, [...(unitsOfKind.get(unit.kind) ?? []), index]));
-  const origins = new Set(activities.flatMap((activity) => activity.carries.map((carry) => carry.origin)));
+  const origins = new Set(
+    [...activities.map(({ carries }) => carries), ...beginnings.onUnits, ...beginnings.onHands].flatMap((carries) =>
+      carries.flatMap(({ origin }) => (origin >= 0 ? [origin] : [])),
+    ),
+  );
   return {
     problem,
     sets,
     facts,
+    beginnings,
     anyFood: sets.intern(origins),
     nobody: sets.intern([]),
     classes,
@@ -161,7 +234,7 @@ export function prepare(problem: Problem): Prepared {
     holders: activities.flatMap((activity, index) =>
       activity.ways.some((way) => way.uses.some((use) => use.hold !== undefined)) ? [index] : [],
     ),
-    anyDust: activities.some((activity) => activity.dust.length > 0),
+    anyDust: activities.some((activity) => activity.dust.length > 0) || beginnings.air.length > 0,
     able: activities.map((activity) => activity.cooks ?? problem.cooks.map((_, cook) => cook)),
     tight: activities.map((activity) => activity.before.filter((link) => link.mostMin <= tightMin)),
   };

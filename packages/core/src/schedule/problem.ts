@@ -1,5 +1,5 @@
 /**
- * What the scheduler knows: activities, pieces of kit, cooks, ovens with racks, a pool of flames, and marks that
+ * What the scheduler knows: activities, pieces of kit, cooks, ovens with racks, pools of places, and marks that
  * flow from one to the other with use. It knows nothing of cooking. Times are whole minutes; 0 is the first serving.
  */
 export interface Problem {
@@ -7,10 +7,8 @@ export interface Problem {
   readonly units: readonly Unit[];
   readonly cooks: readonly Cook[];
   readonly ovens: readonly Oven[];
-  /** How many flames may burn at once. */
-  readonly flames: number;
-  /** Rooms where things stand, each with so many places; absent: none is reckoned with. */
-  readonly rooms?: readonly number[] | undefined;
+  /** Pools of alike places (burners, room in a fridge), each with how many it has; Infinity: it is not reckoned with. */
+  readonly pools: readonly number[];
   /** How many marks there are; a mark is a number from 0. */
   readonly marks: number;
   /** The mark that stands for "may hold anything". */
@@ -23,6 +21,12 @@ export interface Problem {
   readonly handsMin: number;
   /** What washes units by itself; absent: there is none. */
   readonly machine?: Machine | undefined;
+  /** What is in the air already at the beginning: of which dust, and until when it hangs there. */
+  readonly air?: readonly { readonly dust: readonly Carry[]; readonly untilMin: number }[] | undefined;
+  /** Work in hand from before the beginning that must be kept from dust. */
+  readonly open?: readonly (Span & { readonly guards: readonly Guard[] })[] | undefined;
+  /** Places that are taken from before the beginning. */
+  readonly taken?: readonly (Span & { readonly pool: number; readonly places: number })[] | undefined;
   /** Work before this minute is done ahead and not counted into the day. */
   readonly dayStartsMin: number;
   /** What is better, the most important first. */
@@ -81,10 +85,8 @@ export interface Way {
   readonly looks: readonly { readonly atMin: number; readonly takesMin: number }[];
   readonly uses: readonly UnitUse[];
   readonly oven?: OvenAsk | undefined;
-  /** How many flames it needs. */
-  readonly flames: number;
-  /** A room it stands in, and how many places it takes there. */
-  readonly stands?: { readonly room: number; readonly places: number } | undefined;
+  /** How many places it takes in each pool, in their order, all through; a pool not named is not used. */
+  readonly takes: readonly number[];
   /** A way out, taken only where it helps what nothing else does. */
   readonly bent?: boolean;
 }
@@ -111,6 +113,12 @@ export interface Activity {
   readonly endsByMin?: number | undefined;
 }
 
+/** A stretch of time, in minutes. */
+export interface Span {
+  readonly startMin: number;
+  readonly endMin: number;
+}
+
 export interface Unit {
   readonly kind: string;
   readonly comesClean: boolean;
@@ -121,6 +129,15 @@ export interface Unit {
   readonly machine?: boolean;
   /** Until then it is not there to be used. */
   readonly freeFromMin?: number | undefined;
+  /** What is on it at the beginning, when it can be used. */
+  readonly holds?: Beginning | undefined;
+}
+
+/** What is on a unit or on hands when a timetable begins in the middle of things. */
+export interface Beginning {
+  readonly marks: readonly Carry[];
+  /** The food that is still in it. */
+  readonly hold?: string | undefined;
 }
 
 /** Washes as many units as it has places for, one load after the other, while nobody stands by. */
@@ -137,13 +154,35 @@ export interface Cook {
   readonly windows: readonly { readonly fromMin: number; readonly toMin: number }[];
   /** Whether they wash up. Their own hands they always wash. */
   readonly washesUp: boolean;
+  /** What is on their hands at the beginning. */
+  readonly marks?: readonly Carry[] | undefined;
+  /** When they are at something that was begun before. */
+  readonly busy?: readonly Span[] | undefined;
 }
 
 export interface Oven {
   readonly racks: number;
   readonly roomC: number;
   readonly heatsCPerMin: number;
+  /** Its door ajar, and shut. */
   readonly coolsCPerMin: number;
+  readonly shutCoolsCPerMin: number;
+  /** Between two heats at most so far apart it stays on. */
+  readonly keptOnMin: number;
+  /** How hot it is when it can be turned to something: nobody knows just how far it has fallen. Absent: it was off for long. */
+  readonly from?: { readonly atMin: number; readonly leastC: number; readonly mostC: number } | undefined;
+  /** What is in it from before the beginning. */
+  readonly loads?: readonly BegunLoad[] | undefined;
+}
+
+/** A load that went in before the beginning, at one heat and on its racks. */
+export interface BegunLoad extends Span {
+  readonly use: OvenAsk;
+  readonly racks: readonly number[];
+  /** When the door is opened for it. */
+  readonly opens: readonly number[];
+  readonly drips: readonly Carry[];
+  readonly guards: readonly Guard[];
 }
 
 export interface Placed {
@@ -215,10 +254,11 @@ export interface Stuck {
     | 'stands-too-long'
     | 'too-early'
     | 'no-oven'
-    | 'no-flame'
-    | 'no-room'
+    | 'no-place'
     | 'dust'
     | 'circular';
+  /** With `no-place`: the pool that was full. */
+  readonly pool?: number;
   /** The activity after it that cannot wait, and by how many minutes it would have to be earlier. */
   readonly follower?: number;
   readonly shortMin?: number;

@@ -1,5 +1,5 @@
 import type { Prepared } from './prepare.ts';
-import type { Placed, Problem, Wash } from './problem.ts';
+import type { Carry, Placed, Problem, Wash } from './problem.ts';
 
 /** Residues as bits: for each class, the batches it came from; bit 0 stands for a past that nobody knows. */
 type Bits = Int32Array;
@@ -11,6 +11,9 @@ interface Table {
   readonly width: number;
   readonly unknown: Bits;
   readonly carries: readonly Bits[];
+  /** What is on units and hands at the beginning; undefined where nothing is. */
+  readonly onUnits: readonly (Bits | undefined)[];
+  readonly onHands: readonly (Bits | undefined)[];
   readonly forbids: readonly Bits[];
   /** Units with an unknown past that nothing takes away. */
   readonly suspect: readonly boolean[];
@@ -22,25 +25,32 @@ function tableOf(prepared: Prepared): Table {
   const known = tables.get(prepared);
   if (known) return known;
   const { problem, facts, classes } = prepared;
-  const origins = facts.flatMap((each) => [
-    ...each.carries.map((carry) => carry.origin),
-    ...each.guards.flatMap((guard) => guard.exempt),
-  ]);
+  const { onUnits, onHands } = prepared.beginnings;
+  const origins = [
+    ...facts.flatMap((each) => [
+      ...each.carries.map((carry) => carry.origin),
+      ...each.guards.flatMap((guard) => guard.exempt),
+    ]),
+    ...[...onUnits, ...onHands].flat().map((carry) => carry.origin),
+  ];
   const words = Math.ceil((Math.max(0, ...origins) + 2) / 32);
   const width = words * classes.length;
   const place = (mark: number, origin: number) => mark * words + ((origin + 1) >> 5);
   const bit = (origin: number) => 1 << ((origin + 1) & 31);
+  const bitsOf = (carries: readonly Carry[]): Bits => {
+    const set = new Int32Array(width);
+    for (const { mark, origin } of carries) set[place(mark, origin)] = set[place(mark, origin)]! | bit(origin);
+    return set;
+  };
   const past = new Int32Array(width);
   if (prepared.unknownClass >= 0) past[place(prepared.unknownClass, -1)] = bit(-1);
   const table: Table = {
     words,
     width,
     unknown: past,
-    carries: facts.map((each) => {
-      const set = new Int32Array(width);
-      for (const { mark, origin } of each.carries) set[place(mark, origin)] = set[place(mark, origin)]! | bit(origin);
-      return set;
-    }),
+    carries: facts.map((each) => bitsOf(each.carries)),
+    onUnits: onUnits.map((marks) => (marks.length > 0 ? bitsOf(marks) : undefined)),
+    onHands: onHands.map((marks) => (marks.length > 0 ? bitsOf(marks) : undefined)),
     forbids: facts.map((each) => {
       const set = new Int32Array(width);
       for (const guard of each.guards) {
@@ -73,8 +83,9 @@ const unknown = 1;
 class Replay {
   private readonly table: Table;
   private readonly inTime: readonly Placed[];
-  /** All bits there are, `width` words a slot: none, unknown, then for each activity what it met, what is left of it, and what a suspect unit keeps; once for what is settled and once for what is tried. */
+  /** All bits there are, `width` words a slot: none, unknown, then for each activity what it met, what is left of it, and what a suspect unit keeps; once for what is settled and once for what is tried; then what is on each unit and each pair of hands at the beginning. */
   private readonly bits: Int32Array;
+  private readonly atFirst: number;
 
   constructor(
     private readonly prepared: Prepared,
@@ -82,15 +93,29 @@ class Replay {
   ) {
     this.table = tableOf(prepared);
     this.inTime = placed.slice().sort((a, b) => a.startMin - b.startMin);
-    this.bits = new Int32Array(this.table.width * (2 + 6 * prepared.problem.activities.length));
-    this.bits.set(this.table.unknown, this.table.width * unknown);
+    const { activities, units, cooks } = prepared.problem;
+    const { width, onUnits, onHands } = this.table;
+    this.atFirst = 2 + 6 * activities.length;
+    this.bits = new Int32Array(width * (this.atFirst + units.length + cooks.length));
+    this.bits.set(this.table.unknown, width * unknown);
+    [...onUnits, ...onHands].forEach((set, at) => {
+      if (set) this.bits.set(set, width * (this.atFirst + at));
+    });
+    this.table.suspect.forEach((suspect, unit) => {
+      if (suspect && onUnits[unit])
+        for (let i = 0; i < width; i++) this.bits[width * (this.atFirst + unit) + i]! |= this.table.unknown[i]!;
+    });
   }
 
   start(): Scene {
     const { problem } = this.prepared;
+    const { onUnits, onHands, suspect } = this.table;
+    const unitsCount = problem.units.length;
     return {
-      onUnit: Int32Array.from(this.table.suspect, (suspect) => (suspect ? unknown : none)),
-      onHands: new Int32Array(problem.cooks.length),
+      onUnit: Int32Array.from(suspect, (isSuspect, unit) =>
+        onUnits[unit] ? this.atFirst + unit : isSuspect ? unknown : none,
+      ),
+      onHands: Int32Array.from(onHands, (set, cook) => (set ? this.atFirst + unitsCount + cook : none)),
       food: new Int32Array(problem.activities.length),
       done: 0,
     };

@@ -272,7 +272,7 @@ describe('demands', () => {
 });
 
 describe('the oven', () => {
-  const oven = { racks: 2, roomC: 20, heatsCPerMin: 10, coolsCPerMin: 5 };
+  const oven = { racks: 2, roomC: 20, heatsCPerMin: 10, coolsCPerMin: 5, shutCoolsCPerMin: 1.5, keptOnMin: 90 };
   const load = (
     start: number,
     end: number,
@@ -297,6 +297,8 @@ describe('the oven', () => {
     racks: [0],
     activity: 0,
     opens: [start, ...looks, end],
+    drips: [],
+    guards: [],
   });
   const holding = (...loads: Load[]): Contents => {
     const contents = new Contents(oven);

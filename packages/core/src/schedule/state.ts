@@ -1,8 +1,8 @@
-import { Busy } from './busy.ts';
+import { Busy, type Taken } from './busy.ts';
 import { Contents } from './oven.ts';
 import type { Demand } from './demands.ts';
 import type { Prepared } from './prepare.ts';
-import type { Placed, Wash } from './problem.ts';
+import type { Placed, Problem, Wash } from './problem.ts';
 import { Surface } from './surface.ts';
 
 /** The half-built timetable. */
@@ -17,9 +17,8 @@ export interface State {
   /** Of which activities what they leave dirty is washed by hand, though a machine could. */
   readonly byHand: Uint8Array;
   readonly ovens: readonly Contents[];
-  readonly flames: { readonly start: number; readonly end: number; readonly activity: number }[];
-  /** For each room, what stands there: an entry for each place. */
-  readonly standing: readonly { readonly start: number; readonly end: number; readonly activity: number }[][];
+  /** For each pool, what takes places of it. */
+  readonly taken: readonly Taken[][];
   readonly dusty: Placed[];
   readonly order: Placed[];
   readonly washes: Wash[];
@@ -42,7 +41,7 @@ export interface State {
 }
 
 export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'ways' | 'byHand'>): State {
-  const { problem, nothing, holders } = prepared;
+  const { problem, nothing, holders, beginnings } = prepared;
   const { activities } = problem;
   const size = activities.length;
   const holdsLeft = new Map<string, number>();
@@ -50,18 +49,24 @@ export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'wa
     for (const { hold } of activities[index]!.ways[ways[index]!]!.uses)
       if (hold !== undefined) holdsLeft.set(hold, (holdsLeft.get(hold) ?? 0) + 1);
   }
+  const heldUnit = new Map<string, number>();
+  problem.units.forEach(({ holds }, unit) => {
+    if (holds?.hold === undefined) return;
+    // It came to its unit before the beginning: one use of it more, which is never placed.
+    heldUnit.set(holds.hold, unit);
+    holdsLeft.set(holds.hold, (holdsLeft.get(holds.hold) ?? 0) + 1);
+  });
   return {
     prepared,
     ways,
     byHand,
-    units: problem.units.map(() => new Surface(nothing)),
-    hands: problem.cooks.map(() => new Surface(nothing)),
-    busy: problem.cooks.map(() => new Busy()),
+    units: problem.units.map(({ holds }, at) => new Surface(nothing, beginnings.onUnits[at], holds?.hold)),
+    hands: problem.cooks.map((_, at) => new Surface(nothing, beginnings.onHands[at])),
+    busy: problem.cooks.map(busyFromBefore),
     sink: new Busy(),
     machine: new Busy(),
-    ovens: problem.ovens.map((oven) => new Contents(oven)),
-    flames: [],
-    standing: (problem.rooms ?? []).map(() => []),
+    ovens: problem.ovens.map((oven, at) => new Contents(oven, beginnings.loads[at])),
+    taken: problem.pools.map((_, pool) => takenFromBefore(problem, pool)),
     dusty: [],
     order: [],
     washes: [],
@@ -69,13 +74,24 @@ export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'wa
     food: new Array<Demand>(size).fill(nothing),
     waiting: prepared.waiting.slice(),
     holdsLeft,
-    heldUnit: new Map(),
+    heldUnit,
     pulled: new Float64Array(size),
     blockers: new Int32Array(size).fill(-1),
     trail: undefined,
     looked: 0,
   };
 }
+
+function busyFromBefore({ busy = [] }: Problem['cooks'][number]): Busy {
+  const taken = new Busy();
+  for (const { startMin, endMin } of [...busy].sort((a, b) => b.startMin - a.startMin)) taken.add(startMin, endMin, -1);
+  return taken;
+}
+
+const takenFromBefore = ({ taken = [] }: Problem, pool: number): Taken[] =>
+  taken
+    .filter((each) => each.pool === pool)
+    .map(({ startMin, endMin, places }) => ({ start: startMin, end: endMin, places, activity: -1 }));
 
 export const wayOf = (state: State, index: number) =>
   state.prepared.problem.activities[index]!.ways[state.ways[index]!]!;

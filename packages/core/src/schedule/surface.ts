@@ -1,4 +1,5 @@
 import type { Demand } from './demands.ts';
+import type { Carry } from './problem.ts';
 
 export interface SurfaceUse {
   readonly start: number;
@@ -6,6 +7,8 @@ export interface SurfaceUse {
   readonly activity: number;
   /** What is asked of the surface just before this use. */
   readonly demand: Demand;
+  /** It is washed: what was on it before is gone. */
+  readonly isWash: boolean;
 }
 
 /**
@@ -18,12 +21,29 @@ export class Surface {
   private stays: readonly { readonly start: number; readonly end: number }[] = [];
   private hold: { readonly key: string; readonly end: number } | undefined;
 
-  /** @param nothing the demand that asks nothing */
-  constructor(private readonly nothing: Demand) {}
+  /**
+   * @param nothing the demand that asks nothing
+   * @param marks what is on it at the beginning
+   * @param hold the food that is in it at the beginning
+   */
+  constructor(
+    private readonly nothing: Demand,
+    readonly marks: readonly Carry[] = [],
+    hold?: string,
+  ) {
+    // Until it is known when that food is last in it, nothing else can be.
+    if (hold !== undefined) this.hold = { key: hold, end: Infinity };
+  }
 
   /** The first use or wash that starts at or after a moment. */
   next(at: number): SurfaceUse | undefined {
     for (let i = this.uses.length - 1; i >= 0; i--) if (this.uses[i]!.start >= at) return this.uses[i];
+    return undefined;
+  }
+
+  /** The last use or wash that starts before a moment. */
+  last(at: number): SurfaceUse | undefined {
+    for (let i = 0; i < this.uses.length; i++) if (this.uses[i]!.start < at) return this.uses[i];
     return undefined;
   }
 
@@ -68,7 +88,7 @@ export class Surface {
 
   /** Food of this hold is on it from an earlier moment, not yet known, to `end`. */
   holdUntil(key: string, end: number): void {
-    this.hold ??= { key, end };
+    if (this.hold === undefined || this.hold.end === Infinity) this.hold = { key, end };
   }
 
   /** The food of this hold came on to it at `start`. */
@@ -78,6 +98,7 @@ export class Surface {
     this.hold = undefined;
   }
 
+  /** Whether food is on it that came at a moment not known yet. */
   get held(): boolean {
     return this.hold !== undefined;
   }

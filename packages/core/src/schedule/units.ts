@@ -1,5 +1,6 @@
+import type { Bar } from './bars.ts';
 import { clashes } from './demands.ts';
-import type { Way } from './problem.ts';
+import type { UnitUse, Way } from './problem.ts';
 import type { State } from './state.ts';
 
 export interface Picked {
@@ -8,79 +9,101 @@ export interface Picked {
   readonly clashes: readonly (readonly number[])[];
 }
 
-export interface NoUnits {
-  readonly why: 'no-unit' | 'no-clean-unit';
-  /** The latest end before this one at which a unit may be free. */
-  readonly tryEnd: number;
-  readonly blocker: number;
-}
-
 /** For each use of the activity a unit that is free then, rather one that needs no wash, rather one not used before. */
-export function pickUnits(state: State, index: number, way: Way, start: number, end: number): Picked | NoUnits {
-  const { prepared } = state;
-  const { problem } = prepared;
-  const { carries } = prepared.facts[index]!;
+export function pickUnits(state: State, index: number, way: Way, start: number, end: number): Picked | Bar {
   if (way.uses.length === 0) return nothing;
   const chosen: number[] = [];
   const left: (readonly number[])[] = [];
   for (const use of way.uses) {
-    const held = use.hold !== undefined ? state.heldUnit.get(use.hold) : undefined;
-    const opens = use.hold !== undefined && held === undefined && state.holdsLeft.get(use.hold)! > 1;
-    let best = -1;
-    let bestCost = Infinity;
-    let bestClashes: readonly number[] = [];
-    let dirty = false;
-    let tryEnd = -Infinity;
-    let blocker = -1;
-    const candidates = held !== undefined ? [held] : (use.only ?? prepared.unitsOfKind.get(use.kind) ?? []);
-    for (const unitIndex of candidates) {
-      if (bestCost === 0) break;
-      if (chosen.includes(unitIndex) || (held !== undefined && use.only && !use.only.includes(unitIndex))) continue;
-      if (start < (problem.units[unitIndex]!.freeFromMin ?? -Infinity)) continue;
-      const surface = state.units[unitIndex]!;
-      // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
-      const clash = surface.clash(start, held === undefined ? end : (surface.next(end)?.start ?? end), use.hold);
-      if (clash !== undefined) {
-        const until = held === undefined ? Math.min(clash, end - 1) : end - 1;
-        if (until > tryEnd) {
-          tryEnd = until;
-          blocker = surface.ownerAt(clash);
-        }
-        continue;
-      }
-      if (opens && (surface.held || surface.usedBefore(end))) continue;
-      if (prepared.barredUnits[index]!.has(unitIndex)) continue;
-      // Kit with an unknown past that never comes clean is no kit for a guarded dish, unless it is kept apart for that.
-      if (prepared.fearedUnits[index]!.has(unitIndex)) {
-        dirty = true;
-        continue;
-      }
-      const next = surface.next(end);
-      const found = next ? clashes(carries, next.demand, prepared.sets) : none;
-      if (found.length > 0 && (!problem.units[unitIndex]!.comesClean || held !== undefined)) {
-        dirty = true;
-        tryEnd = Math.max(tryEnd, end - 1);
-        continue;
-      }
-      const cost = (found.length > 0 ? 2 : 0) + (surface.usedBefore(start) ? 1 : 0);
-      if (cost < bestCost) {
-        best = unitIndex;
-        bestCost = cost;
-        bestClashes = found;
-      }
-    }
-    // A piece on which other food is kept frees itself only when that food has come to it: nothing to jump to.
-    if (best < 0)
-      return {
-        why: dirty ? 'no-clean-unit' : 'no-unit',
-        tryEnd: Math.min(end - 1, tryEnd === -Infinity ? end - 5 : tryEnd),
-        blocker,
-      };
-    chosen.push(best);
-    left.push(bestClashes);
+    const picked = pickUnit(state, { index, use, start, end, chosen });
+    if ('tryEnd' in picked) return picked;
+    chosen.push(picked.unit);
+    left.push(picked.clashes);
   }
   return { units: chosen, clashes: left };
 }
 
+interface Wanted {
+  readonly index: number;
+  readonly use: UnitUse;
+  readonly start: number;
+  readonly end: number;
+  readonly chosen: readonly number[];
+}
+
+/** How good a unit is: what it would cost (none: 0), the classes that must be washed off it afterwards, or that it will not do. */
+interface Fitness {
+  readonly cost: number;
+  readonly clashes: readonly number[];
+}
+
+function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readonly clashes: readonly number[] } | Bar {
+  const { use, start, end, chosen } = wanted;
+  const { prepared } = state;
+  const { units } = prepared.problem;
+  const held = use.hold !== undefined ? state.heldUnit.get(use.hold) : undefined;
+  const candidates = held !== undefined ? [held] : (use.only ?? prepared.unitsOfKind.get(use.kind) ?? noUnits);
+  let best = -1;
+  let bestCost = Infinity;
+  let bestClashes = none;
+  let isDirty = false;
+  let tryEnd = -Infinity;
+  let blocker = -1;
+  for (const unit of candidates) {
+    if (bestCost === 0) break;
+    if (chosen.includes(unit) || (held !== undefined && use.only && !use.only.includes(unit))) continue;
+    if (start < (units[unit]!.freeFromMin ?? -Infinity)) continue;
+    const surface = state.units[unit]!;
+    // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
+    const clash = surface.clash(start, held === undefined ? end : (surface.next(end)?.start ?? end), use.hold);
+    if (clash !== undefined) {
+      const until = held === undefined ? Math.min(clash, end - 1) : end - 1;
+      if (until > tryEnd) {
+        tryEnd = until;
+        blocker = surface.ownerAt(clash);
+      }
+      continue;
+    }
+    const fitness = fitnessOf(state, wanted, unit, held !== undefined);
+    if (fitness === 'unfit') continue;
+    if (fitness === 'dirty') {
+      isDirty = true;
+      if (!prepared.fearedUnits[wanted.index]!.has(unit)) tryEnd = Math.max(tryEnd, end - 1);
+      continue;
+    }
+    if (fitness.cost < bestCost) {
+      best = unit;
+      bestCost = fitness.cost;
+      bestClashes = fitness.clashes;
+    }
+  }
+  // A piece on which other food is kept frees itself only when that food has come to it: nothing to jump to.
+  if (best < 0)
+    return {
+      why: isDirty ? 'no-clean-unit' : 'no-unit',
+      tryEnd: Math.min(end - 1, tryEnd === -Infinity ? end - 5 : tryEnd),
+      ...(blocker >= 0 ? { blocker } : {}),
+    };
+  return { unit: best, clashes: bestClashes };
+}
+
+/** `unfit`: it will not do at all; `dirty`: it cannot be clean enough. */
+function fitnessOf(state: State, wanted: Wanted, unit: number, isHeld: boolean): Fitness | 'unfit' | 'dirty' {
+  const { index, use, start, end } = wanted;
+  const { prepared } = state;
+  const surface = state.units[unit]!;
+  const opens = use.hold !== undefined && !isHeld && state.holdsLeft.get(use.hold)! > 1;
+  if (opens && (surface.held || surface.usedBefore(end))) return 'unfit';
+  if (prepared.barredUnits[index]!.has(unit)) return 'unfit';
+  // Kit with an unknown past that never comes clean is no kit for a guarded dish, unless it is kept apart for that.
+  if (prepared.fearedUnits[index]!.has(unit)) return 'dirty';
+  const next = surface.next(end);
+  const found = next ? clashes(prepared.facts[index]!.carries, next.demand, prepared.sets) : none;
+  if (found.length > 0 && (!prepared.problem.units[unit]!.comesClean || isHeld)) return 'dirty';
+  const isUsed = surface.usedBefore(start) || surface.marks.length > 0;
+  return { cost: (found.length > 0 ? 2 : 0) + (isUsed ? 1 : 0), clashes: found };
+}
+
 const none: readonly number[] = [];
+const noUnits: readonly number[] = [];
 const nothing: Picked = { units: [], clashes: [] };

@@ -1,11 +1,11 @@
+import type { Bar } from './bars.ts';
 import { clashes, type Demand } from './demands.ts';
-import type { Machine, Way, Placed, Problem, Stuck, Wash } from './problem.ts';
+import type { Carry, Machine, Placed, Problem, Wash, Way } from './problem.ts';
 import { withDemand, without, type State } from './state.ts';
 import type { Surface } from './surface.ts';
+import { away, called, horizon } from './times.ts';
 import type { Picked } from './units.ts';
 
-/** Nothing is done before this, in minutes before the first serving. */
-export const horizon = -10_000;
 /** Whatever is dirty is washed within this time, in minutes. */
 const longestDirtyMin = 45;
 
@@ -26,188 +26,279 @@ export interface Washed {
   readonly asked: Demand;
 }
 
-/** Why nothing can be washed there, and the latest end before this one that is worth a try. */
-export interface Unwashed {
-  readonly why: Stuck['why'];
-  readonly tryEnd: number;
+/** The surfaces of a spot by their number: its units in their order, then the hands. */
+interface Surfaces {
+  readonly count: number;
+  readonly units: readonly number[];
+  readonly at: (number: number) => Surface;
+  readonly unitAt: (number: number) => number;
 }
 
-export const called = (looks: Placed['looks'], cook: number, from: number, to: number): boolean =>
-  looks.some((one) => one.cook === cook && one.startMin < to && one.endMin > from);
+const surfacesOf = (state: State, { way, cook, picked: { units } }: Spot): Surfaces => ({
+  count: way.handsOn ? units.length + 1 : units.length,
+  units,
+  at: (number) => (number < units.length ? state.units[units[number]!]! : state.hands[cook]!),
+  unitAt: (number) => (number < units.length ? units[number]! : -1),
+});
 
 /**
  * Washes where a residue would reach what is guarded from it: after the activity, as soon as it is done, for what comes next;
- * before it, where it comes between two uses and asks more than was asked there.
+ * before it, where it comes between two uses and asks more than was asked there, or where something is on it from before the beginning.
  */
-export function washUp(state: State, spot: Spot): Washed | Unwashed {
+export function washUp(state: State, spot: Spot): Washed | Bar {
   const { prepared } = state;
-  const { problem } = prepared;
-  const { index, way, cook, start, end, picked } = spot;
-  const facts = prepared.facts[index]!;
   if (prepared.classes.length === 0) return { washes: none, asked: prepared.nothing };
-  const { units } = picked;
-  const count = units.length;
-  const surfaceAt = (at: number): Surface => (at < count ? state.units[units[at]!]! : state.hands[cook]!);
-  const places = way.handsOn ? count + 1 : count;
-  let suspect = false;
-  for (const unit of units)
-    if (!problem.units[unit]!.comesClean && problem.units[unit]!.barred.length === 0) suspect = true;
-  suspect &&= prepared.unknownClass >= 0;
+  const surfaces = surfacesOf(state, spot);
+  const suspect = isSuspect(state, surfaces);
+  const own = prepared.facts[spot.index]!.carries;
   // Kit with an unknown past may give off whatever it holds to what is used next.
-  const carries = suspect ? [...facts.carries, { mark: prepared.unknownClass, origin: -1 }] : facts.carries;
-  if (suspect && clashes(carries, state.food[index]!, prepared.sets).includes(prepared.unknownClass))
-    return { why: 'no-clean-unit', tryEnd: end - 1 };
+  const carries = suspect ? [...own, { mark: prepared.unknownClass, origin: -1 }] : own;
+  if (suspect && clashes(carries, state.food[spot.index]!, prepared.sets).includes(prepared.unknownClass))
+    return { why: 'no-clean-unit', tryEnd: spot.end - 1 };
+  const { after, left, asked } = askedOf(state, spot, surfaces, carries, suspect);
+  const before = dirtyBefore(state, spot, surfaces, asked);
+  if (after.length === 0 && before.length === 0) return { washes: none, asked };
+  const washedAfter = washAfter(state, spot, surfaces, after, left);
+  if ('tryEnd' in washedAfter) return washedAfter;
+  const washedBefore = washBefore(state, spot, surfaces, before, asked);
+  if ('tryEnd' in washedBefore) return washedBefore;
+  return { washes: [...washedAfter, ...washedBefore], asked };
+}
 
+const none: readonly Wash[] = [];
+
+/** Whether one of its units has a past that nobody knows and no wash takes away. */
+function isSuspect({ prepared }: State, { units }: Surfaces): boolean {
+  if (prepared.unknownClass < 0) return false;
+  for (const unit of units) {
+    const { comesClean, barred } = prepared.problem.units[unit]!;
+    if (!comesClean && barred.length === 0) return true;
+  }
+  return false;
+}
+
+interface Asked {
+  /** Surfaces to be washed after the activity, by number, and what is on each of all that must go. */
+  readonly after: readonly number[];
+  readonly left: readonly (readonly number[])[];
+  /** What is asked of everything that goes into the activity. */
+  readonly asked: Demand;
+}
+
+function askedOf(state: State, spot: Spot, surfaces: Surfaces, carries: readonly Carry[], suspect: boolean): Asked {
+  const { prepared } = state;
+  const { index, end, picked } = spot;
+  const facts = prepared.facts[index]!;
   // Heat ends some marks: for the sake of what comes later, what went into this food need not be free of them.
   let asked = withDemand(state, without(state.food[index]!, facts.ends), facts.demand);
-  // Kit kept free of something asks it of everything that comes on to it.
-  for (const unit of units) {
-    if (problem.units[unit]!.barred.length === 0) continue;
-    asked = asked.slice();
-    for (const mark of prepared.barred[unit]!) asked[mark] = prepared.nobody;
-    const past = prepared.unknownClass;
-    if (past >= 0 && asked[past] !== prepared.nobody)
-      asked[past] = asked[past]! < 0 ? prepared.anyFood : prepared.sets.intersect(asked[past]!, prepared.anyFood);
-  }
+  for (const unit of surfaces.units) if (prepared.barred[unit]!.length > 0) asked = askedByKept(state, unit, asked);
   const after: number[] = [];
   const left: (readonly number[])[] = [];
-  for (let at = 0; at < places; at++) {
-    const next = surfaceAt(at).next(end);
+  for (let at = 0; at < surfaces.count; at++) {
+    const next = surfaces.at(at).next(end);
     const found =
-      at < count && !suspect ? picked.clashes[at]! : next ? clashes(carries, next.demand, prepared.sets) : [];
+      at < surfaces.units.length && !suspect
+        ? picked.clashes[at]!
+        : next
+          ? clashes(carries, next.demand, prepared.sets)
+          : [];
     left.push(found);
     if (found.length > 0) after.push(at);
     else if (next) asked = withDemand(state, asked, next.demand);
   }
-  // Between two uses, what came before was only kept from what came after: where this asks more, a wash goes before it.
-  const before: number[] = [];
-  for (let at = 0; at < places; at++) {
-    const surface = surfaceAt(at);
-    if (surface.usedBefore(start) && !covers(state, surface.demandAt(end), asked)) before.push(at);
-  }
-  if (after.length === 0 && before.length === 0) return { washes: none, asked };
-
-  const washes: Wash[] = [];
-  const unitAt = (at: number) => (at < count ? units[at]! : -1);
-  const minutes = (dirty: readonly number[]): number =>
-    dirty.reduce((sum, at) => sum + (at < count ? problem.units[units[at]!]!.washMin : 0), problem.handsMin);
-  // Who does not wash up still washes their own hands: then that is a wash of its own.
-  const apart = way.handsOn && !problem.cooks[cook]!.washesUp;
-  const inGroups = (dirty: readonly number[]): readonly (readonly number[])[] =>
-    apart && dirty.length > 1 && dirty.includes(count)
-      ? [dirty.filter((at) => at !== count), [count]]
-      : dirty.length > 0
-        ? [dirty]
-        : [];
-  if (after.some((at) => at < count && !problem.units[units[at]!]!.comesClean))
-    return { why: 'no-clean-unit', tryEnd: end - 1 };
-  let from = end;
-  for (const group of inGroups(after)) {
-    const wanted = (at: number): number => surfaceAt(at).next(end)!.start;
-    const limit = Math.min(end + longestDirtyMin, ...group.map(wanted));
-    const washers = washersFor(state, spot, group.includes(count));
-    let duration = minutes(group);
-    let washer = -1;
-    let slot: number | undefined;
-    let machineMin: number | undefined;
-    const { machine } = problem;
-    if (machine && state.byHand[index] === 0 && inMachine(problem, machine, group.map(unitAt))) {
-      const loading = problem.handsMin + machine.loadMin;
-      const loadedBy = Math.min(
-        end + longestDirtyMin,
-        ...group.map((at) => wanted(at) - (at < count ? machine.cycleMin : 0)),
-      );
-      for (const who of washers) {
-        slot = washSlot(state, spot, who, loading, from, loadedBy, machine);
-        if (slot !== undefined) {
-          [washer, duration, machineMin] = [who, loading, machine.cycleMin];
-          break;
-        }
-      }
-    }
-    for (const who of slot === undefined ? washers : []) {
-      slot = washSlot(state, spot, who, duration, from, limit);
-      if (slot !== undefined) {
-        washer = who;
-        break;
-      }
-    }
-    // Done a little earlier, there may be time to wash up before the next use.
-    if (slot === undefined)
-      return { why: 'no-cook', tryEnd: Math.min(end - 1, lastSlot(state, washers, duration, limit)) };
-    // One sink: what is washed next is washed after it.
-    from = slot + duration;
-    washes.push({
-      startMin: slot,
-      endMin: slot + duration,
-      ...(machineMin === undefined ? {} : { machineUntilMin: slot + duration + machineMin }),
-      cook: washer,
-      units: group.map(unitAt).filter((unit) => unit >= 0),
-      because: group.map((at) => ({ unit: unitAt(at), marks: left[at]!, before: surfaceAt(at).next(end)!.activity })),
-    });
-  }
-  if (
-    before.some(
-      (at) =>
-        at < count &&
-        (!problem.units[units[at]!]!.comesClean ||
-          (way.uses[at]!.hold !== undefined && state.heldUnit.has(way.uses[at]!.hold!))),
-    )
-  )
-    return { why: 'no-clean-unit', tryEnd: end - 1 };
-  const becauseBefore = (group: readonly number[]): Wash['because'] =>
-    group.map((at) => {
-      const then = surfaceAt(at).demandAt(end);
-      const found: number[] = [];
-      asked.forEach((set, mark) => {
-        if (set >= 0 && then[mark]! < 0) found.push(mark);
-      });
-      return { unit: unitAt(at), marks: found, before: index };
-    });
-  let until = start;
-  for (const group of inGroups(before)) {
-    const loaded = loadBefore(state, spot, group.map(unitAt), until, (from) =>
-      group.every((at) => surfaceAt(at).clash(from, start, undefined) === undefined),
-    );
-    if (loaded) {
-      washes.push({ ...loaded, units: group.map(unitAt), because: becauseBefore(group) });
-      continue;
-    }
-    const duration = minutes(group);
-    const washFrom = until - duration;
-    const inSink = state.sink.clash(washFrom, until);
-    if (inSink !== undefined) return { why: 'no-cook', tryEnd: Math.min(end - 1, inSink + way.durationMin) };
-    const washers = washersFor(state, spot, group.includes(count));
-    const washer = washers.find(
-      (who) =>
-        state.busy[who]!.clash(washFrom, until) === undefined &&
-        away(state, who, washFrom, until) === undefined &&
-        !called(spot.looks, who, washFrom, until),
-    );
-    if (washer === undefined)
-      return {
-        why: 'no-cook',
-        tryEnd: Math.min(
-          end - 1,
-          Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(washFrom, until) ?? start - 1)) +
-            way.durationMin,
-        ),
-      };
-    if (group.some((at) => at < count && surfaceAt(at).clash(washFrom, start, undefined) !== undefined))
-      return { why: 'no-unit', tryEnd: end - 1 };
-    washes.push({
-      startMin: washFrom,
-      endMin: until,
-      cook: washer,
-      units: group.map(unitAt).filter((unit) => unit >= 0),
-      because: becauseBefore(group),
-    });
-    until = washFrom;
-  }
-  return { washes, asked };
+  return { after, left, asked };
 }
 
-const none: readonly Wash[] = [];
+/** Kit kept free of something asks it of everything that comes on to it. */
+function askedByKept({ prepared }: State, unit: number, before: Demand): Demand {
+  const asked = before.slice();
+  for (const mark of prepared.barred[unit]!) asked[mark] = prepared.nobody;
+  const past = prepared.unknownClass;
+  if (past >= 0 && asked[past] !== prepared.nobody)
+    asked[past] = asked[past]! < 0 ? prepared.anyFood : prepared.sets.intersect(asked[past]!, prepared.anyFood);
+  return asked;
+}
+
+/** Surfaces on which something may be that is asked not to be: from an earlier use that asked less, or from before the beginning. */
+function dirtyBefore(state: State, { start, end }: Spot, surfaces: Surfaces, asked: Demand): readonly number[] {
+  const dirty: number[] = [];
+  for (let at = 0; at < surfaces.count; at++) {
+    const surface = surfaces.at(at);
+    const last = surface.last(start);
+    if (last?.isWash) continue;
+    const isDirty = last
+      ? !covers(state, surface.demandAt(end), asked)
+      : clashes(surface.marks, asked, state.prepared.sets).length > 0;
+    if (isDirty) dirty.push(at);
+  }
+  return dirty;
+}
+
+/** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
+function covers(state: State, outer: Demand, inner: Demand): boolean {
+  const { sets } = state.prepared;
+  for (let mark = 0; mark < inner.length; mark++) {
+    const set = inner[mark]!;
+    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!)))
+      return false;
+  }
+  return true;
+}
+
+/** Who does not wash up still washes their own hands: then that is a wash of its own. */
+function groupsOf(
+  state: State,
+  { way, cook }: Spot,
+  dirty: readonly number[],
+  hands: number,
+): readonly (readonly number[])[] {
+  if (dirty.length === 0) return [];
+  const apart = way.handsOn && !state.prepared.problem.cooks[cook]!.washesUp;
+  return apart && dirty.length > 1 && dirty.includes(hands) ? [dirty.filter((at) => at !== hands), [hands]] : [dirty];
+}
+
+/** Minutes to wash all of these, and the hands that do it. */
+const washMinutes = ({ units, handsMin }: Problem, dirty: readonly number[]): number =>
+  dirty.reduce((sum, unit) => sum + (unit >= 0 ? units[unit]!.washMin : 0), handsMin);
+
+function washAfter(
+  state: State,
+  spot: Spot,
+  surfaces: Surfaces,
+  after: readonly number[],
+  left: Asked['left'],
+): readonly Wash[] | Bar {
+  const { problem } = state.prepared;
+  const { end } = spot;
+  const isHands = surfaces.units.length;
+  if (after.some((at) => at < isHands && !problem.units[surfaces.units[at]!]!.comesClean))
+    return { why: 'no-clean-unit', tryEnd: end - 1 };
+  const washes: Wash[] = [];
+  let from = end;
+  for (const group of groupsOf(state, spot, after, isHands)) {
+    const wanted = (at: number): number => surfaces.at(at).next(end)!.start;
+    const units = group.map(surfaces.unitAt);
+    const limit = Math.min(end + longestDirtyMin, ...group.map(wanted));
+    const cycle = problem.machine?.cycleMin ?? 0;
+    const loadedBy = Math.min(end + longestDirtyMin, ...group.map((at) => wanted(at) - (at < isHands ? cycle : 0)));
+    const slot = slotAfter(state, spot, units, { from, limit, loadedBy });
+    if ('tryEnd' in slot) return slot;
+    // One sink: what is washed next is washed after it.
+    from = slot.endMin;
+    washes.push({
+      ...slot,
+      units: units.filter((unit) => unit >= 0),
+      because: group.map((at) => ({
+        unit: surfaces.unitAt(at),
+        marks: left[at]!,
+        before: surfaces.at(at).next(end)!.activity,
+      })),
+    });
+  }
+  return washes;
+}
+
+type Slot = Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'cook'>;
+
+/** When a group of units (−1: hands) is washed after the work, and by whom: in the machine where that can be, else at the sink. */
+function slotAfter(
+  state: State,
+  spot: Spot,
+  group: readonly number[],
+  { from, limit, loadedBy }: { readonly from: number; readonly limit: number; readonly loadedBy: number },
+): Slot | Bar {
+  const { problem } = state.prepared;
+  const { machine } = problem;
+  const washers = washersFor(state, spot, group.includes(-1));
+  if (machine && state.byHand[spot.index] === 0 && inMachine(problem, machine, group)) {
+    const loading = problem.handsMin + machine.loadMin;
+    for (const cook of washers) {
+      const startMin = washSlot(state, spot, cook, loading, from, loadedBy, machine);
+      if (startMin !== undefined) {
+        const endMin = startMin + loading;
+        return { startMin, endMin, machineUntilMin: endMin + machine.cycleMin, cook };
+      }
+    }
+  }
+  const duration = washMinutes(problem, group);
+  for (const cook of washers) {
+    const startMin = washSlot(state, spot, cook, duration, from, limit);
+    if (startMin !== undefined) return { startMin, endMin: startMin + duration, cook };
+  }
+  // Done a little earlier, there may be time to wash up before the next use.
+  return { tryEnd: Math.min(spot.end - 1, lastSlot(state, washers, duration, limit)) };
+}
+
+function washBefore(
+  state: State,
+  spot: Spot,
+  surfaces: Surfaces,
+  before: readonly number[],
+  asked: Demand,
+): readonly Wash[] | Bar {
+  const { problem } = state.prepared;
+  const { way, start, end, index } = spot;
+  const isHands = surfaces.units.length;
+  const keepsFood = (at: number) => way.uses[at]!.hold !== undefined && state.heldUnit.has(way.uses[at]!.hold!);
+  if (before.some((at) => at < isHands && (!problem.units[surfaces.units[at]!]!.comesClean || keepsFood(at))))
+    return { why: 'no-clean-unit', tryEnd: end - 1 };
+  const because = (group: readonly number[]): Wash['because'] =>
+    group.map((at) => ({
+      unit: surfaces.unitAt(at),
+      marks: askedMore(surfaces.at(at).demandAt(end), asked),
+      before: index,
+    }));
+  const washes: Wash[] = [];
+  let until = start;
+  for (const group of groupsOf(state, spot, before, isHands)) {
+    const units = group.map(surfaces.unitAt);
+    const isFree = (from: number) =>
+      group.every((at) => at === isHands || surfaces.at(at).clash(from, start, undefined) === undefined);
+    const loaded = loadBefore(state, spot, units, until, isFree);
+    const slot = loaded ?? slotBefore(state, spot, units, until, isFree);
+    if ('tryEnd' in slot) return slot;
+    washes.push({ ...slot, units: units.filter((unit) => unit >= 0), because: because(group) });
+    if (!loaded) until = slot.startMin;
+  }
+  return washes;
+}
+
+/** The marks of which one demand asks something and another nothing. */
+function askedMore(then: Demand, asked: Demand): number[] {
+  const found: number[] = [];
+  asked.forEach((set, mark) => {
+    if (set >= 0 && then[mark]! < 0) found.push(mark);
+  });
+  return found;
+}
+
+/** The stretch at the sink that ends at a moment, with somebody who is free for it. */
+function slotBefore(
+  state: State,
+  spot: Spot,
+  group: readonly number[],
+  until: number,
+  isFree: (from: number) => boolean,
+): Slot | Bar {
+  const { way, start, end, looks } = spot;
+  const duration = washMinutes(state.prepared.problem, group);
+  const from = until - duration;
+  const inSink = state.sink.clash(from, until);
+  if (inSink !== undefined) return { tryEnd: Math.min(end - 1, inSink + way.durationMin) };
+  const washers = washersFor(state, spot, group.includes(-1));
+  const cook = washers.find(
+    (who) =>
+      state.busy[who]!.clash(from, until) === undefined &&
+      away(state, who, from, until) === undefined &&
+      !called(looks, who, from, until),
+  );
+  if (cook === undefined) {
+    const latest = Math.max(horizon, ...washers.map((who) => state.busy[who]!.clash(from, until) ?? start - 1));
+    return { tryEnd: Math.min(end - 1, latest + way.durationMin) };
+  }
+  if (!isFree(from)) return { why: 'no-unit', tryEnd: end - 1 };
+  return { startMin: from, endMin: until, cook };
+}
 
 /** Whether the machine can wash all of these, there is something to wash in it, and it takes a cook less time than the sink. */
 function inMachine({ units }: Problem, { loadMin, places }: Machine, group: readonly number[]): boolean {
@@ -226,28 +317,6 @@ function washersFor(state: State, { way, cook }: Spot, hands: boolean): readonly
   if (hands) return [cook];
   const others = [...cooks.keys()].filter((who) => cooks[who]!.washesUp);
   return way.handsOn && cooks[cook]!.washesUp ? [cook, ...others.filter((who) => who !== cook)] : others;
-}
-
-/** The latest moment before `end` at which a cook's time in the kitchen ends, if [start, end) is not inside it; else undefined. */
-export function away(state: State, cook: number, start: number, end: number): number | undefined {
-  const { windows } = state.prepared.problem.cooks[cook]!;
-  let latest = horizon;
-  for (const shift of windows) {
-    if (shift.fromMin <= start && shift.toMin >= end) return undefined;
-    if (shift.toMin < end) latest = Math.max(latest, shift.toMin);
-  }
-  return latest;
-}
-
-/** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
-function covers(state: State, outer: Demand, inner: Demand): boolean {
-  const { sets } = state.prepared;
-  for (let mark = 0; mark < inner.length; mark++) {
-    const set = inner[mark]!;
-    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!)))
-      return false;
-  }
-  return true;
 }
 
 /** The earliest stretch for washing up between two moments: as soon as the work is done, not at the last moment. With a machine, one after which it can run. */
@@ -294,7 +363,7 @@ function loadBefore(
   group: readonly number[],
   before: number,
   isFree: (from: number) => boolean,
-): Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'cook'> | undefined {
+): Slot | undefined {
   const { problem } = state.prepared;
   const { machine } = problem;
   if (!machine || state.byHand[spot.index] !== 0 || group.includes(-1) || !inMachine(problem, machine, group))

@@ -2,6 +2,7 @@ export { type Batch, type PartUse, type Shareable } from './batches.ts';
 export {
   inKit,
   tasksOf,
+  wayOf,
   type Carried,
   type Guarded,
   type Task,

@@ -250,7 +250,7 @@ function looksFrom(step: Step, plannedMin: number): Task['looks'] {
   return [start, ...own, ...end];
 }
 
-function wayOf(step: Step, batch: Batch, id?: StepId): Way {
+function wayFrom(step: Step, batch: Batch, id?: StepId): Way {
   const durationMin = durationOf(step, batch.factor);
   return {
     id,
@@ -313,14 +313,17 @@ function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly C
   return chores;
 }
 
+/** The way in which a plan does a task; undefined where the task has no such way. */
+export const wayOf = (task: Task, { way, bentC }: Pick<PlannedStep, 'way' | 'bentC'>): Way | undefined =>
+  task.ways.find((each) => each.id === way && each.bentC === bentC);
+
 /** How a task is really done: how long it may take in the pieces that a plan has for it (of all that would do the range is wider), and whether its food lies deeper or shallower there than the recipe has it. */
 export function inKit(
   task: Task,
   { vessel }: Batch,
   planned: PlannedStep,
 ): { readonly minutes: Way['durationMin']; readonly lies?: 'deeper' | 'shallower' | undefined } {
-  const { durationMin } =
-    task.ways.find((each) => each.id === planned.way && each.bentC === planned.bentC) ?? task.ways[0];
+  const { durationMin } = wayOf(task, planned) ?? task.ways[0];
   if (!vessel || planned.way !== undefined || !bakesIn(vessel, task.step)) return { minutes: durationMin };
   const [all, here] = [timesIn(vessel), timesIn(vessel, planned.units)];
   const lies = here.least < 1 ? 'shallower' : here.most > 1 ? 'deeper' : undefined;
@@ -349,13 +352,13 @@ export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
     return batch.recipe.steps.flatMap((step, index): Task[] => {
       if (!batch.steps.includes(step.id)) return [];
       const carries = carriesOf(batch, step, occasion);
-      const usual = wayOf(step, batch);
+      const usual = wayFrom(step, batch);
       const meat =
         carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).kind === 'raw') || step.coreC !== undefined;
       const ways: Task['ways'] = [
         usual,
         ...bentWays(usual, step, meat),
-        ...step.alternatives.map((other) => wayOf(inOtherWay(step, other), batch, other.id)),
+        ...step.alternatives.map((other) => wayFrom(inOtherWay(step, other), batch, other.id)),
       ];
       return [
         {

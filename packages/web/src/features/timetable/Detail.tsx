@@ -184,8 +184,11 @@ const reasons: Readonly<Record<WaitsFor, string>> = {
   kit: 'the same kit',
   hands: 'the same hands',
   rack: 'the same rack',
-  heat: 'another heat',
+  oven: 'another heat, or the door',
   burner: 'the same burner',
+  fridge: 'room in the fridge',
+  freezer: 'room in the freezer',
   sink: 'the sink',
-  flour: 'flour in the air',
+  dishwasher: 'the dishwasher',
+  air: 'flour in the air',
 };

@@ -1,0 +1,154 @@
+import { opensOf } from './bars.ts';
+import type { Choice } from './place.ts';
+import type { Placed, Wash } from './problem.ts';
+import { wayOf, withDemand, without, type State } from './state.ts';
+import type { Surface, SurfaceUse } from './surface.ts';
+
+/** Takes a place: everything later placed must reckon with it. */
+export function commit(state: State, index: number, choice: Choice): void {
+  const { prepared, order, trail } = state;
+  const way = wayOf(state, index);
+  const facts = prepared.facts[index]!;
+  const { start, end } = choice;
+  rememberLists(state, index);
+  for (const wash of choice.washes) commitWash(state, wash, index);
+  // Where nobody handles what is still raw, the kit it is heated in is freed by the heat as well.
+  const asked =
+    way.handsOn || facts.ends.length === 0
+      ? choice.asked
+      : withDemand(state, without(choice.asked, facts.ends), facts.demand);
+  for (let at = 0; at < way.uses.length; at++) {
+    const unit = choice.units[at]!;
+    useSurface(state, state.units[unit]!, { start, end, activity: index, demand: asked, isWash: false });
+    const { hold } = way.uses[at]!;
+    if (hold !== undefined) takeHold(state, hold, unit, start, end);
+  }
+  if (choice.cook >= 0) {
+    if (prepared.classes.length > 0)
+      useSurface(state, state.hands[choice.cook]!, { start, end, activity: index, demand: asked, isWash: false });
+    takeTime(state, choice.cook, start, end, index);
+  }
+  for (const point of choice.looks) takeTime(state, point.cook, point.startMin, point.endMin, index);
+  takePlaces(state, index, start, end);
+  if (way.oven) {
+    trail?.push(state.ovens[choice.oven]!.remember());
+    state.ovens[choice.oven]!.add({
+      start,
+      end,
+      use: way.oven,
+      racks: choice.racks,
+      activity: index,
+      opens: opensOf(way, start, end),
+      drips: facts.drips,
+      guards: facts.guards,
+    });
+  }
+  const done: Placed = {
+    activity: index,
+    way: state.ways[index]!,
+    startMin: start,
+    endMin: end,
+    cook: choice.cook,
+    units: choice.units,
+    oven: choice.oven,
+    racks: choice.racks,
+    looks: choice.looks,
+  };
+  state.placed[index] = done;
+  state.blockers[index] = choice.blocker;
+  order.push(done);
+  if (facts.dust.length > 0) state.dusty.push(done);
+  askOfFood(state, index, asked);
+}
+
+/** What the lists were before, to be taken back. */
+function rememberLists(state: State, index: number): void {
+  const { order, washes, dusty, trail } = state;
+  if (!trail) return;
+  const [orders, washed, dusts] = [order.length, washes.length, dusty.length];
+  trail.push(() => {
+    order.length = orders;
+    washes.length = washed;
+    dusty.length = dusts;
+    state.placed[index] = undefined;
+  });
+}
+
+/** Puts a wash in; `owner` is the activity it goes with. */
+export function commitWash(state: State, wash: Wash, owner: number): void {
+  const { washes, trail, prepared } = state;
+  washes.push(wash);
+  takeTime(state, wash.cook, wash.startMin, wash.endMin, owner);
+  state.sink.add(wash.startMin, wash.endMin, owner);
+  trail?.push(() => state.sink.remove(wash.startMin));
+  if (wash.machineUntilMin !== undefined) {
+    state.machine.add(wash.startMin, wash.machineUntilMin, owner);
+    trail?.push(() => state.machine.remove(wash.startMin));
+  }
+  for (const { unit, before } of wash.because) {
+    useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.cook]!, {
+      start: wash.startMin,
+      end: unit >= 0 ? (wash.machineUntilMin ?? wash.endMin) : wash.endMin,
+      activity: before,
+      demand: prepared.nothing,
+      isWash: true,
+    });
+  }
+}
+
+function takePlaces(state: State, index: number, start: number, end: number): void {
+  const { takes } = wayOf(state, index);
+  for (let pool = 0; pool < takes.length; pool++) {
+    if (takes[pool] === 0) continue;
+    const taken = state.taken[pool]!;
+    const before = taken.length;
+    state.trail?.push(() => {
+      taken.length = before;
+    });
+    taken.push({ start, end, places: takes[pool]!, activity: index });
+  }
+}
+
+/** What is asked of an activity's food is asked of everything it is made from. */
+function askOfFood(state: State, index: number, asked: State['food'][number]): void {
+  const { prepared, trail } = state;
+  for (const link of prepared.problem.activities[index]!.before) {
+    const food = state.food[link.activity]!;
+    trail?.push(() => {
+      state.food[link.activity] = food;
+      state.waiting[link.activity]!++;
+    });
+    if (asked !== prepared.nothing) state.food[link.activity] = withDemand(state, food, asked);
+    state.waiting[link.activity]!--;
+  }
+}
+
+function takeTime(state: State, cook: number, from: number, to: number, owner: number): void {
+  state.busy[cook]!.add(from, to, owner);
+  state.trail?.push(() => state.busy[cook]!.remove(from));
+}
+
+function useSurface(state: State, surface: Surface, use: SurfaceUse): void {
+  surface.add(use);
+  state.trail?.push(() => surface.remove(use));
+}
+
+/** Food stays on a unit from here to its next use. */
+function takeHold(state: State, hold: string, unit: number, start: number, end: number): void {
+  const surface = state.units[unit]!;
+  const left = state.holdsLeft.get(hold)!;
+  const held = state.heldUnit.get(hold);
+  if (state.trail) {
+    const back = surface.rememberHold();
+    state.trail.push(() => {
+      back();
+      state.holdsLeft.set(hold, left);
+      if (held === undefined) state.heldUnit.delete(hold);
+      else state.heldUnit.set(hold, held);
+    });
+  }
+  state.holdsLeft.set(hold, left - 1);
+  state.heldUnit.set(hold, unit);
+  if (left > 1) surface.holdUntil(hold, end);
+  else surface.release(hold, start);
+}

@@ -1,4 +1,4 @@
-import { washItems } from '../src/day/index.ts';
+import { washItems } from '../src/state/index.ts';
 import { entryOf, laterLooks, type DayEvent, type Happening, type Plan } from '../src/model/index.ts';
 
 /** Events with their order and ids, at moments in minutes after the first serving. */

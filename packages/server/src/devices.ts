@@ -10,6 +10,7 @@ import {
   type Occasion,
   type PutReading,
   type TaskNetwork,
+  type Plan,
 } from '@lupin/core';
 import type { DayStore } from './dayStore.ts';
 import { Problem } from './problems.ts';
@@ -30,16 +31,16 @@ export class Devices {
     string,
     Map<string, { readonly sent: Sent; readonly at: number; readonly atMin: number }>
   >();
-  private readonly networks = new WeakMap<Occasion, TaskNetwork>();
+  private readonly networks = new WeakMap<Plan, TaskNetwork>();
 
   constructor(
     private readonly days: DayStore,
     private readonly now: () => Date,
   ) {}
 
-  private networkOf(occasion: Occasion): TaskNetwork {
-    const known = this.networks.get(occasion) ?? tasksOf(occasion, fit(occasion));
-    this.networks.set(occasion, known);
+  private networkOf(occasion: Occasion, plan: Plan): TaskNetwork {
+    const known = this.networks.get(plan) ?? tasksOf(occasion, fit(occasion), plan.batches);
+    this.networks.set(plan, known);
     return known;
   }
 
@@ -54,7 +55,7 @@ export class Devices {
         isOver: ended,
         devices: ended
           ? []
-          : rehearsedDevices(occasion, plan, progressOf(events), clock.nowMin, day, this.networkOf(occasion)),
+          : rehearsedDevices(occasion, plan, progressOf(events), clock.nowMin, day, this.networkOf(occasion, plan)),
       };
     const devices = [...(this.pushed.get(`${id}/${day}`) ?? [])].map(([device, { sent, at, atMin }]): DeviceReading => {
       const silent = this.now().getTime() - at > silentAfterMs;

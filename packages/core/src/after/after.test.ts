@@ -1,6 +1,7 @@
 import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
-import { accountOf, keepEntry, progressOf, standingOf, withNeedsOf } from '../day/index.ts';
+import { accountOf, keepEntry, standingOf, withNeedsOf } from '../day/index.ts';
+import { progressOf } from '../state/index.ts';
 import { fit } from '../fit/index.ts';
 import {
   Need,

@@ -1,4 +1,4 @@
-import type { Progress } from '../day/index.ts';
+import type { Progress } from '../state/index.ts';
 
 import { fit } from '../fit/index.ts';
 import {
@@ -47,7 +47,7 @@ export function sourceOfStep(
  * by hand and done. Of several batches the mean counts.
  */
 export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): readonly TimedStep[] {
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));

@@ -1,12 +1,5 @@
-import {
-  judgeDay,
-  happened,
-  keepsDays,
-  standingOf,
-  type Progress,
-  type Reading,
-  type FoodStanding,
-} from '../day/index.ts';
+import { judgeDay, keepsDays, standingOf, type FoodStanding } from '../day/index.ts';
+import { happened, type Progress, type Reading } from '../state/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { clockTime, dayOf, span, type GuestId, type Leftover, type Occasion, type Plan } from '../model/index.ts';
 import { hazards, rules, type HazardId } from '../reference/index.ts';

@@ -97,6 +97,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
   }
   const unlike: string[] = [];
   const places = plan.batches.flatMap((planned) => partPlaces(occasion, planned));
+  const lost = new Set<string>(plan.batches.flatMap((planned) => (planned.lost ? [planned.id] : [])));
   for (const planned of plan.batches) {
     if (planned.component) {
       const here = places.filter((each) => each.batch === planned.id);
@@ -149,6 +150,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
     const from = places.filter(
       (each) =>
         each.part &&
+        !lost.has(each.batch) &&
         each.dish === planned.dish &&
         each.version === versions[0]!.version.id &&
         versions.every(({ version }) =>

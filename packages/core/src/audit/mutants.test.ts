@@ -397,12 +397,13 @@ const mutations: Readonly<Record<string, Mutation>> = {
     ).cook = id('stranger');
     return true;
   },
-  'what was fixed is moved': (plan, _, roll) => {
+  'what was fixed is moved': (plan, occasion, roll) => {
     const step = pick(
-      steps(plan).filter((each) => fixed.has(each.id)),
+      steps(plan).filter((each) =>
+        occasion.wishes.pins.some((pin) => pin.task === each.id && pin.startsAtMin !== undefined),
+      ),
       roll,
     );
-    if (!step) return false;
     step.startMin -= 3;
     step.endMin -= 3;
     return true;

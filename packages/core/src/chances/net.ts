@@ -1,5 +1,5 @@
 import { rules } from '../reference/index.ts';
-import { ledgerOf, type WaitsFor } from '../ledger/index.ts';
+import { ledgerOf, type OvenPhases, type WaitsFor } from '../ledger/index.ts';
 import { inTime, type BatchId, type Occasion, type Plan, type PlannedTask, type TaskId } from '../model/index.ts';
 import type { Range } from '../numbers/index.ts';
 import { inKit, wayOf, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
@@ -60,8 +60,8 @@ export interface DayNet {
   readonly cooks: number;
 }
 
-/** From a plan that passed the audit: what waits for what on the day, by the recipes and by the ledger of what the kitchen has. */
-export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): DayNet {
+/** From a plan that passed the audit: what waits for what on the day, by the recipes and by the ledger of what the kitchen has. `phases`: which load bakes at which heat, where a day has moved them apart. */
+export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phases?: OvenPhases): DayNet {
   const planned = inTime(plan.tasks);
   const number = new Map(planned.map((task, index) => [task.id, index]));
   const known = new Map(network.tasks.map((task) => [task.id, task]));
@@ -74,7 +74,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Day
       if (first !== undefined) waits[number.get(step.id)!]!.push({ piece: first, leastMin, because: 'recipe' });
     }
   }
-  for (const { first, second, ...wait } of ledgerOf(occasion, network, plan).waits)
+  for (const { first, second, ...wait } of ledgerOf(occasion, network, plan, phases).waits)
     waits[number.get(second)!]!.push({ piece: number.get(first)!, ...wait });
   const cookNumber = (id: string | undefined) => occasion.kitchen.cooks.findIndex((cook) => cook.id === id);
   return {

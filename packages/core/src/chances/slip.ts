@@ -36,7 +36,7 @@ export function standings(
   plan: Plan,
   table: FitTable = fit(occasion),
 ): (task: TaskId) => Standing | undefined {
-  const net = netOf(occasion, tasksOf(occasion, table), plan);
+  const net = netOf(occasion, tasksOf(occasion, table, plan.batches), plan);
   const numbers = new Map(net.pieces.map((piece, index) => [piece.id, index]));
   return (task) => {
     const at = numbers.get(task);

@@ -288,7 +288,7 @@ function howToWash(occasion: Occasion, { units, machineUntilMin }: PlannedWash):
 
 /** Everything that happens, in time order, in the words a cook needs at the bench. */
 export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(occasion)): readonly RunSheetEntry[] {
-  const network = tasksOf(occasion, table);
+  const network = tasksOf(occasion, table, plan.batches);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const unitName = new Map<string, string>(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
   const ovens = ovensOf(occasion.kitchen);

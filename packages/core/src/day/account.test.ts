@@ -2,10 +2,10 @@ import { demo } from '../../test-support/demo.ts';
 import type { DayEvent, Happening } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { accountOf } from './account.ts';
-import { happened } from './happened.ts';
+import { happened } from '../state/index.ts';
 import { judgeDay } from './judge.ts';
 import { dueMoments, playedMoments } from './played.ts';
-import { progressOf } from './progress.ts';
+import { progressOf } from '../state/index.ts';
 import { fit } from '../fit/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 

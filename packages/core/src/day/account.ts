@@ -2,8 +2,8 @@ import { fit } from '../fit/index.ts';
 import type { WashItem, Occasion, Plan, BatchId } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { happened } from './happened.ts';
-import type { Progress, Reading } from './progress.ts';
+import { happened } from '../state/index.ts';
+import type { Progress, Reading } from '../state/index.ts';
 
 /** How a dish came to the table. Moments in minutes after the first serving. */
 export interface DishAccount {
@@ -66,7 +66,7 @@ export function accountOf(
   nowMin: number,
   begun: { readonly occasion: Occasion; readonly plan: Plan } = { occasion, plan },
 ): Account {
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
   const { plan: real, done } = happened(plan, progress, nowMin);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const nameOf = (id: BatchId) => batches.get(id)!.recipe.name;

@@ -6,10 +6,10 @@ import { type DayEvent, type Happening, type Occasion, type PlannedStep } from '
 import { makePlan } from '../plan/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { happened } from './happened.ts';
+import { happened } from '../state/index.ts';
 import { judgeDay, lostByBeginning } from './judge.ts';
 import { mends } from './mend.ts';
-import { progressOf } from './progress.ts';
+import { progressOf } from '../state/index.ts';
 import { id } from '../../test-support/id.ts';
 
 /** Two pairs of hands with kit of their own: only the air could bring the flour of one dish to the other, which Ben eats. */

@@ -18,10 +18,10 @@ import {
 } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { washItems, happened } from './happened.ts';
+import { washItems, happened } from '../state/index.ts';
 import { judgeDay } from './judge.ts';
 import { latest, mends, patienceCodes, type Mend } from './mend.ts';
-import { progressOf } from './progress.ts';
+import { progressOf } from '../state/index.ts';
 import { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, type Slipped } from './slips.ts';
 
 const planOf = (one: Occasion): Plan => {

@@ -4,10 +4,10 @@ import { fit } from '../fit/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { events } from '../../test-support/day.ts';
 import { doorShutFor } from './door.ts';
-import { happened } from './happened.ts';
+import { happened, kitchenAt } from '../state/index.ts';
 import { judgeDay } from './judge.ts';
 import { mends } from './mend.ts';
-import { progressOf } from './progress.ts';
+import { progressOf } from '../state/index.ts';
 
 const bake = (id: string, minutes: number, oven: object) =>
   recipe(
@@ -47,21 +47,23 @@ test('planned, the tray goes in before the sponge, with it, or when its minutes 
 test('while the sponge must not be disturbed, the bench says until when; its own looks are its own affair', () => {
   const now = sponge.startMin + 5;
   const noted = events(...oven, [sponge.startMin, tick(sponge.id)]);
-  const standpoint = { ...happened(plan, progressOf(noted), now), nowMin: now };
+  const kitchen = kitchenAt(one, plan, progressOf(noted), now);
   const entry = (id: string) => entries.find((each) => each.id === id)!;
-  expect(doorShutFor(entry(tray.id), entries, standpoint)).toEqual({
+  expect(doorShutFor(entry(tray.id), plan, kitchen)).toEqual({
+    oven: 0,
     untilMin: sponge.startMin + 40,
-    dishName: 'sponge',
+    task: sponge.id,
   });
   expect(
     doorShutFor(
       entries.find((each) => each.kind === 'look' && each.of === sponge.id)!,
-      entries,
-      standpoint,
+      plan,
+      kitchen,
     ),
   ).toBeUndefined();
-  expect(doorShutFor(entry(oven[0]![1].entry), entries, standpoint)).toBeUndefined();
-  expect(doorShutFor(entry(tray.id), entries, { ...standpoint, nowMin: sponge.startMin + 40 })).toBeUndefined();
+  expect(doorShutFor(entry(oven[0]![1].entry), plan, kitchen)).toBeUndefined();
+  const later = kitchenAt(one, plan, progressOf(noted), sponge.startMin + 40);
+  expect(doorShutFor(entry(tray.id), plan, later)).toBeUndefined();
 });
 
 test('put in late, it is waited for: whatever way on is offered opens the door on nothing', () => {

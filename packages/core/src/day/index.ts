@@ -1,5 +1,3 @@
-export { progressOf, type WashProgress, type OwnTimer, type Progress, type Reading, type Ticked } from './progress.ts';
-export { washItems, washPassed, happened, type Happened } from './happened.ts';
 export { judgeDay, lostByBeginning, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 export { latest, mending, mends, patienceCodes, type Mend, type MendOptions } from './mend.ts';
 export {
@@ -13,7 +11,7 @@ export {
   withNeedsOf,
   type Slipped,
 } from './slips.ts';
-export { doorShutFor, type ShutDoor } from './door.ts';
+export { doorShutFor } from './door.ts';
 export { timersOf, type DayTimer } from './timers.ts';
 export { dueMoments, playedMoments, type DueMoment, type Moment } from './played.ts';
 export { accountOf, type Account, type DishAccount, type Pace, type StepAccount } from './account.ts';

@@ -1,6 +1,6 @@
 import { audit, type Finding, type FindingCode } from '../audit/index.ts';
 import { type DishId, type GuestId, type Occasion, type Plan, type TaskId, movedTo } from '../model/index.ts';
-import type { Standpoint } from '../plan/index.ts';
+import type { Standpoint } from '../state/index.ts';
 
 /** A plate that something has reached, or will, which must not. */
 export interface LostPlate {

@@ -14,7 +14,8 @@ import {
   moreTasks,
   inTime,
 } from '../model/index.ts';
-import { planningRest, type Standpoint } from '../plan/index.ts';
+import { planningRest } from '../plan/index.ts';
+import type { Standpoint } from '../state/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { comparePlans, type StepChange } from '../whatif/index.ts';
 import { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
@@ -45,7 +46,7 @@ export interface Mend {
 
 export interface MendOptions {
   readonly seed?: number;
-  /** Places looked at for each serving time that is tried. */
+  /** Places looked at for the serving times that are tried. */
   readonly effort?: number;
 }
 
@@ -55,9 +56,9 @@ const laterTried = [0, 15, 30, 60, 120];
 const worthMin = 3;
 
 /**
- * How a day can go on. First the same order, later where it must be; then, where that is late or does not hold, what is left planned
- * anew. Nothing that the audit objects to is given out, but for what has been; where food can only be in time by standing longer than
- * its recipe likes, that is said, and such a mend comes after those that need it not.
+ * How a day can go on. First the same order, later where it must be; then, where that is late or does not hold, with what is new put in
+ * between, or what is left planned anew. Nothing that the audit objects to is given out, but for what has been; where food can only be in
+ * time by standing longer than its recipe likes, that is said, and such a mend comes after those that need it not.
  */
 export function* mending(
   before: Occasion,
@@ -69,39 +70,17 @@ export function* mending(
   const standpoint = seen.ahead.length > 0 ? unassumed(asSeen) : asSeen;
   const { lost } = seen;
   const occasion = withoutPlates(before, lost);
-  const found: Mend[] = [...sameOrder(before, occasion, standpoint, lost)];
+  const day: Day = { before, occasion, standpoint: withoutGone(occasion, standpoint), lost };
+  const found: Mend[] = [...sameOrder(day, day.standpoint)];
   yield undefined;
   // What a wash left dirty can be washed now, and the old order stands.
   if (found.length === 0) {
-    const washed = withSkippedWashes(occasion, standpoint);
-    if (washed) found.push(...sameOrder(before, occasion, washed, lost));
+    const washed = withSkippedWashes(occasion, day.standpoint);
+    if (washed) found.push(...sameOrder(day, washed));
     yield undefined;
   }
-  const clean = found.find((mend) => mend.cautions.length === 0);
-  const lateMin = clean ? latest(clean) : Infinity;
-  // Where the old order is only late, a new one is tried in time, and half as late; where it does not hold, later and later, and then with patience.
-  const inTime = clean
-    ? [0, Math.round(lateMin / 2)].filter(
-        (minutes, at, all) => minutes <= lateMin - worthMin && all.indexOf(minutes) === at,
-      )
-    : laterTried.slice(0, found.length > 0 ? 3 : 4);
-  const trials = [
-    ...inTime.map((minutes) => ({ minutes, patient: false })),
-    ...(found.length > 0 ? [] : laterTried.map((minutes) => ({ minutes, patient: true }))),
-  ];
-  for (const { minutes, patient } of trials) {
-    const trial = served(occasion, standpoint, minutes);
-    const run = planningRest(trial, standpoint, { seed, seconds: 0.05, firstEffort: effort, patient });
-    let mend: Mend | undefined;
-    for (;;) {
-      const next = run.next();
-      // The scheduler does not see everything that the audit sees: of its plans the last one counts that holds.
-      const held =
-        next.value && asMend('new-order', before, trial, { ...standpoint, plan: next.value }, standpoint, lost);
-      if (held && (patient || held.cautions.length === 0)) mend = held;
-      if (next.done) break;
-      yield undefined;
-    }
+  for (const trial of trialsAfter(found, effort)) {
+    const mend = yield* newOrder(day, trial, seed);
     if (!mend) continue;
     found.push(mend);
     break;
@@ -109,10 +88,87 @@ export function* mending(
   return best(found);
 }
 
+/** A day to be mended. */
+interface Day {
+  /** The occasion before anything was lost. */
+  readonly before: Occasion;
+  readonly occasion: Occasion;
+  readonly standpoint: Standpoint;
+  readonly lost: readonly LostPlate[];
+}
+
+/** So many minutes later, whether food that has been begun may stand longer than it likes, and how much is looked for. */
+interface Trial {
+  readonly minutes: number;
+  readonly patient: boolean;
+  /** Places to look at to go on from the plan at hand, and for one that owes it nothing. */
+  readonly near: number;
+  readonly wide: number;
+}
+
+/**
+ * What is tried besides the old order. Where that is only late: in time, and half as late. Where it does not hold: first near the plan at
+ * hand, later and later, then with patience; then far and wide.
+ */
+function trialsAfter(found: readonly Mend[], effort: number): readonly Trial[] {
+  const clean = found.find((mend) => mend.cautions.length === 0);
+  if (clean) {
+    const lateMin = latest(clean);
+    return [...new Set([0, Math.round(lateMin / 2)])]
+      .filter((minutes) => minutes <= lateMin - worthMin)
+      .map((minutes) => ({ minutes, patient: false, near: effort / 3, wide: effort / 6 }));
+  }
+  const near = (patient: boolean) =>
+    laterTried.map((minutes): Trial => ({ minutes, patient, near: effort / 6, wide: 0 }));
+  if (found.length > 0) return near(false).slice(0, 3);
+  const wide = [60, 0, 120].map((minutes): Trial => ({ minutes, patient: true, near: effort / 2, wide: effort / 2 }));
+  return [...near(false), ...near(true), ...wide];
+}
+
+/** What is left of the day with as little changed as can be, or planned anew. */
+function* newOrder(
+  day: Day,
+  { minutes, patient, near, wide }: Trial,
+  seed: number,
+): Generator<undefined, Mend | undefined> {
+  const { standpoint } = day;
+  const trial = served(day.occasion, standpoint, minutes);
+  const network = tasksOf(trial, fit(trial), standpoint.plan.batches);
+  const from = shifted(trial, network, standpoint, () => minutes).plan;
+  const run = planningRest(trial, standpoint, {
+    seed,
+    seconds: 0.02,
+    repairEffort: near,
+    firstEffort: wide,
+    patient,
+    from,
+  });
+  let mend: Mend | undefined;
+  for (;;) {
+    const next = run.next();
+    // The scheduler does not see everything that the audit sees: of its plans the last one counts that holds.
+    const held = next.value && asMend('new-order', day, trial, { ...standpoint, plan: next.value });
+    if (held && (patient || held.cautions.length === 0)) mend = held;
+    if (next.done) return mend;
+    yield undefined;
+  }
+}
+
+/** Work that nobody needs any more is left out; a wash too many does no harm. */
+function withoutGone(occasion: Occasion, standpoint: Standpoint): Standpoint {
+  const { plan, done, running } = standpoint;
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
+  const wanted = new Set(network.tasks.map((task) => task.id));
+  const tasks = plan.tasks.filter(
+    (task) => task.kind !== 'step' || wanted.has(task.id) || done.has(task.id) || running.has(task.id),
+  );
+  return { ...standpoint, plan: { ...plan, tasks } };
+}
+
 /** The day without what is only taken to be in hand: where that would cost a plate, it can still wait. */
 function unassumed(standpoint: Standpoint): Standpoint {
   const { plan, running, assumed } = standpoint;
-  if (!assumed || assumed.size === 0) return standpoint;
+  if (assumed.size === 0) return standpoint;
   return {
     ...standpoint,
     assumed: new Map(),
@@ -143,27 +199,13 @@ function best(found: readonly Mend[]): readonly Mend[] {
 /** The minutes by which the latest course is later. */
 export const latest = ({ later }: Mend): number => Math.max(0, ...later.map((each) => each.minutes));
 
-/** The old order at several paces: what has not been begun may wait for a later serving with the rest, or go on as soon as it can. */
-function sameOrder(
-  before: Occasion,
-  occasion: Occasion,
-  from: Standpoint,
-  lost: readonly LostPlate[],
-): readonly Mend[] {
-  const network = tasksOf(occasion, fit(occasion));
-  const steps = new Set(from.plan.tasks.flatMap((task) => (task.kind === 'step' ? [task.id] : [])));
-  const wanted = new Set(network.tasks.map((task) => task.id));
-  // Work that the plan does not have cannot be shifted. Work that nobody needs any more is left out; a wash too many does no harm.
+/** The old order of a standpoint's plan at several paces: what has not been begun may wait for a later serving with the rest, or go on as soon as it can. */
+function sameOrder(day: Day, standpoint: Standpoint): readonly Mend[] {
+  const { occasion } = day;
+  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
+  const steps = new Set(standpoint.plan.tasks.map((task) => task.id));
+  // Work that the plan does not have cannot be shifted.
   if (network.tasks.some((task) => !steps.has(task.id))) return [];
-  const standpoint: Standpoint = {
-    ...from,
-    plan: {
-      ...from.plan,
-      tasks: from.plan.tasks.filter(
-        (task) => task.kind !== 'step' || wanted.has(task.id) || from.done.has(task.id) || from.running.has(task.id),
-      ),
-    },
-  };
   const courseOf = new Map(
     network.batches.map((batch) => [batch.id, occasion.dishes.find((dish) => dish.id === batch.dish)!.course]),
   );
@@ -197,14 +239,7 @@ function sameOrder(
       ...occasion,
       courses: occasion.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + minutes.get(course.id)! })),
     };
-    const mend = asMend(
-      'same-order',
-      before,
-      moved,
-      { ...standpoint, plan: { ...plan, basis: basisOf(moved) } },
-      from,
-      lost,
-    );
+    const mend = asMend('same-order', day, moved, { ...standpoint, plan: { ...plan, basis: basisOf(moved) } });
     if (mend) mends.push(mend);
     if (mend?.cautions.length === 0 || [...minutes.values()].every((each) => each === 0)) break;
     for (const [course, late] of minutes) delayed.set(course, late);
@@ -214,7 +249,7 @@ function sameOrder(
 
 /** The day with each wash that was passed without all of it once more, for what was left as it is; undefined where nothing was. */
 function withSkippedWashes(occasion: Occasion, standpoint: Standpoint): Standpoint | undefined {
-  const { plan, done, skipped = [] } = standpoint;
+  const { plan, done, skipped } = standpoint;
   const nextWash = moreTasks(
     'wash',
     plan.tasks.map((task) => task.id),
@@ -253,7 +288,7 @@ export const patienceCodes: ReadonlySet<FindingCode> = new Set(['waits-too-long'
 /** The occasion with every course that is not on the table yet so many minutes later. */
 function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Occasion {
   if (minutes === 0) return occasion;
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
   const waiting = new Set(
     network.tasks.flatMap((task) =>
       standpoint.done.has(task.id) ? [] : [network.batches.find((batch) => batch.id === task.batch)!.dish],
@@ -271,14 +306,8 @@ function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Oc
   };
 }
 
-function asMend(
-  kind: Mend['kind'],
-  before: Occasion,
-  occasion: Occasion,
-  after: Standpoint,
-  from: Standpoint,
-  lost: readonly LostPlate[],
-): Mend | undefined {
+function asMend(kind: Mend['kind'], day: Day, occasion: Occasion, after: Standpoint): Mend | undefined {
+  const { before, standpoint: from, lost } = day;
   const judged = judgeDay(occasion, after);
   const cautions = judged.objections.filter((finding) => patienceCodes.has(finding.code));
   if (cautions.length < judged.objections.length || judged.ahead.length > 0) return undefined;
@@ -290,6 +319,8 @@ function asMend(
   const { changes } = comparePlans({ occasion: before, plan: from.plan }, { occasion, plan: after.plan });
   const open = changes.filter((change) => !from.done.has(change.id) && !from.running.has(change.id));
   const otherwise = kind === 'same-order' ? 0 : movedAbout(from.plan, after.plan, from);
+  const had = new Set(from.plan.tasks.map((task) => task.id));
+  const rewashed = kind === 'same-order' && after.plan.tasks.some((task) => task.kind === 'wash' && !had.has(task.id));
   return {
     kind,
     occasion,
@@ -297,23 +328,11 @@ function asMend(
     later,
     changes: open,
     otherwise,
-    again: from.again ?? [],
+    again: from.again,
     lost,
     said: judged.said,
     cautions,
-    words: wordsOf(
-      before,
-      later,
-      open,
-      {
-        otherwise,
-        rewashed:
-          kind === 'same-order' &&
-          after.plan.tasks.some((task) => task.kind === 'wash' && !from.plan.tasks.some((each) => each.id === task.id)),
-      },
-      cautions,
-      lost,
-    ),
+    words: wordsOf(before, later, open, { otherwise, rewashed }, cautions, lost),
   };
 }
 

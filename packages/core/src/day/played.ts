@@ -11,8 +11,8 @@ import {
   type CookId,
 } from '../model/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
-import { washItems } from './happened.ts';
-import type { Progress } from './progress.ts';
+import { washItems } from '../state/index.ts';
+import type { Progress } from '../state/index.ts';
 
 /** Something a cook notes, and when. */
 export interface Moment {
@@ -27,7 +27,7 @@ export interface Moment {
  * chances are counted from, in time order. The same seed is the same day.
  */
 export function playedMoments(occasion: Occasion, plan: Plan, seed = 1): readonly Moment[] {
-  const net = netOf(occasion, tasksOf(occasion, fit(occasion)), plan);
+  const net = netOf(occasion, tasksOf(occasion, fit(occasion), plan.batches), plan);
   const drawn = drawDurations(net, 1, seed);
   const day = playDay(
     net,

@@ -1,6 +1,6 @@
 import { fit } from '../fit/index.ts';
 import type { DishId, GuestId, Need, Occasion, PlannedBatch, BatchId, TaskId } from '../model/index.ts';
-import type { Standpoint } from '../plan/index.ts';
+import type { Standpoint } from '../state/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 
 /** A day after a slip: the occasion as it now is, and where the day stands. */
@@ -18,7 +18,7 @@ const notForAnybody = (occasion: Occasion, dishes: readonly DishId[], guests: re
 
 /** The food of a batch is lost, and its guests do without. */
 export function leftOut({ occasion, standpoint }: Slipped, batch: BatchId): Slipped {
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
   const lost = network.batches.find((each) => each.id === batch);
   if (!lost) return { occasion, standpoint };
   // What is made of it is lost with it.
@@ -27,55 +27,68 @@ export function leftOut({ occasion, standpoint }: Slipped, batch: BatchId): Slip
 }
 
 /**
- * The food of a batch is lost and made again from its first step; what the lost food touched stays as it is. Undefined where that
- * cannot be: the batch is taken from one that others have been taken from, or its own has been divided already.
+ * The food of a batch is lost and made again from its first step, with a base or a component of its own where it was taken from one; what
+ * the lost food touched stays as it is, and what was not begun is done where it was planned. Undefined where that cannot be: it has been
+ * divided already.
  */
 export function madeAgain({ occasion, standpoint }: Slipped, batch: BatchId): Slipped | undefined {
-  const { plan, done, running } = standpoint;
-  const network = tasksOf(occasion, fit(occasion));
-  const lost = network.batches.find((each) => each.id === batch);
+  const { plan, done, running, nowMin } = standpoint;
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
   const planned = plan.batches.find((each) => each.id === batch);
-  if (!lost || !planned || lost.base !== undefined || lost.into.length > 0) return undefined;
-  const begun = (id: BatchId) =>
-    plan.tasks.some((task) => task.kind === 'step' && task.batch === id && (done.has(task.id) || running.has(task.id)));
-  if (network.batches.some((each) => each.id !== batch && each.lineage.includes(batch) && begun(each.id)))
-    return undefined;
+  const begun = new Set(
+    plan.tasks.flatMap((task) =>
+      task.kind === 'step' && (done.has(task.id) || running.has(task.id)) ? [task.batch] : [],
+    ),
+  );
+  const divided = network.batches.some(
+    (each) => each.id !== batch && each.lineage.includes(batch) && begun.has(each.id),
+  );
+  if (!planned || !network.batches.some((each) => each.id === batch) || divided) return undefined;
   const again = plan.batches.filter((each) => each.id.startsWith(`${batch}~`)).length + 1;
   const old: PlannedBatch = { ...planned, id: `${batch}~${again}` as BatchId, lost: true };
   const renamed = (id: TaskId) => `${old.id}${id.slice(batch.length)}` as TaskId;
-  const { nowMin } = standpoint;
-  // What was under way ends with the food; what was not begun is not done for it any more.
-  const tasks = plan.tasks.flatMap((task) => {
-    if (task.kind !== 'step' || task.batch !== batch) return [task];
-    if (!done.has(task.id) && !running.has(task.id)) return [];
-    return [
-      {
-        ...task,
-        id: renamed(task.id),
-        batch: old.id,
-        endMin: Math.min(task.endMin, nowMin),
-        looks: task.looks.filter((point) => point.endMin <= nowMin),
-      },
-    ];
-  });
-  const past = new Set([
-    ...done,
-    ...[...running].filter((id) =>
-      plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch),
+  const redone = new Set(
+    plan.tasks.flatMap((task) =>
+      task.kind === 'step' && task.batch === batch && (done.has(task.id) || running.has(task.id)) ? [task.id] : [],
     ),
-  ]);
-  const mine = (id: TaskId) =>
-    plan.tasks.some((task) => task.id === id && task.kind === 'step' && task.batch === batch);
+  );
+  // What was under way ends with the food.
+  const tasks = plan.tasks.map((task) =>
+    task.kind === 'step' && redone.has(task.id)
+      ? {
+          ...task,
+          id: renamed(task.id),
+          batch: old.id,
+          endMin: Math.min(task.endMin, nowMin),
+          looks: task.looks.filter((look) => look.endMin <= nowMin),
+        }
+      : task,
+  );
+  const kept = [...done].map((id) => (redone.has(id) ? renamed(id) : id));
   return {
     occasion,
     standpoint: {
       ...standpoint,
-      plan: { ...plan, batches: [...plan.batches, old], tasks },
-      done: new Set([...past].map((id) => (mine(id) ? renamed(id) : id))),
-      running: new Set([...running].filter((id) => !mine(id))),
-      again: [...(standpoint.again ?? []), ...[...past].filter(mine)],
+      plan: { ...plan, batches: [...plan.batches.flatMap((each) => byItself(each, planned, begun)), old], tasks },
+      done: new Set([...kept, ...[...redone].map(renamed)]),
+      running: new Set([...running].filter((id) => !redone.has(id))),
+      again: [...standpoint.again, ...redone],
     },
   };
+}
+
+/** A batch beside one that is made again: where that took from it already, it takes no more, and makes its own. */
+function byItself(each: PlannedBatch, lost: PlannedBatch, begun: ReadonlySet<BatchId>): readonly PlannedBatch[] {
+  if (each.id === lost.id) {
+    const { base, ...own } = lost;
+    return [base !== undefined && begun.has(base) ? own : lost];
+  }
+  if (!each.component || !begun.has(each.id) || !begun.has(lost.id)) return [each];
+  const into = each.component.into.filter(
+    ({ dish, version }) => dish !== lost.dish || !lost.versions.includes(version),
+  );
+  // What nobody takes from any more is left over.
+  return [into.length > 0 ? { ...each, component: { ...each.component, into } } : { ...each, lost: true }];
 }
 
 /** A guest does not come, or leaves: nothing more is made for them. */
@@ -136,7 +149,7 @@ export function ovenDead({ occasion, standpoint }: Slipped, oven: number): Slipp
 
 /** The dishes that still want an oven, and none will do for them. */
 export function wantOven({ occasion, standpoint }: Slipped): readonly DishId[] {
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
   const { oven, moreOvens } = occasion.kitchen;
   const stuck = network.tasks.filter(
     (task) =>

@@ -2,8 +2,8 @@ import { fit, type FitTable } from '../fit/index.ts';
 import type { DishId, Occasion, Plan, Recipe, Version, VersionId } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { happened } from './happened.ts';
-import type { Progress, Reading } from './progress.ts';
+import { happened } from '../state/index.ts';
+import type { Progress, Reading } from '../state/index.ts';
 
 /** Food that is ready and stands somewhere: the clock that runs between hot and cold. Moments in minutes after the first serving. */
 export interface FoodStanding {
@@ -46,7 +46,7 @@ export function standingOf(
   nowMin: number,
   table: FitTable = fit(occasion),
 ): readonly FoodStanding[] {
-  const network = tasksOf(occasion, table);
+  const network = tasksOf(occasion, table, plan.batches);
   const { plan: real, done } = happened(plan, progress, nowMin);
   const endOf = new Map(real.tasks.map((task) => [task.id, task.endMin]));
   return network.batches.flatMap((batch): FoodStanding[] => {

@@ -1,5 +1,5 @@
 import { type Plan, type PlannedStep, endingLook, laterLooks, entryOf } from '../model/index.ts';
-import type { Progress } from './progress.ts';
+import type { Progress } from '../state/index.ts';
 
 /** Something that will want a look: in the oven, on the heat, standing; or a timer of the cook's own. Moments in minutes after the first serving. */
 export interface DayTimer {

@@ -1,6 +1,6 @@
 import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
-import { progressOf } from '../day/index.ts';
+import { progressOf } from '../state/index.ts';
 import type { Happening, PlannedStep } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { coldCavity, isThere, stepCavity, tauOf, thereInMin, type CavityAction } from './cavity.ts';

@@ -1,6 +1,6 @@
 import { fit } from '../fit/index.ts';
 
-import { happened, type Progress } from '../day/index.ts';
+import { happened, type Progress } from '../state/index.ts';
 import { fromTriangle, seeded } from '../numbers/index.ts';
 import {
   ovensOf,
@@ -73,7 +73,7 @@ export function rehearsedDevices(
   progress: Progress,
   nowMin: number,
   day: string,
-  network: TaskNetwork = tasksOf(occasion, fit(occasion)),
+  network: TaskNetwork = tasksOf(occasion, fit(occasion), plan.batches),
 ): readonly DeviceReading[] {
   const tasks = new Map(network.tasks.map((task) => [task.id, task]));
   const { plan: real } = happened(plan, progress, nowMin);

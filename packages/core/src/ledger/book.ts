@@ -32,7 +32,12 @@ export interface Book {
   readonly phaseOf: (id: TaskId) => PlannedOven | undefined;
 }
 
-export function bookOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Book {
+export function bookOf(
+  occasion: Occasion,
+  network: TaskNetwork,
+  plan: Plan,
+  heats: OvenPhases = ovenPhases(plan),
+): Book {
   const planned = inTime(plan.tasks);
   const tasks = new Map(network.tasks.map((task) => [task.id, task]));
   const steps = planned.flatMap((each): BookedStep[] => {
@@ -42,7 +47,7 @@ export function bookOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Bo
   });
   const phases = planned.filter((each): each is PlannedOven => each.kind === 'oven');
   const byId = new Map(steps.map((step) => [step.planned.id, step]));
-  const heats = new Map(phases.map((phase) => [phase.id, phase]));
+  const phaseById = new Map(phases.map((phase) => [phase.id, phase]));
   return {
     occasion,
     plan,
@@ -50,8 +55,8 @@ export function bookOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Bo
     steps,
     washes: planned.filter((each): each is PlannedWash => each.kind === 'wash'),
     phases,
-    heats: ovenPhases(plan),
+    heats,
     stepOf: (id) => byId.get(id),
-    phaseOf: (id) => heats.get(id),
+    phaseOf: (id) => phaseById.get(id),
   };
 }

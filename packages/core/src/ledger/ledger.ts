@@ -5,6 +5,7 @@ import { bookOf, type Book } from './book.ts';
 import type { Apart, Law } from './law.ts';
 import { freshAir } from './air.ts';
 import { heat, racks } from './ovens.ts';
+import type { OvenPhases } from './phases.ts';
 import { placeKinds, places, type PlaceKind } from './places.ts';
 import { dishwasher, hands, kit, sink } from './turns.ts';
 
@@ -50,8 +51,9 @@ export interface Ledger {
   readonly waits: readonly Wait[];
 }
 
-export function ledgerOf(occasion: Occasion, network: TaskNetwork, plan: Plan): Ledger {
-  const book = bookOf(occasion, network, plan);
+/** `heats`: which load bakes at which heat, where the day has moved them apart. */
+export function ledgerOf(occasion: Occasion, network: TaskNetwork, plan: Plan, heats?: OvenPhases): Ledger {
+  const book = bookOf(occasion, network, plan, heats);
   const entries = kinds.map((kind) => ({ kind, law: laws[kind], pages: laws[kind].pages(book) }));
   return {
     pages: entries.flatMap(({ pages }) => pages),

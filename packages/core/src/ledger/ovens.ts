@@ -60,12 +60,12 @@ function betweenHeats(book: Book, first: Use, second: Use): readonly Apart[] {
   const { phaseOf } = book.heats;
   const [load, next] = [book.stepOf(first.task), book.phaseOf(second.task)];
   if (load && next) {
-    const mine = phaseOf(load.planned);
+    const mine = phaseOf(load.planned.id);
     const before = book.phases.filter((phase) => phase.oven === next.oven && phase.startMin < next.startMin).at(-1);
-    return mine && mine === before ? [{ leastMin: 0 }] : [];
+    return mine !== undefined && mine === before?.id ? [{ leastMin: 0 }] : [];
   }
   const [phase, later] = [book.phaseOf(first.task), book.stepOf(second.task)];
-  return phase && later && phaseOf(later.planned)?.id === phase.id ? [{ leastMin: 0 }] : [];
+  return phase && later && phaseOf(later.planned.id) === phase.id ? [{ leastMin: 0 }] : [];
 }
 
 function betweenLoads(one: BookedStep, two: BookedStep): readonly Apart[] {
@@ -79,6 +79,26 @@ function betweenLoads(one: BookedStep, two: BookedStep): readonly Apart[] {
   const inTurn = first.grill || second.grill || second.shutMin !== undefined || drip(one, two) || drip(two, one);
   if (inTurn && isAfter(one, two)) found.push({ leastMin: 0 });
   return found;
+}
+
+/** A load in an oven: when it is opened for it, and how long after its start it must not be opened for another. */
+export interface OvenStay {
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly opensMin: readonly number[];
+  readonly shutMin: number | undefined;
+}
+
+/** By how many minutes the later of two loads must at least be put off, so that neither opens the oven while it must stay shut for the other. */
+export function opensTooSoonMin(earlier: OvenStay, later: OvenStay): number {
+  const shutUntil = ({ startMin, endMin, shutMin }: OvenStay) => Math.min(endMin, startMin + (shutMin ?? 0));
+  const disturbing = (stay: OvenStay, opens: readonly number[]) =>
+    opens.filter((moment) => moment > stay.startMin && moment < shutUntil(stay));
+  return Math.max(
+    0,
+    ...disturbing(earlier, later.opensMin).map((moment) => shutUntil(earlier) - moment),
+    ...disturbing(later, earlier.opensMin).map((moment) => moment - later.startMin),
+  );
 }
 
 /** Whether one load would drip on another on a rack below it that must be free of what it holds. */

@@ -1,19 +1,24 @@
-import type { Plan, PlannedOven, PlannedStep } from '../model/index.ts';
+import type { Plan, PlannedOven, PlannedStep, TaskId } from '../model/index.ts';
 
-/** Which loads an oven is turned to a heat for, and which heat a load bakes at: as it is planned. */
+/** Which loads an oven is turned to a heat for, and which heat a load bakes at: as it was planned, whenever either really is. */
 export interface OvenPhases {
-  readonly phaseOf: (load: PlannedStep) => PlannedOven | undefined;
-  readonly loadsOf: (phase: PlannedOven) => readonly PlannedStep[];
+  readonly phaseOf: (load: TaskId) => TaskId | undefined;
+  readonly loadsOf: (phase: TaskId) => readonly TaskId[];
 }
 
 const isIn = (load: PlannedStep, phase: PlannedOven): boolean =>
   load.racks.length > 0 && load.oven === phase.oven && load.startMin >= phase.endMin && load.endMin <= phase.untilMin;
 
+/** From a plan in which every load lies within its heat. */
 export function ovenPhases({ tasks }: Pick<Plan, 'tasks'>): OvenPhases {
   const phases = tasks.filter((task): task is PlannedOven => task.kind === 'oven');
-  const loads = tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.racks.length > 0);
-  return {
-    phaseOf: (load) => phases.find((phase) => isIn(load, phase)),
-    loadsOf: (phase) => loads.filter((load) => isIn(load, phase)),
-  };
+  const phaseOf = new Map<TaskId, TaskId>();
+  const loadsOf = new Map<TaskId, TaskId[]>();
+  for (const load of tasks) {
+    const phase = load.kind === 'step' && load.racks.length > 0 ? phases.find((each) => isIn(load, each)) : undefined;
+    if (!phase) continue;
+    phaseOf.set(load.id, phase.id);
+    loadsOf.set(phase.id, [...(loadsOf.get(phase.id) ?? []), load.id]);
+  }
+  return { phaseOf: (load) => phaseOf.get(load), loadsOf: (phase) => loadsOf.get(phase) ?? [] };
 }

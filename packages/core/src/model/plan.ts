@@ -42,7 +42,7 @@ export const PlannedBatch = v.strictObject({
             path: v.pipe(v.array(LineId), v.minLength(1), v.maxLength(20)),
           }),
         ),
-        v.minLength(2),
+        v.minLength(1),
         v.maxLength(200),
       ),
     }),

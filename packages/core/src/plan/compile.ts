@@ -2,8 +2,6 @@ import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '
 import {
   goesInDishwasher,
   ovensOf,
-  type Absence,
-  type Cook,
   type Occasion,
   type Oven,
   type OvenUse,
@@ -11,14 +9,14 @@ import {
   type ResidueMark,
   type TaskId,
 } from '../model/index.ts';
-import { placeKinds, places } from '../ledger/index.ts';
+import { placeKinds, places, presenceOf } from '../ledger/index.ts';
 import type { Activity, OvenAsk, Problem, Way as ActivityWay } from '../schedule/index.ts';
 import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
 
 /** Marks as the scheduler numbers them: every hazard, then "unread". */
 export const marks: readonly ResidueMark[] = [...hazards.map((hazard) => hazard.id), 'unread'];
 const numberOf = new Map(marks.map((mark, index) => [mark, index]));
-const numbered = (mark: ResidueMark) => numberOf.get(mark)!;
+export const markNumber = (mark: ResidueMark): number => numberOf.get(mark)!;
 
 /** Kit kept free of a hazard is kept free of its group and its relatives too. */
 function keptFree(hazard: HazardId): readonly HazardId[] {
@@ -29,7 +27,7 @@ function keptFree(hazard: HazardId): readonly HazardId[] {
 const endedBy = (coreC: number) =>
   hazards
     .filter((hazard) => hazard.safeCoreC !== undefined && hazard.safeCoreC <= coreC)
-    .map((hazard) => numbered(hazard.id));
+    .map((hazard) => markNumber(hazard.id));
 
 /** The kitchen's words put into the scheduler's: tasks become activities, kit becomes units, hazards become marks. */
 export function compile(occasion: Occasion, network: TaskNetwork): Problem {
@@ -40,7 +38,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
   const pins = new Map(wishes.pins.map((pin) => [pin.task, pin]));
   const activities = network.tasks.map((task): Activity => {
     const numberedAll = (list: Task['carries']) =>
-      list.map(({ mark, origin }) => ({ mark: numbered(mark), origin: batchNumber.get(origin)! }));
+      list.map(({ mark, origin }) => ({ mark: markNumber(mark), origin: batchNumber.get(origin)! }));
     const pin = pins.get(task.id);
     const ways = usableWays(occasion, task);
     const spare = (of: TaskId) => pins.get(of)?.spareMin ?? 0;
@@ -73,7 +71,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       dust: numberedAll(task.dust),
       carries: numberedAll(task.carries),
       guards: task.guards.map((guard) => ({
-        mark: numbered(guard.mark),
+        mark: markNumber(guard.mark),
         exempt: guard.exempt.map((id) => batchNumber.get(id)!),
       })),
       ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
@@ -101,10 +99,10 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       comesClean: cleaningOf(unit.material).comesClean,
       washMin: unit.washMin,
       machine: goesInDishwasher(unit),
-      barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(numbered))],
+      barred: [...new Set(unit.keptFreeOf.flatMap(keptFree).map(markNumber))],
     })),
     cooks: kitchen.cooks.map((cook) => ({
-      windows: present(cook, wishes.absences),
+      windows: presenceOf(cook, wishes.absences),
       washesUp: !cook.leaves.includes('washing-up'),
     })),
     ovens: ovens.map((oven) => ({
@@ -117,8 +115,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
     })),
     pools: placeKinds.map((kind) => places[kind].in(kitchen) ?? Infinity),
     marks: marks.length,
-    unknownMark: numbered('unread'),
-    heatEnds: hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => numbered(hazard.id)),
+    unknownMark: markNumber('unread'),
+    heatEnds: hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => markNumber(hazard.id)),
     settleMin: rules.flourSettlesMin,
     handsMin: rules.handWashMin,
     machine: kitchen.dishwasher && {
@@ -191,20 +189,3 @@ const later = (a: number | undefined, b: number | undefined): number | undefined
   a === undefined ? b : b === undefined ? a : Math.max(a, b);
 const earliest = (moments: readonly (number | undefined)[]): number | undefined =>
   moments.reduce((a, b) => (a === undefined ? b : b === undefined ? a : Math.min(a, b)));
-
-/** When a cook is really in the kitchen: the time they have, without what they are away for. */
-function present(cook: Cook, absences: readonly Absence[]): Cook['windows'] {
-  return absences
-    .filter((each) => each.cook === cook.id)
-    .reduce<Cook['windows']>(
-      (windows, gone) =>
-        windows.flatMap(({ fromMin, toMin }) => {
-          if (gone.toMin <= fromMin || gone.fromMin >= toMin) return [{ fromMin, toMin }];
-          return [
-            { fromMin, toMin: gone.fromMin },
-            { fromMin: gone.toMin, toMin },
-          ].filter((each) => each.toMin > each.fromMin);
-        }),
-      cook.windows,
-    );
-}

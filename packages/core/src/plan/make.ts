@@ -18,6 +18,7 @@ import {
   lowerBoundMin,
   provenClash,
   solve,
+  type Known,
   type Heat,
   type Placed,
   type Problem,
@@ -74,7 +75,7 @@ export function* planning(
   const search = solve(problem, {
     seed,
     effort: seconds * effortPerSecond,
-    from: from && orderOf(occasion, network.tasks, problem, from),
+    from: from && knownOf(occasion, network.tasks, from),
   });
   for (;;) {
     const next = search.next();
@@ -218,34 +219,53 @@ function guestsBehind(network: TaskNetwork, task: TaskId, found: readonly number
   return [...new Set(own)];
 }
 
-/**
- * The order of a plan's steps as the scheduler takes it, those that stand for what was before a day's middle last; undefined where the
- * work is not the same any more.
- */
-export function orderOf(
-  occasion: Occasion,
-  tasks: readonly (Task | undefined)[],
-  { activities }: Problem,
-  plan: Plan,
-): { readonly line: Int32Array; readonly ways: Uint8Array } | undefined {
-  const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));
-  if (tasks.some((task) => task && !steps.has(task.id))) return undefined;
-  const line = tasks
-    .map((task, index) => ({ index, step: task && steps.get(task.id)! }))
-    .sort((a, b) =>
-      a.step && b.step
-        ? b.step.endMin - a.step.endMin || b.step.startMin - a.step.startMin
-        : Number(!a.step) - Number(!b.step),
+/** What a plan has of these tasks, as the scheduler takes it: those of its steps that can still be done in the way they are planned, and its washes. */
+export function knownOf(occasion: Occasion, tasks: readonly Task[], plan: Plan, fromMin = -Infinity): Known {
+  const { kit, cooks } = occasion.kitchen;
+  const number = new Map(tasks.map((task, index) => [task.id, index]));
+  const unitAt = new Map(kit.map((unit, index) => [unit.id, index]));
+  const cookAt = new Map(cooks.map((cook, index) => [cook.id, index]));
+  const placed = plan.tasks.flatMap((step): Placed[] => {
+    const activity = step.kind === 'step' ? number.get(step.id) : undefined;
+    if (step.kind !== 'step' || activity === undefined || step.startMin < fromMin) return [];
+    const task = tasks[activity]!;
+    const way = usableWays(occasion, task).findIndex((each) => each.id === step.way && each.bentC === step.bentC);
+    const units = step.units.map((unit) => unitAt.get(unit) ?? -1);
+    const whose = [step.cook, ...step.looks.map((look) => look.cook)].map((cook) =>
+      cook === undefined ? -1 : (cookAt.get(cook) ?? -2),
     );
-  const ways = tasks.map((task, at) =>
-    task && activities[at]!.ways.length > 1
-      ? Math.max(
-          0,
-          usableWays(occasion, task).findIndex(
-            (way) => way.id === steps.get(task.id)!.way && way.bentC === steps.get(task.id)!.bentC,
-          ),
-        )
-      : 0,
-  );
-  return { line: Int32Array.from(line, (each) => each.index), ways: Uint8Array.from(ways) };
+    if (way < 0 || units.includes(-1) || whose.includes(-2)) return [];
+    const looks = step.looks.map((look, index) => ({
+      startMin: look.startMin,
+      endMin: look.endMin,
+      cook: whose[index + 1]!,
+      index,
+    }));
+    return [
+      {
+        activity,
+        way,
+        startMin: step.startMin,
+        endMin: step.endMin,
+        cook: whose[0]!,
+        units,
+        oven: step.racks.length > 0 ? step.oven : -1,
+        racks: step.racks,
+        looks,
+      },
+    ];
+  });
+  const washes = plan.tasks.flatMap((wash): Wash[] => {
+    if (wash.kind !== 'wash' || wash.startMin < fromMin) return [];
+    const cook = cookAt.get(wash.cook);
+    const because = wash.because.flatMap(({ unit, before }) => {
+      const [at, activity] = [unit === 'hands' ? -1 : unitAt.get(unit), number.get(before)];
+      // What is on it is found out again.
+      return at === undefined || activity === undefined ? [] : [{ unit: at, marks: [], before: activity }];
+    });
+    const { startMin, endMin, machineUntilMin } = wash;
+    const units = wash.units.flatMap((unit) => unitAt.get(unit) ?? []);
+    return cook === undefined ? [] : [{ startMin, endMin, machineUntilMin, cook, units, because }];
+  });
+  return { placed, washes };
 }

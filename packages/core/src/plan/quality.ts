@@ -6,7 +6,7 @@ import { compile, usableWays } from './compile.ts';
 
 /** What a plan is measured by, as the scheduler measures it: washes, minutes of washing, the day in minutes from the first hand to the last serving, and so on. Steps that the occasion does not know are left out. */
 export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goal, number>> {
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
   const numbers = new Map(network.tasks.map((task, index) => [task.id, index]));
   const cook = (id: string | undefined) => occasion.kitchen.cooks.findIndex((each) => each.id === id);
   const placed = plan.tasks.flatMap((planned) => {

@@ -163,7 +163,7 @@ function topRackFor(state: State, index: number, way: Way, oven: number, start: 
 
 const noLooks: Placed['looks'] = [];
 
-/** Who comes to look, and when: whoever does the work first, then the others who can. */
+/** Who comes to look, and when: whose it was, or whoever does the work, first; then the others who can. */
 export function attend(
   state: State,
   index: number,
@@ -171,6 +171,7 @@ export function attend(
   cook: number,
   start: number,
   end: number,
+  whose: readonly number[],
 ): Placed['looks'] | Bar {
   if (way.looks.length === 0) return noLooks;
   const able = state.prepared.able[index]!;
@@ -181,9 +182,10 @@ export function attend(
     const to = from + point.takesMin;
     let who = -1;
     let tryTo = horizon;
+    const first = whose[at] ?? cook;
     for (let i = -1; i < able.length && who < 0; i++) {
-      const each = i < 0 ? cook : able[i]!;
-      if (i < 0 ? !able.includes(each) : each === cook) continue;
+      const each = i < 0 ? first : able[i]!;
+      if (i < 0 ? !able.includes(each) : each === first) continue;
       const clash = state.busy[each]!.clash(from, to) ?? away(state, each, from, to);
       if (clash !== undefined) tryTo = Math.max(tryTo, clash);
       else if (called(looks, each, from, to)) tryTo = Math.max(tryTo, to - 1);

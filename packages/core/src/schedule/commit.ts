@@ -75,25 +75,32 @@ function rememberLists(state: State, index: number): void {
 }
 
 /** Puts a wash in; `owner` is the activity it goes with. */
-export function commitWash(state: State, wash: Wash, owner: number): void {
-  const { washes, trail, prepared } = state;
+function commitWash(state: State, wash: Wash, owner: number): void {
+  takeWash(state, wash, owner);
+  for (const { unit, before } of wash.because) cleanSurface(state, wash, unit, before);
+}
+
+/** Takes the time of a wash: the cook's, the sink's and the machine's. */
+export function takeWash(state: State, wash: Wash, owner: number): void {
+  const { washes, trail } = state;
   washes.push(wash);
   takeTime(state, wash.cook, wash.startMin, wash.endMin, owner);
   state.sink.add(wash.startMin, wash.endMin, owner);
   trail?.push(() => state.sink.remove(wash.startMin));
-  if (wash.machineUntilMin !== undefined) {
-    state.machine.add(wash.startMin, wash.machineUntilMin, owner);
-    trail?.push(() => state.machine.remove(wash.startMin));
-  }
-  for (const { unit, before } of wash.because) {
-    useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.cook]!, {
-      start: wash.startMin,
-      end: unit >= 0 ? (wash.machineUntilMin ?? wash.endMin) : wash.endMin,
-      activity: before,
-      demand: prepared.nothing,
-      isWash: true,
-    });
-  }
+  if (wash.machineUntilMin === undefined) return;
+  state.machine.add(wash.startMin, wash.machineUntilMin, owner);
+  trail?.push(() => state.machine.remove(wash.startMin));
+}
+
+/** A unit, or the washing cook's hands (−1), is washed for what comes next. */
+export function cleanSurface(state: State, wash: Wash, unit: number, before: number): void {
+  useSurface(state, unit >= 0 ? state.units[unit]! : state.hands[wash.cook]!, {
+    start: wash.startMin,
+    end: unit >= 0 ? (wash.machineUntilMin ?? wash.endMin) : wash.endMin,
+    activity: before,
+    demand: state.prepared.nothing,
+    isWash: true,
+  });
 }
 
 function takePlaces(state: State, index: number, start: number, end: number): void {

@@ -1,9 +1,9 @@
 import { commit } from './commit.ts';
 import { tryPlace, type Choice, type Refusal } from './place.ts';
 import type { Prepared } from './prepare.ts';
-import { prune } from './prune.ts';
+import { prune, reachesGuarded } from './prune.ts';
 import { scoreOf } from './score.ts';
-import type { Stuck, Timetable } from './problem.ts';
+import type { Stuck, Timetable, Wash } from './problem.ts';
 import { emptyState, wayOf, takeBack, type State } from './state.ts';
 
 /** How the activities are turned into a timetable. */
@@ -41,25 +41,39 @@ const chainTries = 8;
 export function decode(prepared: Prepared, leaning: Leaning, near?: Timetable): Decoded {
   const state = emptyState(prepared, leaning);
   const stuck = leaning.line ? byLine(state, leaning, leaning.line) : byLatest(state, leaning);
-  if (stuck) return { result: stuck, looked: state.looked };
+  if (stuck) return { result: { ...stuck, around: holdersOf(state, stuck.activity) }, looked: state.looked };
   if (near && sameAs(near, state)) return { result: near, looked: state.looked };
   // So many more washes than its neighbour are not worth asking which of them are needed.
   const hopeless = near && state.washes.length > near.washesPlaced + mostMoreWashes;
   const washes = hopeless ? state.washes : prune(prepared, state.order, state.washes, false);
-  const heats = state.ovens
-    .flatMap((contents, number) => contents.heats(number))
-    .sort((a, b) => a.startMin - b.startMin);
-  return {
-    result: {
-      placed: state.order,
-      washes,
-      heats,
-      score: scoreOf(prepared.problem, state.order, washes),
-      blockers: state.blockers,
-      washesPlaced: state.washes.length,
-    },
-    looked: state.looked,
-  };
+  return { result: timetableOf(state, washes), looked: state.looked };
+}
+
+const timetableOf = (
+  { prepared, order, ovens, blockers, washes: placed }: State,
+  washes: readonly Wash[],
+): Timetable => ({
+  placed: order,
+  washes,
+  heats: ovens.flatMap((contents, number) => contents.heats(number)).sort((a, b) => a.startMin - b.startMin),
+  score: scoreOf(prepared.problem, order, washes),
+  blockers,
+  washesPlaced: placed.length,
+});
+
+/** How far it is followed what holds what. */
+const mostHolders = 12;
+
+/** From an activity that found no place along what comes after it and what stood in the way of that, to what could be otherwise. */
+function holdersOf(state: State, from: number): readonly number[] {
+  const found: number[] = [from];
+  for (let at = 0; at < found.length && found.length < mostHolders; at++) {
+    const index = found[at]!;
+    const blocker = state.blockers[index]!;
+    for (const next of [...state.prepared.followers[index]!.map((each) => each.activity), blocker])
+      if (next >= 0 && state.placed[next] !== undefined && !found.includes(next)) found.push(next);
+  }
+  return found.slice(1);
 }
 
 const mostMoreWashes = 4;
@@ -88,6 +102,38 @@ export function finished(prepared: Prepared, table: Timetable): Timetable {
     })),
     score: scoreOf(prepared.problem, table.placed, washes),
   };
+}
+
+/**
+ * Puts open activities into a timetable that is built in part, whatever can end latest first, give or take; gives back those that find no
+ * place, and what goes before them.
+ */
+export function insert(
+  state: State,
+  leaning: Leaning,
+  open: readonly number[],
+  random: () => number = () => 0.5,
+  noiseMin = 0,
+): readonly number[] {
+  const left = new Set(open);
+  const refused = new Set<number>();
+  for (;;) {
+    const ready = [...left].filter((index) => state.waiting[index] === 0 && !refused.has(index));
+    if (ready.length === 0) return [...left];
+    const turn = (index: number) => latestEnd(state, leaning, index) + (random() - 0.5) * noiseMin;
+    const [next] = ready.map((index) => ({ index, at: turn(index) })).sort((a, b) => b.at - a.at || a.index - b.index);
+    // What waits only for kit that is kept by other food may find it when that is placed.
+    const stuck = placeChain(state, leaning, next!.index);
+    if (stuck) refused.add(next!.index);
+    else refused.clear();
+    for (const index of left) if (state.placed[index] !== undefined) left.delete(index);
+  }
+}
+
+/** A timetable that is built to the end; undefined where a residue would reach what must be kept from it. */
+export function settled(prepared: Prepared, state: State): Timetable | undefined {
+  if (reachesGuarded(prepared, state.order, state.washes)) return undefined;
+  return timetableOf(state, prune(prepared, state.order, state.washes, false));
 }
 
 /** Places whatever can end latest first; of what all could be done now by a pair of hands, that which can wait least. */
@@ -167,7 +213,7 @@ function firstOf(state: State, leaning: Leaning, candidates: readonly number[]):
   return stuck ?? { activity: Math.max(0, state.placed.indexOf(undefined)), why: 'circular' };
 }
 
-function latestEnd(state: State, { early }: Leaning, index: number): number {
+export function latestEnd(state: State, { early }: Leaning, index: number): number {
   let latest = state.prepared.problem.activities[index]!.dueMin ?? Infinity;
   for (const next of state.prepared.followers[index]!)
     latest = Math.min(latest, state.placed[next.activity]!.startMin - next.leastMin);

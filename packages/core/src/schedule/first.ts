@@ -70,6 +70,13 @@ function louder(problem: Problem, tried: Leaning, stuck: Stuck, random: () => nu
   const lean = tried.lean.slice();
   const early = tried.early.slice();
   const ways = tried.ways.slice();
+  const holder = stuck.around?.[Math.floor(random() * stuck.around.length)];
+  if (holder !== undefined && random() < 0.35) {
+    // It may be what holds it that must be otherwise: done another way, or not first in line.
+    const others = problem.activities[holder]!.ways.length;
+    if (others > 1 && random() < 0.6) ways[holder] = Math.floor(random() * others);
+    else lean[holder] = lean[holder]! - 20 - random() * 60;
+  }
   const tooEarly = stuck.why === 'stands-too-long' || stuck.why === 'wait-too-long' || stuck.why === 'too-early';
   const choices = problem.activities[stuck.activity]!.ways.length;
   if (choices > 1 && random() < 0.5) ways[stuck.activity] = Math.floor(random() * choices);

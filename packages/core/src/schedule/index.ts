@@ -1,9 +1,12 @@
 export type {
   Activity,
+  Beginning,
+  BegunLoad,
   Carry,
   Oven,
   OvenAsk,
   Goal,
+  Guard,
   Heat,
   Way,
   Placed,
@@ -20,5 +23,6 @@ export { better, usualGoals } from './problem.ts';
 export { lowerBoundMin } from './bound.ts';
 export { figuresOf } from './score.ts';
 export { provenClash, type Clash } from './clash.ts';
+export type { Known } from './keep.ts';
 export { isStuck } from './search.ts';
 export { effortPerSecond, solve, type SolveOptions } from './solve.ts';

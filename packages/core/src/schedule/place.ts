@@ -34,8 +34,16 @@ interface Found {
   readonly washed: Washed;
 }
 
-/** Everything that an activity needs at one place, or what it is that is not there. */
-function lookAt(state: State, index: number, way: Way, cook: number, start: number, end: number): Found | Bar {
+/** Everything that an activity needs at one place, or what it is that is not there. `whose`: who comes to each look, where they can. */
+export function lookAt(
+  state: State,
+  index: number,
+  way: Way,
+  cook: number,
+  start: number,
+  end: number,
+  whose: readonly number[] = [],
+): Found | Bar {
   const bar =
     handsBar(state, way, cook, start, end) ??
     dustBar(state, index, way, start, end) ??
@@ -43,7 +51,7 @@ function lookAt(state: State, index: number, way: Way, cook: number, start: numb
   if (bar) return bar;
   const racked = way.oven ? rackFor(state, index, way, start, end) : unracked;
   if (isBar(racked)) return racked;
-  const looks = attend(state, index, way, cook, start, end);
+  const looks = attend(state, index, way, cook, start, end, whose);
   if (isBar(looks)) return looks;
   const picked = pickUnits(state, index, way, start, end);
   if (isBar(picked)) return picked;
@@ -57,7 +65,7 @@ interface Room {
   readonly latestStart: number;
 }
 
-function roomAfter(state: State, index: number): Room {
+export function roomAfter(state: State, index: number): Room {
   const { before, notBeforeMin } = state.prepared.problem.activities[index]!;
   let earliestStart = notBeforeMin ?? horizon;
   let latestStart = Infinity;
@@ -71,7 +79,7 @@ function roomAfter(state: State, index: number): Room {
 }
 
 /** Why food that is done at a moment would have to wait too long for the table or for what comes next; undefined: it would not. */
-function waitsTooLong(state: State, index: number, end: number): Refusal | undefined {
+export function waitsTooLong(state: State, index: number, end: number): Refusal | undefined {
   const { dueMin, mostHoldMin } = state.prepared.problem.activities[index]!;
   if (dueMin !== undefined && mostHoldMin !== undefined && dueMin - end > mostHoldMin)
     return { why: 'stands-too-long' };

@@ -19,6 +19,8 @@ export interface Problem {
   readonly settleMin: number;
   /** Minutes to wash a cook's hands. */
   readonly handsMin: number;
+  /** When somebody is at the sink with what was begun before. */
+  readonly washing?: readonly Span[] | undefined;
   /** What washes units by itself; absent: there is none. */
   readonly machine?: Machine | undefined;
   /** What is in the air already at the beginning: of which dust, and until when it hangs there. */
@@ -262,4 +264,6 @@ export interface Stuck {
   /** The activity after it that cannot wait, and by how many minutes it would have to be earlier. */
   readonly follower?: number;
   readonly shortMin?: number;
+  /** What holds it where it found no place: what comes after it, what stood in the way of that being later, and so on. */
+  readonly around?: readonly number[];
 }

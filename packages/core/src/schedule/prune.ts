@@ -210,6 +210,14 @@ function withoutPiece(problem: Problem, wash: Wash, unit: number): Wash {
   return units.length > 0 ? left : { ...left, machineUntilMin: undefined, endMin: wash.startMin + problem.handsMin };
 }
 
+/** Whether something would reach what must be kept from it, all washes done. */
+export function reachesGuarded(prepared: Prepared, placed: readonly Placed[], washes: readonly Wash[]): boolean {
+  if (prepared.classes.length === 0) return false;
+  const replay = new Replay(prepared, placed);
+  const sorted = [...washes].sort((a, b) => a.endMin - b.endMin);
+  return replay.reaches(replay.start(), sorted, 0);
+}
+
 /** Leaves out washes that nothing needs; with `pieces`, also pieces of kit out of those that stay, which then take less long. */
 export function prune(prepared: Prepared, placed: readonly Placed[], washes: readonly Wash[], pieces: boolean): Wash[] {
   if (washes.length === 0) return [];

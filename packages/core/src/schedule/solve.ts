@@ -1,8 +1,10 @@
 import { anneal } from './anneal.ts';
-import { decode, finished, type Leaning } from './decode.ts';
+import type { Leaning } from './decode.ts';
 import { findFirst } from './first.ts';
 import { groundOf } from './moves.ts';
-import { prepare, type Prepared } from './prepare.ts';
+import type { Known } from './keep.ts';
+import { prepare } from './prepare.ts';
+import { repair } from './repair.ts';
 import type { Problem, Stuck, Timetable } from './problem.ts';
 import { seeded } from '../numbers/index.ts';
 import { isStuck, type Step } from './search.ts';
@@ -17,13 +19,17 @@ export interface SolveOptions {
   readonly effort: number;
   /** How much may be done to find a first one; absent: by the number of activities. */
   readonly firstEffort?: number;
-  /** A timetable to begin from, where it still holds: its activities in the order in which they are placed (the last in time first), and which way each is done. */
-  readonly from?: { readonly line: Int32Array; readonly ways: Uint8Array } | undefined;
+  /** A timetable to begin from: all of it that still holds stays where it was, until something better is found. */
+  readonly from?: Known | undefined;
+  /** How much may be done to go on from it. */
+  readonly repairEffort?: number;
 }
 
 /** Places that an ordinary machine looks at in a second, in a kitchen of sixty tasks. Measured with `npm run bench -- schedule`. */
 export const effortPerSecond = 400_000;
 
+/** How much may be spent on going on from a known timetable. */
+const usualRepairEffort = 60_000;
 /** How much may be spent on finding a first timetable, for each activity. */
 const lostEffort = 5000;
 
@@ -33,13 +39,12 @@ const lostEffort = 5000;
  */
 export function* solve(
   problem: Problem,
-  { seed, effort, firstEffort, from }: SolveOptions,
+  { seed, effort, firstEffort, from, repairEffort = usualRepairEffort }: SolveOptions,
 ): Generator<Step, Timetable | Stuck> {
   const random = seeded(seed);
   const prepared = prepare(problem);
   const ground = groundOf(prepared);
-  const known = from && again(prepared, from.line, from.ways);
-  if (known) yield { kind: 'found', round: 0, timetable: finished(prepared, known.result) };
+  const known = from && (yield* repair(ground, random, repairEffort, leaningOf(problem, from), from));
   const first =
     known ??
     (yield* findFirst(
@@ -54,15 +59,12 @@ export function* solve(
   return yield* better(ground, random, effort, { leaning: first.leaning, table: first.result });
 }
 
-/** The timetable that a known order leads to; undefined where it holds no longer. */
-function again(
-  prepared: Prepared,
-  line: Int32Array,
-  ways: Uint8Array,
-): { readonly leaning: Leaning; readonly result: Timetable } | undefined {
-  const size = prepared.problem.activities.length;
-  const leaning: Leaning = {
-    line,
+/** The ways of a known timetable; whatever is new is done the usual way. */
+function leaningOf({ activities }: Problem, { placed }: Known): Leaning {
+  const size = activities.length;
+  const ways = new Uint8Array(size);
+  for (const { activity, way } of placed) ways[activity] = way;
+  return {
     lean: new Float64Array(size),
     early: new Float64Array(size),
     ways,
@@ -70,8 +72,6 @@ function again(
     byHand: new Uint8Array(size),
     patienceMin: 15,
   };
-  const { result } = decode(prepared, leaning);
-  return isStuck(result) ? undefined : { leaning, result };
 }
 
 /** Whether nothing is to be chosen but the order: each activity is done in one way, by one cook, with nothing else. */

@@ -2,7 +2,7 @@ import { Busy, type Taken } from './busy.ts';
 import { Contents } from './oven.ts';
 import type { Demand } from './demands.ts';
 import type { Prepared } from './prepare.ts';
-import type { Placed, Problem, Wash } from './problem.ts';
+import type { Placed, Problem, Span, Wash } from './problem.ts';
 import { Surface } from './surface.ts';
 
 /** The half-built timetable. */
@@ -36,6 +36,8 @@ export interface State {
   readonly blockers: Int32Array;
   /** How to take back what was done since a chain was begun, newest last; absent outside chains. */
   trail: (() => void)[] | undefined;
+  /** Whether what is on a surface at the beginning is reckoned with as soon as something is done with it; else it is looked at when all is placed. */
+  looksAtBeginning: boolean;
   /** Places looked at so far: the measure of work. */
   looked: number;
 }
@@ -62,8 +64,8 @@ export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'wa
     byHand,
     units: problem.units.map(({ holds }, at) => new Surface(nothing, beginnings.onUnits[at], holds?.hold)),
     hands: problem.cooks.map((_, at) => new Surface(nothing, beginnings.onHands[at])),
-    busy: problem.cooks.map(busyFromBefore),
-    sink: new Busy(),
+    busy: problem.cooks.map(({ busy }) => busyFromBefore(busy ?? [])),
+    sink: busyFromBefore(problem.washing ?? []),
     machine: new Busy(),
     ovens: problem.ovens.map((oven, at) => new Contents(oven, beginnings.loads[at])),
     taken: problem.pools.map((_, pool) => takenFromBefore(problem, pool)),
@@ -78,13 +80,15 @@ export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'wa
     pulled: new Float64Array(size),
     blockers: new Int32Array(size).fill(-1),
     trail: undefined,
+    looksAtBeginning: true,
     looked: 0,
   };
 }
 
-function busyFromBefore({ busy = [] }: Problem['cooks'][number]): Busy {
+function busyFromBefore(spans: readonly Span[]): Busy {
   const taken = new Busy();
-  for (const { startMin, endMin } of [...busy].sort((a, b) => b.startMin - a.startMin)) taken.add(startMin, endMin, -1);
+  for (const { startMin, endMin } of [...spans].sort((a, b) => b.startMin - a.startMin))
+    taken.add(startMin, endMin, -1);
   return taken;
 }
 

@@ -20,6 +20,8 @@ export class Surface {
   /** Stretches in which food stays on it between two uses. */
   private stays: readonly { readonly start: number; readonly end: number }[] = [];
   private hold: { readonly key: string; readonly end: number } | undefined;
+  /** Food that is on it from the beginning, and until when; Infinity while that is not known. */
+  private first: { readonly key: string; readonly end: number } | undefined;
 
   /**
    * @param nothing the demand that asks nothing
@@ -32,7 +34,7 @@ export class Surface {
     hold?: string,
   ) {
     // Until it is known when that food is last in it, nothing else can be.
-    if (hold !== undefined) this.hold = { key: hold, end: Infinity };
+    if (hold !== undefined) this.first = { key: hold, end: Infinity };
   }
 
   /** The first use or wash that starts at or after a moment. */
@@ -62,6 +64,7 @@ export class Surface {
    */
   clash(start: number, end: number, hold: string | undefined): number | undefined {
     if (this.hold && this.hold.key !== hold && start < this.hold.end) return -Infinity;
+    if (this.first && this.first.key !== hold && start < this.first.end) return -Infinity;
     for (let i = this.uses.length - 1; i >= 0; i--) {
       const use = this.uses[i]!;
       if (use.start >= end) break;
@@ -88,7 +91,8 @@ export class Surface {
 
   /** Food of this hold is on it from an earlier moment, not yet known, to `end`. */
   holdUntil(key: string, end: number): void {
-    if (this.hold === undefined || this.hold.end === Infinity) this.hold = { key, end };
+    if (this.first?.key !== key) this.hold ??= { key, end };
+    else if (this.first.end === Infinity) this.first = { key, end };
   }
 
   /** The food of this hold came on to it at `start`. */
@@ -98,17 +102,18 @@ export class Surface {
     this.hold = undefined;
   }
 
-  /** Whether food is on it that came at a moment not known yet. */
+  /** Whether food is on it that comes at a moment not known yet. */
   get held(): boolean {
     return this.hold !== undefined;
   }
 
   /** Remembers what food holds it; the function it returns puts that back. */
   rememberHold(): () => void {
-    const { stays, hold } = this;
+    const { stays, hold, first } = this;
     return () => {
       this.stays = stays;
       this.hold = hold;
+      this.first = first;
     };
   }
 }

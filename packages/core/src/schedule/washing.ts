@@ -120,18 +120,27 @@ function askedByKept({ prepared }: State, unit: number, before: Demand): Demand 
 }
 
 /** Surfaces on which something may be that is asked not to be: from an earlier use that asked less, or from before the beginning. */
-function dirtyBefore(state: State, { start, end }: Spot, surfaces: Surfaces, asked: Demand): readonly number[] {
+function dirtyBefore(state: State, spot: Spot, surfaces: Surfaces, asked: Demand): readonly number[] {
   const dirty: number[] = [];
   for (let at = 0; at < surfaces.count; at++) {
     const surface = surfaces.at(at);
-    const last = surface.last(start);
+    const last = surface.last(spot.start);
     if (last?.isWash) continue;
     const isDirty = last
-      ? !covers(state, surface.demandAt(end), asked)
-      : clashes(surface.marks, asked, state.prepared.sets).length > 0;
+      ? !covers(state, surface.demandAt(spot.end), asked)
+      : isFirst(state, spot, surfaces, at) && clashes(surface.marks, asked, state.prepared.sets).length > 0;
     if (isDirty) dirty.push(at);
   }
   return dirty;
+}
+
+/** Whether nothing else will be done with a surface before: of food that is kept in it from the beginning the first step alone meets what was there. */
+function isFirst(state: State, { way }: Spot, { units }: Surfaces, at: number): boolean {
+  if (!state.looksAtBeginning) return false;
+  const hold = at < units.length ? way.uses[at]!.hold : undefined;
+  const isKept = hold !== undefined && state.prepared.problem.units[units[at]!]!.holds?.hold === hold;
+  // Its coming there counts as a use that is never placed.
+  return !isKept || state.holdsLeft.get(hold)! <= 2;
 }
 
 /** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
@@ -249,8 +258,17 @@ function washBefore(
       before: index,
     }));
   const washes: Wash[] = [];
+  // What is on it from before the beginning can be washed off at any time since.
+  const atFirst = before.filter((at) => surfaces.at(at).last(start) === undefined);
+  for (const group of groupsOf(state, spot, atFirst, isHands)) {
+    const units = group.map(surfaces.unitAt);
+    const slot = slotAtFirst(state, spot, units);
+    if ('tryEnd' in slot) return slot;
+    washes.push({ ...slot, units: units.filter((unit) => unit >= 0), because: because(group) });
+  }
+  const between = before.filter((at) => !atFirst.includes(at));
   let until = start;
-  for (const group of groupsOf(state, spot, before, isHands)) {
+  for (const group of groupsOf(state, spot, between, isHands)) {
     const units = group.map(surfaces.unitAt);
     const isFree = (from: number) =>
       group.every((at) => at === isHands || surfaces.at(at).clash(from, start, undefined) === undefined);
@@ -270,6 +288,18 @@ function askedMore(then: Demand, asked: Demand): number[] {
     if (set >= 0 && then[mark]! < 0) found.push(mark);
   });
   return found;
+}
+
+/** When something is washed that nothing has been done with since the beginning: as soon as somebody can. */
+function slotAtFirst(state: State, spot: Spot, group: readonly number[]): Slot | Bar {
+  const { units, cooks, machine } = state.prepared.problem;
+  const from = Math.max(
+    Math.min(...cooks.flatMap(({ windows }) => windows.map(({ fromMin }) => fromMin))),
+    ...group.map((unit) => (unit >= 0 ? (units[unit]!.freeFromMin ?? horizon) : horizon)),
+  );
+  const limit = spot.start;
+  const slot = slotAfter(state, spot, group, { from, limit, loadedBy: limit - (machine?.cycleMin ?? 0) });
+  return 'tryEnd' in slot ? { tryEnd: spot.end - 1 } : slot;
 }
 
 /** The stretch at the sink that ends at a moment, with somebody who is free for it. */

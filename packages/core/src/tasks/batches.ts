@@ -10,6 +10,8 @@ import {
   type VersionId,
   type BatchId,
   batchOf,
+  type PlannedBatch,
+  type Dish,
 } from '../model/index.ts';
 import { inVessels, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
 import {
@@ -90,29 +92,48 @@ function vesselled(occasion: Occasion, batch: Omit<DishBatch, 'vessel'>): DishBa
   return { ...batch, vessel, recipe: inVessels(batch.recipe, vessel) };
 }
 
-function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readonly DishBatch[] {
+/** The batches that a day has been begun with: what was taken from one pot, or cooked once for several, stays so, whoever leaves. */
+export type Begun = readonly PlannedBatch[];
+
+/** The versions of a dish that are taken from one base: those that are made, or, on a day, those that were when it was begun and are not made by themselves since. */
+function versionsOfBase(dish: Dish, made: readonly ScaledVersion[], begun: Begun | undefined): readonly VersionId[] {
+  const before = begun?.filter((batch) => batch.dish === dish.id && !batch.component) ?? [];
+  if (before.length === 0) return made.length > 1 ? made.map((each) => each.version) : [];
+  const base = before.find((batch) => batch.id === batchOf(dish.id, 'base'));
+  const isApart = (version: VersionId) =>
+    before.some((batch) => batch.id === batchOf(dish.id, version) && batch.base === undefined);
+  return base?.versions.filter((version) => !isApart(version)) ?? [];
+}
+
+function dishBatches(
+  occasion: Occasion,
+  made: readonly ScaledVersion[],
+  begun: Begun | undefined,
+): readonly DishBatch[] {
   return occasion.dishes.flatMap((dish) => {
     const versions = made.filter((each) => each.dish === dish.id);
     if (versions.length === 0) return [];
     const recipe = recipeOf(occasion, dish);
+    const ofBase = versionsOfBase(dish, versions, begun);
     const swapped = new Set(
       dish.versions
-        .filter((each) => versions.some((one) => one.version === each.id))
+        .filter((each) => ofBase.includes(each.id))
         .flatMap((each) => each.swaps.map((swap) => swap.line as string)),
     );
-    const shared = versions.length > 1 ? sharedSteps(recipe, swapped) : new Set<StepId>();
+    const shared = ofBase.length > 0 ? sharedSteps(recipe, swapped) : new Set<StepId>();
+    const taking = versions.filter((each) => ofBase.includes(each.version));
     const base: DishBatch[] =
-      shared.size === 0
+      shared.size === 0 || taking.length === 0
         ? []
         : [
             vesselled(occasion, {
               id: batchOf(dish.id, 'base'),
               dish: dish.id,
-              versions: versions.map((each) => each.version),
-              portions: versions.reduce((sum, each) => sum + each.portions, 0),
-              factor: versions.reduce((sum, each) => sum + each.factor, 0),
-              dishFactor: versions[0]!.dishFactor,
-              eaters: versions.flatMap((each) => each.eaters),
+              versions: taking.map((each) => each.version),
+              portions: taking.reduce((sum, each) => sum + each.portions, 0),
+              factor: taking.reduce((sum, each) => sum + each.factor, 0),
+              dishFactor: taking[0]!.dishFactor,
+              eaters: taking.flatMap((each) => each.eaters),
               recipe,
               steps: recipe.steps.filter((step) => shared.has(step.id)).map((step) => step.id),
             }),
@@ -124,13 +145,15 @@ function dishBatches(occasion: Occasion, made: readonly ScaledVersion[]): readon
           id: batchOf(dish.id, each.version),
           dish: dish.id,
           versions: [each.version],
-          base: base[0]?.id,
+          base: ofBase.includes(each.version) ? base[0]?.id : undefined,
           portions: each.portions,
           factor: each.factor,
           dishFactor: each.dishFactor,
           eaters: each.eaters,
           recipe: each.recipe,
-          steps: each.recipe.steps.filter((step) => !shared.has(step.id)).map((step) => step.id),
+          steps: each.recipe.steps
+            .filter((step) => !ofBase.includes(each.version) || !shared.has(step.id))
+            .map((step) => step.id),
         }),
       ),
     ];
@@ -178,17 +201,36 @@ const depthOf = (recipe: Recipe, find: (id: string) => Recipe | undefined): numb
     }),
   );
 
+/** Uses of a component that one batch of it meets, and what that batch is called. */
+interface Group {
+  readonly id: BatchId;
+  readonly uses: readonly PartUse[];
+}
+
+/** What was cooked once when a day was begun stays so for those that still take it; what was begun for each by itself stays by itself. */
+function groupsAsBegun(uses: readonly PartUse[], begun: Begun): readonly Group[] {
+  return begun.flatMap(({ id, component, lost }): Group[] => {
+    if (!component || lost) return [];
+    const mine = uses.filter((use) =>
+      component.into.some(
+        ({ dish, version, path }) =>
+          dish === use.dish && use.versions.includes(version) && use.part.path.join() === path.join(),
+      ),
+    );
+    return mine.length === 0 ? [] : [{ id, uses: mine }];
+  });
+}
+
 /**
  * The components that several batches need alike, each group cooked once: the same recipe with the same swaps and ways.
  * What is made of others is gathered first; what lies within something gathered is cooked along with it.
  */
-function groupsOf(occasion: Occasion, batches: readonly DishBatch[]): readonly (readonly PartUse[])[] {
+function groupsOf(occasion: Occasion, all: readonly PartUse[]): readonly Group[] {
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   const offsets = new Map<CourseId, number>(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const servedAt = (id: DishId) => offsets.get(occasion.dishes.find((dish) => dish.id === id)!.course)!;
   const bySame = new Map<string, PartUse[]>();
-  for (const use of usesOf(occasion, batches))
-    bySame.set(use.part.sameAs, [...(bySame.get(use.part.sameAs) ?? []), use]);
+  for (const use of all) bySame.set(use.part.sameAs, [...(bySame.get(use.part.sameAs) ?? []), use]);
   const order = [...bySame.values()]
     .filter((uses) => uses.length > 1)
     .map((uses) => ({ uses, depth: depthOf(uses[0]!.part.recipe, find) }))
@@ -201,22 +243,27 @@ function groupsOf(occasion: Occasion, batches: readonly DishBatch[]): readonly (
         outer.part.path.length < use.part.path.length &&
         outer.part.path.every((line, at) => line === use.part.path[at]),
     );
-  return order.flatMap(({ uses }) => {
-    const clusters = clustersOf(
+  const taken = new Set<BatchId>();
+  return order.flatMap(({ uses }) =>
+    clustersOf(
       uses.filter((use) => !within(use)),
       servedAt,
-    );
-    if (!occasion.wishes.apart.includes(uses[0]!.part.recipe.id)) gathered.push(...clusters.flat());
-    return clusters;
-  });
+    ).map((cluster): Group => {
+      if (!isApart(occasion, cluster)) gathered.push(...cluster);
+      const { id: made } = cluster[0]!.part.made;
+      let id = `shared:${made}` as BatchId;
+      for (let n = 2; taken.has(id); n++) id = `shared:${made}-${n}` as BatchId;
+      if (!isApart(occasion, cluster)) taken.add(id);
+      return { id, uses: cluster };
+    }),
+  );
 }
 
-function shared(
-  occasion: Occasion,
-  uses: readonly PartUse[],
-  batches: readonly DishBatch[],
-  taken: readonly BatchId[],
-): Batch {
+/** Whether the cook wants a component cooked for each dish by itself. */
+const isApart = (occasion: Occasion, uses: readonly PartUse[]): boolean =>
+  occasion.wishes.apart.includes(uses[0]!.part.recipe.id);
+
+function shared(occasion: Occasion, { id, uses }: Group, batches: readonly DishBatch[]): Batch {
   const [first] = uses as [PartUse];
   const { made } = first.part;
   const factor = uses.reduce(
@@ -224,8 +271,6 @@ function shared(
     0,
   );
   const eaters = new Set(uses.flatMap((use) => batches.find((each) => each.id === use.batch)!.eaters));
-  let id = `shared:${made.id}` as BatchId;
-  for (let n = 2; taken.includes(id); n++) id = `shared:${made.id}-${n}` as BatchId;
   return {
     id,
     dish: first.dish,
@@ -276,32 +321,25 @@ function linked(batch: DishBatch, base: DishBatch | undefined, components: reado
 export function batchesOf(
   occasion: Occasion,
   made: readonly ScaledVersion[],
+  begun?: Begun,
 ): { readonly batches: readonly Batch[]; readonly shareable: readonly Shareable[] } {
-  const dishes = dishBatches(occasion, made);
-  const groups = groupsOf(occasion, dishes);
-  const apart = (uses: readonly PartUse[]) => occasion.wishes.apart.includes(uses[0]!.part.recipe.id);
-  const components: Batch[] = [];
-  for (const uses of groups)
-    if (!apart(uses))
-      components.push(
-        shared(
-          occasion,
-          uses,
-          dishes,
-          components.map((each) => each.id),
-        ),
-      );
+  const dishes = dishBatches(occasion, made, begun);
+  const uses = usesOf(occasion, dishes);
+  const groups = begun ? groupsAsBegun(uses, begun) : groupsOf(occasion, uses);
+  const components = groups.flatMap((group) =>
+    begun || !isApart(occasion, group.uses) ? [shared(occasion, group, dishes)] : [],
+  );
   const byId = new Map(dishes.map((batch) => [batch.id, batch]));
   return {
     batches: [
       ...components,
       ...dishes.map((batch) => linked(batch, batch.base ? byId.get(batch.base) : undefined, components)),
     ],
-    shareable: groups.map((uses) => ({
-      recipe: uses[0]!.part.recipe.id,
-      name: uses[0]!.part.recipe.name,
-      dishes: [...new Set(uses.map((use) => use.dish))],
-      apart: apart(uses),
+    shareable: groups.map((group) => ({
+      recipe: group.uses[0]!.part.recipe.id,
+      name: group.uses[0]!.part.recipe.name,
+      dishes: [...new Set(group.uses.map((use) => use.dish))],
+      apart: isApart(occasion, group.uses),
     })),
   };
 }

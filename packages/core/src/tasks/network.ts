@@ -21,7 +21,7 @@ import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
 import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
-import { batchesOf, type Batch, type Shareable } from './batches.ts';
+import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
 
 /** A hazard that a task's food holds or may hold, and the batch in which it came in. */
 export interface Carried {
@@ -225,29 +225,37 @@ function durationOf(step: Step, factor: number): Task['durationMin'] {
 function looksFrom(step: Step, plannedMin: number): Task['looks'] {
   if (step.hands === 'on') return [];
   const hot = step.oven !== undefined || step.burner;
-  const own = step.looks.map((point) => ({
-    ...point,
-    atMin: Math.max(1, Math.min(point.atMin, plannedMin - point.takesMin - (hot ? 1 : 0))),
-  }));
+  const own = ownLooks(step.looks, plannedMin - (hot ? 1 : 0));
   const start = {
     id: startLook,
     atMin: 0,
     takesMin: 1,
     what: step.oven ? 'into the oven' : step.burner ? 'on to the heat' : 'set it going',
   };
-  const lasting = own.some((point) => point.atMin + point.takesMin >= plannedMin - 1);
-  const end =
-    hot && !lasting
-      ? [
-          {
-            id: endLook,
-            atMin: Math.max(1, plannedMin - 1),
-            takesMin: 1,
-            what: step.oven ? 'look, and out of the oven' : 'look, and off the heat',
-          },
-        ]
-      : [];
+  const end = hot
+    ? [
+        {
+          id: endLook,
+          atMin: Math.max(1, plannedMin - 1),
+          takesMin: 1,
+          what: step.oven ? 'look, and out of the oven' : 'look, and off the heat',
+        },
+      ]
+    : [];
   return [start, ...own, ...end];
+}
+
+/** The recipe's own looks, one after the other; where the time is cut short they come before the end. */
+function ownLooks(looks: Step['looks'], untilMin: number): Step['looks'] {
+  let latest = untilMin;
+  return [...looks]
+    .sort((a, b) => a.atMin - b.atMin)
+    .reverse()
+    .map((look) => {
+      latest = Math.max(1, Math.min(look.atMin, latest - look.takesMin));
+      return { ...look, atMin: latest };
+    })
+    .reverse();
 }
 
 function wayFrom(step: Step, batch: Batch, id?: StepId): Way {
@@ -340,9 +348,12 @@ export function inKit(
   };
 }
 
-/** From an occasion and who eats what: the batches that are really made, and every step of each as a task. */
-export function tasksOf(occasion: Occasion, table: FitTable): TaskNetwork {
-  const { batches, shareable } = batchesOf(occasion, scale(occasion, table));
+/**
+ * From an occasion and who eats what: the batches that are really made, and every step of each as a task. `begun`: what a day has been
+ * begun with, so that its batches keep their names, whoever leaves.
+ */
+export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): TaskNetwork {
+  const { batches, shareable } = batchesOf(occasion, scale(occasion, table), begun);
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;

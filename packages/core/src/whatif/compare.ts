@@ -75,7 +75,7 @@ interface Placed {
 }
 
 function placesOf({ occasion, plan }: Planned): ReadonlyMap<TaskId, Placed> {
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
   const cookName = (step: PlannedStep) =>
     occasion.kitchen.cooks.find((cook) => cook.id === (step.cook ?? step.looks[0]?.cook))?.name ?? '';
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));

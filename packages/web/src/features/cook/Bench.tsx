@@ -24,6 +24,9 @@ import {
   type PlannedWash,
   type RunSheetEntry,
   type StepEntry,
+  kitchenOf,
+  tasksOf,
+  type TaskId,
 } from '@lupin/core';
 import { editOccasion } from '../../app/editing.ts';
 import { useAppDispatch } from '../../app/store.ts';
@@ -132,12 +135,16 @@ export function Bench({
       ? plan.tasks.find((task): task is PlannedWash => task.kind === 'wash' && task.id === now.id)
       : undefined;
   const from = useMemo(
-    () => ({ occasion, standpoint: { ...happened(plan, progress, minute), nowMin: minute } }),
+    () => ({ occasion, standpoint: happened(plan, progress, minute) }),
     [occasion, plan, progress, minute],
   );
   const skippedWashes = useMemo(
     () => new Set([...progress.washes].flatMap(([id, wash]) => (wash.skipped.length > 0 ? [id] : []))),
     [progress],
+  );
+  const kitchen = useMemo(
+    () => kitchenOf(occasion, tasksOf(occasion, table, plan.batches), from.standpoint),
+    [occasion, plan.batches, table, from],
   );
   const judged = useMemo(() => judgeDay(from.occasion, from.standpoint), [from]);
   const standing = useMemo(
@@ -180,7 +187,9 @@ export function Bench({
       : undefined;
   const core = coreOf(now, steps);
   const probe = devices.find((each) => each.kind === 'probe' && core !== undefined && each.task === core.entry);
-  const door = now && dueMin <= minute + 2 ? doorShutFor(now, entries, from.standpoint) : undefined;
+  const falls = (task: TaskId) =>
+    entries.find((entry): entry is StepEntry => entry.id === task)?.dishName ?? 'what is in it';
+  const door = now && dueMin <= minute + 2 ? doorShutFor(now, plan, kitchen) : undefined;
   const failing = useMemo(
     () =>
       new Map(
@@ -454,7 +463,7 @@ export function Bench({
                   ? `${sentence(costs[0]!.why)} Not clear any more then: ${plates(costs)}.`
                   : undefined
               }
-              door={door && `The oven stays shut until ${clock(door.untilMin)}: ${door.dishName} would fall.`}
+              door={door && `The oven stays shut until ${clock(door.untilMin)}: ${falls(door.task)} would fall.`}
               onBegin={() => {
                 if (now) note({ kind: 'begin', entry: now.id });
               }}

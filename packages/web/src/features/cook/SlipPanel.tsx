@@ -147,7 +147,7 @@ function Food({ from, onAsk }: Pick<SlipPanelProps, 'from' | 'onAsk'>) {
     occasion,
     standpoint: { plan, done, running },
   } = from;
-  const network = tasksOf(occasion, fit(occasion));
+  const network = tasksOf(occasion, fit(occasion), plan.batches);
   const begun = network.batches.filter((batch) =>
     plan.tasks.some(
       (task) => task.kind === 'step' && task.batch === batch.id && (done.has(task.id) || running.has(task.id)),

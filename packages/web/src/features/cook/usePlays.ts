@@ -31,7 +31,10 @@ interface Playing {
  */
 export function usePlays(plays: boolean, { occasion, plan, progress, nowMin, devices, noteAt }: Playing): void {
   const moments = useMemo(() => (plays ? playedMoments(occasion, plan) : []), [plays, occasion, plan]);
-  const network = useMemo(() => (plays ? tasksOf(occasion, fit(occasion)) : undefined), [plays, occasion]);
+  const network = useMemo(
+    () => (plays ? tasksOf(occasion, fit(occasion), plan.batches) : undefined),
+    [plays, occasion, plan],
+  );
   const from = useRef<number>(undefined);
   if (!plays) from.current = undefined;
   else from.current ??= nowMin;

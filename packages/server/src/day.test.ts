@@ -4,7 +4,6 @@ import {
   basisOf,
   happened,
   madeAgain,
-  makePlan,
   mends,
   progressOf,
   type DayNews,
@@ -15,6 +14,7 @@ import {
   type RunningDay,
 } from '@lupin/core';
 import { host, testApp, type TestApp } from '../test-support/app.ts';
+import { planned } from '../../core/test-support/planned.ts';
 
 let server: TestApp;
 let plan: Plan;
@@ -43,9 +43,7 @@ const later = (minutes: number) => {
 };
 
 function planOf(occasion: KeptOccasion['occasion']): Plan {
-  const made = makePlan(occasion, { seconds: 0.2 });
-  if (made.kind === 'none') throw new Error(made.reason.what);
-  return made.plan;
+  return planned(occasion);
 }
 
 beforeEach(async () => {

@@ -1,4 +1,5 @@
-import { makePlan, type KeptOccasion, type Plan } from '@lupin/core';
+import { type KeptOccasion, type Plan } from '@lupin/core';
+import { planned } from '../../core/test-support/planned.ts';
 import { host, testApp, type TestApp } from './app.ts';
 
 export const dayUrl = '/api/occasions/sunday-lunch/day';
@@ -31,11 +32,7 @@ export async function plannedSunday(): Promise<Sunday> {
     return { status: response.statusCode, body: (response.body === '' ? undefined : response.json()) as Answer };
   };
   if (!made) {
-    const found = makePlan((await call<KeptOccasion>('GET', '/api/occasions/sunday-lunch')).body.occasion, {
-      seconds: 0.2,
-    });
-    if (found.kind === 'none') throw new Error(found.reason.what);
-    made = found.plan;
+    made = planned((await call<KeptOccasion>('GET', '/api/occasions/sunday-lunch')).body.occasion);
   }
   if ((await call('PUT', '/api/occasions/sunday-lunch/plan', { plan: made })).status !== 204)
     throw new Error('The plan was not kept');

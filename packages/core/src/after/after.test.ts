@@ -12,7 +12,7 @@ import {
   endingLook,
   entryOf,
 } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { questionsAbout } from '../asking/index.ts';
 import * as v from 'valibot';
 import { anewFrom } from './anew.ts';
@@ -20,9 +20,7 @@ import { learnedMin, sourceOfStep, timedOn, withLearned } from './learned.ts';
 import { boxEntry, dayLater, leftoversOf } from './leftovers.ts';
 
 const sunday = demo('sunday-lunch');
-const made = makePlan(sunday, { seconds: 0.2 });
-if (made.kind === 'none') throw new Error(made.reason.what);
-const { plan } = made;
+const plan = planned(sunday);
 const chicken = sunday.dishes.find((dish) => dish.id === 'chicken')!;
 const version = chicken.versions[0]!.id;
 const whole = asPlanned(plan, 10);

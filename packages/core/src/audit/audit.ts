@@ -2,6 +2,7 @@ import { basisOf, type GuestId, type Occasion, type Plan } from '../model/index.
 import { fit } from '../fit/index.ts';
 import { gather } from './facts.ts';
 import { rulesOfAudit, type Finding, type FindingCode } from './finding.ts';
+import { auditLooks } from './looks.ts';
 import { auditOven } from './oven.ts';
 import { auditPins } from './pins.ts';
 import { replayResidues, type SurfaceState } from './residues.ts';
@@ -41,6 +42,7 @@ export function audit(occasion: Occasion, plan: Plan): AuditReport {
     ...stale,
     ...auditTiming(facts),
     ...auditResources(facts),
+    ...auditLooks(facts),
     ...auditOven(facts, replay),
     ...auditPins(facts),
     ...replay.findings,

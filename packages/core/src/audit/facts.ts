@@ -232,20 +232,20 @@ export function residueOf(recipe: Recipe, lineId: string, occasion: Occasion): r
   return marks;
 }
 
+/** A hazard, what belongs to its group, the groups it belongs to, and its close relatives. */
+export const nearTo = (hazard: HazardId): readonly HazardId[] => [
+  hazard,
+  ...membersOf(hazard),
+  ...hazardOf(hazard).groups,
+  ...hazardOf(hazard).related,
+];
+
 /** What must not reach this guest's plate even as a trace, groups, unnamed groups and close relatives counted. */
 export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
   const marks = new Set<ResidueMark>();
   for (const need of guest.needs) {
     if (need.kind === 'open' || need.strictness !== 'no-trace') continue;
-    for (const avoided of avoidedBy(need)) {
-      const near: HazardId[] = [
-        avoided,
-        ...membersOf(avoided),
-        ...hazardOf(avoided).groups,
-        ...hazardOf(avoided).related,
-      ];
-      for (const mark of near) marks.add(mark);
-    }
+    for (const avoided of avoidedBy(need)) for (const mark of nearTo(avoided)) marks.add(mark);
   }
   if (marks.size > 0) marks.add('unread');
   return marks;

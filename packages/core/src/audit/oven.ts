@@ -82,15 +82,17 @@ function heating({ occasion, ovens }: Facts, number: number): Finding[] {
   const sorted = ovens.filter((oven) => oven.oven === number).sort((a, b) => a.endMin - b.endMin);
   return sorted.flatMap((oven, index): Finding[] => {
     const before = sorted[index - 1];
-    // Left alone long enough it is cold again; otherwise it starts from where it was.
-    const cold = !before || oven.startMin - before.untilMin > 90;
-    const from = cold ? rules.roomC : before.temperatureC;
     const [heats, cools] = [
       kitchen.heatsCPerMin ?? rules.ovenHeatsCPerMin,
       kitchen.coolsCPerMin ?? rules.ovenCoolsCPerMin,
     ];
-    const needed = oven.temperatureC >= from ? (oven.temperatureC - from) / heats : (from - oven.temperatureC) / cools;
-    const has = oven.endMin - Math.max(oven.startMin, before && !cold ? before.untilMin : -Infinity);
+    // Off, it falls: with the door ajar as fast as it can, with the door shut as slowly. The next heat must have time for either.
+    const offMin = before ? Math.max(0, oven.startMin - before.untilMin) : 0;
+    const after = (perMin: number) => Math.max(rules.roomC, (before?.temperatureC ?? rules.roomC) - perMin * offMin);
+    const [coolest, hottest] = [after(cools), after(Math.min(cools, rules.ovenShutCoolsCPerMin))];
+    const needed = Math.max(0, (oven.temperatureC - coolest) / heats, (hottest - oven.temperatureC) / cools);
+    const from = oven.temperatureC >= coolest ? coolest : hottest;
+    const has = oven.endMin - Math.max(oven.startMin, before?.untilMin ?? -Infinity);
     const found: Finding[] = [];
     if (before && oven.endMin < before.untilMin)
       found.push({
@@ -102,7 +104,7 @@ function heating({ occasion, ovens }: Facts, number: number): Finding[] {
     else if (has + 1 <= needed)
       found.push({
         code: 'oven-temperature',
-        message: `At ${clock(occasion, oven.startMin)} the oven has ${has} min to get from ${from} to ${oven.temperatureC} °C; it takes ${Math.ceil(needed)}.`,
+        message: `At ${clock(occasion, oven.startMin)} the oven has ${has} min to get from ${Math.round(from)} to ${oven.temperatureC} °C; it takes ${Math.ceil(needed)}.`,
         tasks: [oven.id],
         guests: [],
       });

@@ -9,6 +9,7 @@ import {
   linksOf,
   markName,
   named,
+  nearTo,
   residueOf,
   type Facts,
   type StepFacts,
@@ -120,14 +121,15 @@ export function replayResidues(facts: Facts): Replay {
       );
   }
 
-  /** Kit kept free of something must not meet it: not in the food by then, not from hands or other kit of the same step. */
+  /**
+   * Kit kept free of something must not meet it, its group, its relatives or what nobody has read: not in the food by then, not from hands
+   * or other kit of the same step.
+   */
   function checkKept(each: StepFacts, tokens: readonly Token[]): void {
     for (const unit of occasion.kitchen.kit) {
       if (unit.keptFreeOf.length === 0 || !each.task.units.includes(unit.id)) continue;
-      const barred = tokens.filter(
-        ({ mark }) =>
-          mark !== 'unread' && unit.keptFreeOf.some((kept) => kept === mark || hazardOf(mark).groups.includes(kept)),
-      );
+      const kept = new Set<ResidueMark>(unit.keptFreeOf.flatMap(nearTo));
+      const barred = tokens.filter(({ mark }) => kept.has(mark));
       if (barred.length > 0) report('kept-free', each, unit.id, barred, []);
     }
   }

@@ -181,22 +181,6 @@ function auditCooks(facts: Facts): Finding[] {
         task.id,
         `“${point.what}” at ${clock(occasion, point.startMin)}, for ${what}`,
       );
-    if (step.hands === 'off') {
-      const wanted = step.looks.map((point) => point.what);
-      const absent = wanted.filter(
-        (word) =>
-          !task.looks.some(
-            (point) => point.what === word && point.startMin >= task.startMin && point.endMin <= task.endMin,
-          ),
-      );
-      if (absent.length > 0 || task.looks.length === 0)
-        findings.push({
-          code: 'cook-missing',
-          message: `Nobody is there to ${absent.join(', ') || 'set going'} for ${what}.`,
-          tasks: [task.id],
-          guests: [],
-        });
-    }
   }
   for (const wash of facts.washes)
     note(wash.cook, wash.startMin, wash.endMin, wash.id, `a wash at ${clock(occasion, wash.startMin)}`);

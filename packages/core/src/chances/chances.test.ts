@@ -3,7 +3,7 @@ import { guest, line, occasion, recipe, step } from '../../test-support/small.ts
 import { audit } from '../audit/index.ts';
 import { fit } from '../fit/index.ts';
 import type { Occasion, Plan, TaskId } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { countChances } from './chances.ts';
 import { drawDurations, playDay } from './day.ts';
@@ -11,11 +11,10 @@ import { netOf } from './net.ts';
 import { surer } from './surer.ts';
 import { id } from '../../test-support/id.ts';
 
-function planOf(one: Occasion, seconds = 0.05): Plan {
-  const result = makePlan(one, { seconds });
-  if (result.kind === 'none') throw new Error(`${result.reason.what} ${result.reason.why}`);
-  expect(audit(one, result.plan).findings).toEqual([]);
-  return result.plan;
+function planOf(one: Occasion): Plan {
+  const plan = planned(one, 0.05);
+  expect(audit(one, plan).findings).toEqual([]);
+  return plan;
 }
 const netFor = (one: Occasion, plan: Plan) => netOf(one, tasksOf(one, fit(one)), plan);
 const minutes = (least: number, likely: number, most: number) => ({ durationMin: { least, likely, most } });

@@ -1,7 +1,7 @@
 import { demo } from '../../test-support/demo.ts';
 import { guest, line, occasion, recipe, step } from '../../test-support/small.ts';
 import type { Plan } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { standings } from './slip.ts';
 import { id } from '../../test-support/id.ts';
 
@@ -74,10 +74,9 @@ test('what it begins right after, what begins right after it, and what comes lat
 
 test('of every task of the Lantern Supper it is known what holds it', () => {
   const lantern = demo('lantern-supper');
-  const result = makePlan(lantern, { seconds: 0.1 });
-  if (result.kind === 'none') throw new Error(result.reason.what);
-  const standing = standings(lantern, result.plan);
-  const all = result.plan.tasks.map((task) => standing(task.id)!);
+  const plan = planned(lantern);
+  const standing = standings(lantern, plan);
+  const all = plan.tasks.map((task) => standing(task.id)!);
   expect(all.every((each) => each.slackMin >= 0)).toBe(true);
   expect(new Set(all.flatMap((each) => each.heldBy.map((one) => one.because))).size).toBeGreaterThan(3);
   // Late for longer than its slack, something is late.

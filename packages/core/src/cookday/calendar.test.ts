@@ -1,14 +1,11 @@
 import ICAL from 'ical.js';
 import { demo } from '../../test-support/demo.ts';
-import type { Plan } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { toCalendar } from './calendar.ts';
 import { runSheet } from './runSheet.ts';
 
 const lantern = demo('lantern-supper');
-const result = makePlan(lantern, { seconds: 0.1 });
-if (result.kind === 'none') throw new Error(result.reason.what);
-const plan: Plan = result.plan;
+const plan = planned(lantern);
 const writtenAt = new Date(Date.UTC(2026, 10, 26, 9, 0));
 const eventsOf = (text: string) =>
   new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent').map((each) => ({

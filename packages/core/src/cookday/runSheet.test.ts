@@ -1,17 +1,16 @@
 import { demo } from '../../test-support/demo.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { clockTime, dayWords, span } from '../model/index.ts';
 import { listed } from '../model/index.ts';
 import { runSheet, type StepEntry } from './runSheet.ts';
 
 const sunday = demo('sunday-lunch');
-const result = makePlan(sunday, { seconds: 0.05 });
-if (result.kind === 'none') throw new Error('no plan');
-const entries = runSheet(sunday, result.plan);
+const plan = planned(sunday);
+const entries = runSheet(sunday, plan);
 
 test('every task of the plan is on the sheet, in time order', () => {
   const ids = new Set(entries.map((entry) => entry.id));
-  expect(result.plan.tasks.filter((task) => !ids.has(task.id))).toEqual([]);
+  expect(plan.tasks.filter((task) => !ids.has(task.id))).toEqual([]);
   expect(entries.map((entry) => entry.startMin)).toEqual(entries.map((entry) => entry.startMin).sort((a, b) => a - b));
 });
 

@@ -1,6 +1,6 @@
 import { demo } from '../../test-support/demo.ts';
 import type { DayEvent, Happening } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { accountOf } from './account.ts';
 import { happened } from '../state/index.ts';
 import { judgeDay } from './judge.ts';
@@ -10,9 +10,7 @@ import { fit } from '../fit/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 
 const sunday = demo('sunday-lunch');
-const made = makePlan(sunday, { seconds: 0.2 });
-if (made.kind === 'none') throw new Error(made.reason.what);
-const { plan } = made;
+const plan = planned(sunday);
 const noted = (list: readonly { readonly atMin: number; readonly what: Happening }[]): readonly DayEvent[] =>
   list.map(({ atMin, what }, at) => ({ seq: at + 1, id: `event-${at}`, device: 'a', atMin, what }));
 

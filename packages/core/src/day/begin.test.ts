@@ -3,7 +3,7 @@ import { asPlanned, events } from '../../test-support/day.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
 import { type DayEvent, type Happening, type Occasion, type PlannedStep } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { happened } from '../state/index.ts';
@@ -59,9 +59,7 @@ const supper = ((): Occasion => {
   ];
   return { ...one, wishes: { ...one.wishes, pins: pins as unknown as Occasion['wishes']['pins'] } };
 })();
-const made = makePlan(supper, { seconds: 0.2 });
-if (made.kind === 'none') throw new Error(made.reason.what);
-const { plan } = made;
+const plan = planned(supper);
 const network = tasksOf(supper, fit(supper));
 const taskOf = new Map(network.tasks.map((task) => [task.id, task]));
 const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step');
@@ -194,13 +192,12 @@ test('what was begun by hand stands at its real time, and has nothing else assum
 
 test('a whole plan ticked in one minute keeps the order of kit and hands: no plate is lost by them, and some are where the washes come last', () => {
   const sunday = demo('sunday-lunch');
-  const planned = makePlan(sunday, { seconds: 0.2 });
-  if (planned.kind === 'none') throw new Error(planned.reason.what);
+  const lunch = planned(sunday);
   const nowMin = 60;
-  const whole = asPlanned(planned.plan, 30).map(([, what]): readonly [number, Happening] => [nowMin - 1, what]);
+  const whole = asPlanned(lunch, 30).map(([, what]): readonly [number, Happening] => [nowMin - 1, what]);
   // Whether flour had settled nobody can say of such a day, and it is not said to have.
   const judged = (list: readonly (readonly [number, Happening])[]) =>
-    judgeDay(sunday, { ...happened(planned.plan, progressOf(events(...list)), nowMin), nowMin }).lost.filter(
+    judgeDay(sunday, { ...happened(lunch, progressOf(events(...list)), nowMin), nowMin }).lost.filter(
       (plate) => !plate.why.includes('in the air'),
     );
   expect(judged(whole)).toEqual([]);

@@ -16,7 +16,7 @@ import {
   entryOf,
   lookEntry,
 } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { washItems, happened } from '../state/index.ts';
 import { judgeDay } from './judge.ts';
@@ -25,9 +25,7 @@ import { progressOf } from '../state/index.ts';
 import { dishesOut, guestGone, guestNeeds, leftOut, madeAgain, ovenDead, wantOven, type Slipped } from './slips.ts';
 
 const planOf = (one: Occasion): Plan => {
-  const made = makePlan(one, { seconds: 0.3 });
-  if (made.kind === 'none') throw new Error(`${made.reason.what} ${made.reason.why}`);
-  return made.plan;
+  return planned(one);
 };
 const sunday = demo('sunday-lunch');
 const lunch = planOf(sunday);

@@ -1,7 +1,7 @@
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { runSheet } from '../cookday/index.ts';
 import { fit } from '../fit/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { events } from '../../test-support/day.ts';
 import { doorShutFor } from './door.ts';
 import { happened, kitchenAt } from '../state/index.ts';
@@ -30,9 +30,7 @@ const one = occasion({
   dishes: [dish('sponge'), dish('tray')],
   kit: [unit('tray-1', 'baking-tray'), unit('tray-2', 'baking-tray')],
 });
-const made = makePlan(one, { seconds: 0.1 });
-if (made.kind === 'none') throw new Error(made.reason.what);
-const { plan } = made;
+const plan = planned(one);
 const entries = runSheet(one, plan, fit(one));
 const at = (id: string) => plan.tasks.find((task) => task.id === id)!;
 const [sponge, tray] = [at('sponge.plain.bake'), at('tray.plain.bake')];

@@ -2,7 +2,7 @@ import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
 import { progressOf } from '../state/index.ts';
 import type { Happening, PlannedStep } from '../model/index.ts';
-import { makePlan } from '../plan/index.ts';
+import { planned } from '../../test-support/planned.ts';
 import { coldCavity, isThere, stepCavity, tauOf, thereInMin, type CavityAction } from './cavity.ts';
 import { rehearsedDevices, type CavityReading, type ProbeReading } from './rehearsed.ts';
 
@@ -81,9 +81,7 @@ describe('an oven', () => {
 
 describe('the devices of a rehearsed day', () => {
   const sunday = demo('sunday-lunch');
-  const made = makePlan(sunday, { seconds: 0.2 });
-  if (made.kind === 'none') throw new Error(made.reason.what);
-  const { plan } = made;
+  const plan = planned(sunday);
   const bird = plan.tasks.find((task): task is PlannedStep => task.id === 'chicken.as-written.roast')!;
   const at = (nowMin: number, ...more: readonly (readonly [number, Happening])[]) => {
     const progress = progressOf(events(...[...asPlanned(plan, nowMin), ...more].sort((a, b) => a[0] - b[0])));

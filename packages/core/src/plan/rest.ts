@@ -120,11 +120,16 @@ function heatsOf(
       untilMin: heat.untilMin,
     });
   }
-  // What an oven was turned on for and is not used for any more ends now.
+  // What an oven was turned on for and is not used for any more ends now, or stays for another heat not far off.
   for (const [id, phase] of kept) {
     if (goesOn.has(id) || phase.untilMin <= nowMin) continue;
-    if (phase.startMin >= nowMin || phase.endMin > nowMin) kept.delete(id);
-    else kept.set(id, { ...phase, untilMin: nowMin });
+    if (phase.startMin >= nowMin || phase.endMin > nowMin) {
+      kept.delete(id);
+      continue;
+    }
+    const next = coming.find(({ oven }) => oven === phase.oven);
+    const stays = next !== undefined && next.endMin - nowMin <= rules.ovenKeptOnMin;
+    kept.set(id, { ...phase, untilMin: stays ? next.startMin : nowMin });
   }
   return [...kept.values(), ...coming];
 }

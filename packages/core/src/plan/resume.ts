@@ -260,7 +260,9 @@ function ovenNow(
       guards: numbers.guards(task?.guards ?? []),
     }));
   // What is in it keeps it at its heat; else nobody knows just how far it has fallen.
-  return loads.length > 0 ? { ...oven, loads } : { ...oven, from: { atMin: kitchen.nowMin, leastC, mostC } };
+  return loads.length > 0
+    ? { ...oven, loads }
+    : { ...oven, from: { atMin: kitchen.nowMin, leastC, mostC, isOn: setC !== undefined } };
 }
 
 const loadUse = (

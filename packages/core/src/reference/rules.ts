@@ -32,6 +32,8 @@ export const rules = {
   machineLoadMin: 2,
   /** However shallow food lies, it is not taken to bake in less than this share of its time: browning takes as long at any depth. @source kitchen practice */
   shallowestShare: 0.5,
+  /** A look that comes so many minutes before or after it is due still sees what it is for. @source kitchen practice */
+  lookWithinMin: 5,
   /** A cook who is slow at one thing is slow at the next: the correlation between the times of one cook's work on one day. @source assumption, on the cautious side */
   paceCorrelation: 0.3,
   /** A wash takes this share of its minutes, from a rinse that comes off at once to one that does not. @source kitchen practice */

@@ -56,11 +56,12 @@ export const changeMin = (fromC: number, toC: number, oven: Oven): number =>
 const settleMin = (leastC: number, mostC: number, toC: number, oven: Oven): number =>
   Math.max(changeMin(Math.min(leastC, toC), toC, oven), changeMin(Math.max(mostC, toC), toC, oven));
 
-/** Minutes to a heat in an oven that has been off since it had another. */
-function fromOffMin(hadC: number, offMin: number, toC: number, oven: Oven): number {
+/** Minutes to a heat in an oven that has been off since it was somewhere between two others. */
+function fromOffMin(hadLeastC: number, hadMostC: number, offMin: number, toC: number, oven: Oven): number {
   const coldMin = changeMin(Math.min(oven.roomC, toC), toC, oven);
-  const leastC = Math.max(oven.roomC, hadC - oven.coolsCPerMin * offMin);
-  const mostC = Math.max(oven.roomC, hadC - oven.shutCoolsCPerMin * Math.max(0, offMin - coldMin));
+  const shutC = Math.min(oven.coolsCPerMin, oven.shutCoolsCPerMin);
+  const leastC = Math.max(oven.roomC, hadLeastC - oven.coolsCPerMin * offMin);
+  const mostC = Math.max(oven.roomC, hadMostC - shutC * Math.max(0, offMin - coldMin));
   return settleMin(leastC, mostC, toC, oven);
 }
 
@@ -184,13 +185,20 @@ export class Contents {
     if (!before) {
       if (oven.from === undefined)
         return stretch.start - changeMin(Math.min(oven.roomC, temperatureC), temperatureC, oven);
-      const { atMin, leastC, mostC } = oven.from;
-      return Math.max(atMin, stretch.start - settleMin(leastC, mostC, temperatureC, oven));
+      const { atMin, leastC, mostC, isOn } = oven.from;
+      const gapMin = stretch.start - atMin;
+      const change =
+        isOn && gapMin <= oven.keptOnMin
+          ? settleMin(leastC, mostC, temperatureC, oven)
+          : fromOffMin(leastC, mostC, gapMin, temperatureC, oven);
+      return Math.max(atMin, stretch.start - change);
     }
     const gapMin = stretch.start - before.end;
     const hadC = temperatureOf(before);
     const change =
-      gapMin <= oven.keptOnMin ? changeMin(hadC, temperatureC, oven) : fromOffMin(hadC, gapMin, temperatureC, oven);
+      gapMin <= oven.keptOnMin
+        ? changeMin(hadC, temperatureC, oven)
+        : fromOffMin(hadC, hadC, gapMin, temperatureC, oven);
     return Math.max(before.end, stretch.start - change);
   }
 }

@@ -171,8 +171,12 @@ export interface Oven {
   readonly shutCoolsCPerMin: number;
   /** Between two heats at most so far apart it stays on. */
   readonly keptOnMin: number;
-  /** How hot it is when it can be turned to something: nobody knows just how far it has fallen. Absent: it was off for long. */
-  readonly from?: { readonly atMin: number; readonly leastC: number; readonly mostC: number } | undefined;
+  /**
+   * How hot it is when it can be turned to something: nobody knows just how far it has fallen. What is on stays on for a first heat not far
+   * off; else it falls further. Absent: it was off for long.
+   */
+  readonly from?:
+    { readonly atMin: number; readonly leastC: number; readonly mostC: number; readonly isOn: boolean } | undefined;
   /** What is in it from before the beginning. */
   readonly loads?: readonly BegunLoad[] | undefined;
 }

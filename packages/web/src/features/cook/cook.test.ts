@@ -1,22 +1,12 @@
 import { id } from '../../../../core/test-support/id.ts';
-import {
-  makePlan,
-  progressOf,
-  runSheet,
-  timersOf,
-  type DayEvent,
-  type Happening,
-  type PlannedStep,
-  entryOf,
-} from '@lupin/core';
+import { progressOf, runSheet, timersOf, type DayEvent, type Happening, type PlannedStep, entryOf } from '@lupin/core';
 import { demo } from '../../../../core/test-support/demo.ts';
 import { comingUp, doneOf, washBefore } from './entries.ts';
 import { keepWaiting, toSend, waitingIn, type Keep } from './queue.ts';
+import { planned } from '../../../../core/test-support/planned.ts';
 
 const sunday = demo('sunday-lunch');
-const made = makePlan(sunday, { seconds: 0.2 });
-if (made.kind === 'none') throw new Error(made.reason.what);
-const { plan } = made;
+const plan = planned(sunday);
 const entries = runSheet(sunday, plan);
 const noted = (...list: readonly (readonly [number, Happening])[]): readonly DayEvent[] =>
   list.map(([atMin, what], at) => ({ seq: at + 1, id: `event-${at}`, device: 'a', atMin, what }));

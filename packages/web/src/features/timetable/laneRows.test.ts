@@ -1,11 +1,10 @@
-import { makePlan, runSheet } from '@lupin/core';
+import { runSheet } from '@lupin/core';
+import { planned } from '../../../../core/test-support/planned.ts';
 import { demo } from '../../../../core/test-support/demo.ts';
 import { laneRows } from './laneRows.ts';
 
 const occasion = demo('sunday-lunch');
-const result = makePlan(occasion, { seconds: 0.05 });
-if (result.kind === 'none') throw new Error(result.reason.what);
-const { plan } = result;
+const plan = planned(occasion);
 const entries = runSheet(occasion, plan);
 const ids = (grouping: 'cook' | 'dish' | 'kit') =>
   new Set(laneRows(occasion, plan, entries, grouping).flatMap((row) => row.entries.map((entry) => entry.id)));

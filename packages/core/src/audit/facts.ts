@@ -265,6 +265,18 @@ export function linksOf(
   return before ? [{ step: before.id, leastMin: 0 }] : [];
 }
 
+/** A step and all that must be done before it. */
+export function upTo(recipe: Recipe, last: Step): readonly Step[] {
+  const found = new Set<StepId>([last.id]);
+  for (let grown = true; grown;) {
+    const before = recipe.steps.flatMap((step) => (found.has(step.id) ? linksOf(recipe, step) : []));
+    const next = before.filter((link) => !found.has(link.step));
+    grown = next.length > 0;
+    for (const link of next) found.add(link.step);
+  }
+  return recipe.steps.filter((step) => found.has(step.id));
+}
+
 /** All planned tasks that do a step for a batch: its own, that of the batch it is taken from, or that of a component cooked once. */
 export function allDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
   return facts.steps.filter((each) => {

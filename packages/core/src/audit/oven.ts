@@ -94,10 +94,10 @@ function heating({ occasion, ovens }: Facts, number: number): Finding[] {
     const from = oven.temperatureC >= coolest ? coolest : hottest;
     const has = oven.endMin - Math.max(oven.startMin, before?.untilMin ?? -Infinity);
     const found: Finding[] = [];
-    if (before && oven.endMin < before.untilMin)
+    if (before && oven.startMin < before.untilMin)
       found.push({
         code: 'oven-temperature',
-        message: `At ${clock(occasion, oven.endMin)} the oven would be at ${before.temperatureC} and ${oven.temperatureC} °C at once.`,
+        message: `At ${clock(occasion, oven.startMin)} the oven would be at ${before.temperatureC} and ${oven.temperatureC} °C at once.`,
         tasks: [before.id, oven.id],
         guests: [],
       });

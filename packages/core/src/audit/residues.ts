@@ -11,6 +11,7 @@ import {
   named,
   nearTo,
   residueOf,
+  upTo,
   type Facts,
   type StepFacts,
 } from './facts.ts';
@@ -254,12 +255,14 @@ function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): 
     .flatMap((cloud) => {
       const dust = (food.get(cloud.task.id) ?? [])
         .concat(
-          cloud.step.uses.flatMap((line) =>
-            residueOf(cloud.batch.recipe, line, occasion).map((mark) => ({
-              mark,
-              origin: cloud.batch.planned.id,
-              from: cloud.task.id,
-            })),
+          upTo(cloud.batch.recipe, cloud.written).flatMap((step) =>
+            step.uses.flatMap((line) =>
+              residueOf(cloud.batch.recipe, line, occasion).map((mark) => ({
+                mark,
+                origin: cloud.batch.planned.id,
+                from: cloud.task.id,
+              })),
+            ),
           ),
         )
         .filter((token) => token.origin === cloud.batch.planned.id && token.mark !== 'unread');

@@ -1,7 +1,7 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
 import { goesInDishwasher, type CookId, type TaskId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
-import { clock, heldAs, linksOf, named, residueOf, type Facts, type StepFacts } from './facts.ts';
+import { clock, heldAs, named, residueOf, upTo, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 interface Span {
@@ -235,18 +235,7 @@ function auditChores({ occasion, steps, washes }: Facts): Finding[] {
 
 /** Whether raw meat or fish is in the food by this step and not cooked before it. */
 function rawMeatAt(recipe: StepFacts['batch']['recipe'], at: StepFacts['step'], occasion: Facts['occasion']): boolean {
-  const until = new Set<string>([at.id]);
-  for (let grown = true; grown;) {
-    grown = false;
-    for (const step of recipe.steps)
-      if (until.has(step.id))
-        for (const link of linksOf(recipe, step))
-          if (!until.has(link.step)) {
-            until.add(link.step);
-            grown = true;
-          }
-  }
-  const before = recipe.steps.filter((step) => until.has(step.id));
+  const before = upTo(recipe, at);
   const meat = before
     .flatMap((step) => step.uses.flatMap((line) => residueOf(recipe, line, occasion)))
     .filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);

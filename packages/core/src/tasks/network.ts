@@ -154,7 +154,7 @@ const rawMarks: readonly ResidueMark[] = hazards.filter((hazard) => hazard.kind 
 
 /**
  * What flies about with loose flour: what the food holds, and what kit may have brought to it from work on the same batch that
- * goes on beside it. Nobody knows what an unread mark is, and whether it flies.
+ * goes on beside it. Nobody knows what an unread mark is, and whether it flies; what is raw in it does not matter in such traces.
  */
 function dustOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
   if (!step.looseFlour) return [];
@@ -163,13 +163,9 @@ function dustOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[
     (each) => each.id === step.id || (batch.steps.includes(each.id) && !before.get(each.id)!.has(step.id)),
   );
   const all = new Map(
-    beside
-      .flatMap((each) =>
-        carriesOf(batch, each, occasion).filter(({ mark }) => each === step || !rawMarks.includes(mark)),
-      )
-      .map((each) => [`${each.mark}/${each.origin}`, each]),
+    beside.flatMap((each) => carriesOf(batch, each, occasion)).map((each) => [`${each.mark}/${each.origin}`, each]),
   );
-  return [...all.values()].filter(({ mark }) => mark !== 'unread');
+  return [...all.values()].filter(({ mark }) => mark !== 'unread' && !rawMarks.includes(mark));
 }
 
 function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {

@@ -1,0 +1,36 @@
+import jest from './jest.config.mjs';
+
+/**
+ * Mutation testing of the rooms where a rule that is lost could hurt somebody: `npm run mutation -- audit fit`. Each room is held against its
+ * own tests, for a rule whose deletion only a far room notices is not tested.
+ */
+const rooms = (process.env.LUPIN_ROOMS ?? 'audit').split(' ');
+const [core] = jest.projects;
+
+/** @type {import('@stryker-mutator/api/core').PartialStrykerOptions} */
+export default {
+  testRunner: 'jest',
+  plugins: ['@stryker-mutator/jest-runner'],
+  mutate: rooms.flatMap((room) => [`packages/core/src/${room}/**/*.ts`, `!packages/core/src/${room}/**/*.test.ts`]),
+  jest: {
+    projectType: 'custom',
+    enableFindRelatedTests: false,
+    config: {
+      ...core,
+      displayName: undefined,
+      testTimeout: jest.testTimeout,
+      testMatch: rooms.map((room) => `<rootDir>/src/${room}/**/*.test.ts`),
+    },
+  },
+  coverageAnalysis: 'perTest',
+  // Words in a message are read by people and not held by tests word for word.
+  mutator: { excludedMutations: ['StringLiteral'] },
+  ignoreStatic: true,
+  reporters: ['clear-text', 'json'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
+  jsonReporter: { fileName: 'test-results/mutation.json' },
+  tempDirName: 'test-results/stryker',
+  ignorePatterns: ['test-results', 'docs', 'e2e', '**/dist', '.lupin*'],
+  concurrency: 2,
+  timeoutMS: 20_000,
+};

@@ -6,6 +6,8 @@ import type { Standpoint } from '../state/index.ts';
 export interface LostPlate {
   readonly guest: GuestId;
   readonly dish: DishId;
+  /** The step in which it reaches the plate's food. */
+  readonly task: TaskId;
   readonly why: string;
 }
 
@@ -86,12 +88,12 @@ function platesOf(occasion: Occasion, plan: Plan, findings: readonly Finding[]):
   for (const finding of [...findings].sort((a, b) => first(a) - first(b))) {
     const task = plan.tasks.find((each) => each.id === finding.tasks.at(-1));
     const batch = task?.kind === 'step' ? plan.batches.find((each) => each.id === task.batch) : undefined;
-    if (!batch) continue;
+    if (!task || !batch) continue;
     for (const dish of new Set(batch.component ? batch.component.into.map((each) => each.dish) : [batch.dish])) {
       for (const guest of finding.guests) {
         if (occasion.dishes.find((each) => each.id === dish)?.notFor.includes(guest)) continue;
         const key = `${guest}/${dish}`;
-        if (!plates.has(key)) plates.set(key, { guest, dish, why: finding.message });
+        if (!plates.has(key)) plates.set(key, { guest, dish, task: task.id, why: finding.message });
       }
     }
   }

@@ -67,7 +67,7 @@ export function* mending(
 ): Generator<undefined, readonly Mend[]> {
   // Plates that are lost are nobody's any more, so that nothing is washed for them.
   const seen = judgeDay(before, asSeen);
-  const standpoint = seen.ahead.length > 0 ? unassumed(asSeen) : asSeen;
+  const standpoint = seen.ahead.some(({ task }) => asSeen.assumed.has(task)) ? unassumed(asSeen) : asSeen;
   const { lost } = seen;
   const occasion = withoutPlates(before, lost);
   const day: Day = { before, occasion, standpoint: withoutGone(occasion, standpoint), lost };
@@ -79,12 +79,8 @@ export function* mending(
     if (washed) found.push(...sameOrder(day, washed));
     yield undefined;
   }
-  for (const trial of trialsAfter(found, effort)) {
-    const mend = yield* newOrder(day, trial, seed);
-    if (!mend) continue;
-    found.push(mend);
-    break;
-  }
+  const other = yield* found.length > 0 ? firstOf(day, bettering(found, effort), seed) : anyOrder(day, effort, seed);
+  if (other) found.push(other);
   return best(found);
 }
 
@@ -106,23 +102,50 @@ interface Trial {
   readonly wide: number;
 }
 
-/**
- * What is tried besides the old order. Where that is only late: in time, and half as late. Where it does not hold: first near the plan at
- * hand, later and later, then with patience; then far and wide.
- */
-function trialsAfter(found: readonly Mend[], effort: number): readonly Trial[] {
+/** What is tried besides an old order that holds: in time, and half as late; where its food must stand too long, some that need not. */
+function bettering(found: readonly Mend[], effort: number): readonly Trial[] {
   const clean = found.find((mend) => mend.cautions.length === 0);
-  if (clean) {
-    const lateMin = latest(clean);
-    return [...new Set([0, Math.round(lateMin / 2)])]
-      .filter((minutes) => minutes <= lateMin - worthMin)
-      .map((minutes) => ({ minutes, patient: false, near: effort / 3, wide: effort / 6 }));
+  if (!clean)
+    return laterTried.slice(0, 3).map((minutes) => ({ minutes, patient: false, near: effort / 10, wide: effort / 10 }));
+  const lateMin = latest(clean);
+  return [...new Set([0, Math.round(lateMin / 2)])]
+    .filter((minutes) => minutes <= lateMin - worthMin)
+    .map((minutes) => ({ minutes, patient: false, near: effort / 3, wide: effort / 6 }));
+}
+
+/**
+ * Where the old order does not hold: first whether there is any way, half an hour later or more and with food that may stand longer than it likes, then
+ * in time, then later still. Where there is one, how much sooner it goes, and whether without that patience.
+ */
+function* anyOrder(day: Day, effort: number, seed: number): Generator<undefined, Mend | undefined> {
+  const any = yield* firstOf(
+    day,
+    [
+      ...[30, 60, 0, 120].map((minutes) => ({ minutes, patient: true, near: effort / 6, wide: effort / 4 })),
+      // Before there is said to be none, once at length.
+      { minutes: 60, patient: true, near: effort * 0.7, wide: effort * 0.7 },
+    ],
+    seed,
+  );
+  if (!any) return undefined;
+  const sooner = laterTried.filter((minutes) => minutes < latest(any));
+  const tried = (minutes: readonly number[], patient: boolean): readonly Trial[] =>
+    minutes.map((each) => ({ minutes: each, patient, near: effort / 15, wide: effort / 15 }));
+  const better = yield* firstOf(
+    day,
+    [...(any.cautions.length > 0 ? tried([...sooner, latest(any)], false) : []), ...tried(sooner, true)],
+    seed,
+  );
+  return better ?? any;
+}
+
+/** The mend of the first trial that leads to one. */
+function* firstOf(day: Day, trials: readonly Trial[], seed: number): Generator<undefined, Mend | undefined> {
+  for (const trial of trials) {
+    const mend = yield* newOrder(day, trial, seed);
+    if (mend) return mend;
   }
-  const near = (patient: boolean) =>
-    laterTried.map((minutes): Trial => ({ minutes, patient, near: effort / 6, wide: 0 }));
-  if (found.length > 0) return near(false).slice(0, 3);
-  const wide = [60, 0, 120].map((minutes): Trial => ({ minutes, patient: true, near: effort / 2, wide: effort / 2 }));
-  return [...near(false), ...near(true), ...wide];
+  return undefined;
 }
 
 /** What is left of the day with as little changed as can be, or planned anew. */

@@ -7,7 +7,6 @@ import jest from './jest.config.mjs';
 const rooms = (process.env.LUPIN_ROOMS ?? 'audit').split(' ');
 const [core] = jest.projects;
 
-/** @type {import('@stryker-mutator/api/core').PartialStrykerOptions} */
 export default {
   testRunner: 'jest',
   plugins: ['@stryker-mutator/jest-runner'],

@@ -35,6 +35,8 @@ mkdirSync(results, { recursive: true });
 
 count(run('types', ['tsc', '--noEmit', '-p', 'tsconfig.json']));
 count(run('lint', ['eslint', '.', '--max-warnings', '0']));
+count(run('layout', ['prettier', '--check', '--log-level', 'warn', '.']));
+count(run('what nobody uses', ['knip', '--no-progress']));
 
 // Jest leaves a core free for whoever sits at the machine; here nobody does.
 const unitOk = run('unit and API tests', [

@@ -1,13 +1,13 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** Revisions one can go back and forward to, for each occasion. */
-export interface History {
-  readonly [occasion: string]: { readonly back: number[]; readonly forward: number[] };
+interface History {
+  [occasion: string]: { back: number[]; forward: number[] };
 }
 
 const slice = createSlice({
   name: 'history',
-  initialState: {} as Record<string, { back: number[]; forward: number[] }>,
+  initialState: {} as History,
   reducers: {
     changed(state, { payload }: PayloadAction<{ id: string; from: number }>) {
       const mine = (state[payload.id] ??= { back: [], forward: [] });

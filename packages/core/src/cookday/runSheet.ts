@@ -1,3 +1,4 @@
+import { ovenPhases, type OvenPhases } from '../ledger/index.ts';
 import { hazardOf } from '../reference/index.ts';
 import {
   clockTime,
@@ -206,6 +207,7 @@ function stepEntry(
   batch: Batch,
   batches: ReadonlyMap<BatchId, Batch>,
   tasks: readonly Task[],
+  heatOf: OvenPhases['heatOf'],
 ): StepEntry | undefined {
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
@@ -214,13 +216,7 @@ function stepEntry(
   const ovens = ovensOf(occasion.kitchen);
   const inOven = ovens[planned.oven] ?? occasion.kitchen.oven;
   const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
-  const oven = plan.tasks.find(
-    (each) =>
-      each.kind === 'oven' &&
-      each.oven === planned.oven &&
-      each.endMin <= planned.startMin &&
-      each.untilMin >= planned.endMin,
-  );
+  const heatC = heatOf(planned.id);
   const freeFor = batch.eaters.filter(
     (id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0,
   );
@@ -248,12 +244,12 @@ function stepEntry(
     amounts: [...takenBy(task, batch, batches, tasks), ...amountsOf(step, batch, batches)],
     kit: planned.units.map((id) => unitName.get(id) ?? id),
     oven:
-      step.oven && oven?.kind === 'oven'
+      step.oven && heatC !== undefined
         ? {
             name: ovens.length > 1 ? inOven.name : '',
             rack: listed(planned.racks.map((rack) => rackName(rack, inOven.racks))),
-            temperatureC: oven.temperatureC,
-            dialC: oven.temperatureC - inOven.offsetC,
+            temperatureC: heatC,
+            dialC: heatC - inOven.offsetC,
             bentC: planned.bentC,
             ...(step.oven.shutMin === undefined ? {} : { shutMin: step.oven.shutMin }),
           }
@@ -292,10 +288,11 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const unitName = new Map<string, string>(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
   const ovens = ovensOf(occasion.kitchen);
+  const { heatOf } = ovenPhases(plan);
   const entries: RunSheetEntry[] = [];
   for (const task of network.tasks) {
     const batch = batches.get(task.batch)!;
-    const entry = stepEntry(occasion, plan, task, batch, batches, network.tasks);
+    const entry = stepEntry(occasion, plan, task, batch, batches, network.tasks, heatOf);
     if (!entry) continue;
     entries.push(entry);
     const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);

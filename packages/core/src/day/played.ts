@@ -1,3 +1,4 @@
+import { ovenPhases } from '../ledger/index.ts';
 import { drawDurations, netOf, playDay } from '../chances/index.ts';
 import { fit } from '../fit/index.ts';
 import {
@@ -102,20 +103,12 @@ export function dueMoments(
 ): readonly DueMoment[] {
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   const waitsFor = new Map(network.tasks.map((task) => [task.id, task.after.map((each) => each.task)]));
+  const { phaseOf } = ovenPhases(plan);
   const lastOf = new Map<CookId, TaskId>();
   for (const task of plan.tasks) {
     const before = waitsFor.get(task.id) ?? [];
-    if (task.kind === 'step' && task.racks.length > 0)
-      before.push(
-        ...plan.tasks.flatMap((each) =>
-          each.kind === 'oven' &&
-          each.oven === task.oven &&
-          each.endMin <= task.startMin &&
-          each.untilMin >= task.endMin
-            ? [each.id]
-            : [],
-        ),
-      );
+    const heat = phaseOf(task.id);
+    if (heat !== undefined) before.push(heat);
     const cook = task.kind === 'oven' ? undefined : task.cook;
     if (cook !== undefined) {
       const last = lastOf.get(cook);

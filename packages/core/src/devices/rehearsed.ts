@@ -1,3 +1,4 @@
+import { ovenPhases } from '../ledger/index.ts';
 import { fit } from '../fit/index.ts';
 
 import { happened, type Progress } from '../state/index.ts';
@@ -77,6 +78,7 @@ export function rehearsedDevices(
 ): readonly DeviceReading[] {
   const tasks = new Map(network.tasks.map((task) => [task.id, task]));
   const { plan: real } = happened(plan, progress, nowMin);
+  const { heatOf } = ovenPhases(plan);
   return ovensOf(occasion.kitchen).flatMap((oven, number): DeviceReading[] => {
     if (oven.racks === 0) return [];
     const spec = specOf(oven);
@@ -106,7 +108,7 @@ export function rehearsedDevices(
         atMin: inMin,
         load: load.id,
         racks: load.racks.length,
-        tauMin: tauOfLoad(load, task, lotOf(day, load.id), plan, number),
+        tauMin: tauOfLoad(load, task, lotOf(day, load.id), heatOf(load.id)),
       });
       for (const look of laterLooks(load)) {
         const seen = progress.ticked.get(entryOf(load, look));
@@ -161,15 +163,10 @@ function outAt(load: PlannedStep, progress: Progress, inMin: number): number {
 }
 
 /** What food needs in minutes on this day, drawn from its range, as a time constant: it has its core temperature, or is hot through, after that long. */
-function tauOfLoad(load: PlannedStep, task: Task | undefined, lot: number, plan: Plan, oven: number): number {
+function tauOfLoad(load: PlannedStep, task: Task | undefined, lot: number, ovenC = 180): number {
   const planned = load.endMin - load.startMin;
   const range = task?.durationMin;
   const likely = range ? Math.min(range.most, Math.max(range.least, range.planned)) : planned;
   const minutes = range ? fromTriangle({ least: range.least, likely, most: range.most }, lot) : planned;
-  const heat = plan.tasks.find(
-    (each) =>
-      each.kind === 'oven' && each.oven === oven && each.endMin <= load.startMin && each.untilMin >= load.endMin,
-  );
-  const ovenC = heat?.kind === 'oven' ? heat.temperatureC : 180;
   return tauOf(Math.max(1, minutes), ovenC, Math.min(task?.step.coreC ?? 92, ovenC - 5));
 }

@@ -1,4 +1,4 @@
-import { hazardOf, type Food, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
+import { hazardOf, isEndedBy, type Food, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
 import { readIngredient, type IngredientReading } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
@@ -340,14 +340,10 @@ export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly E
   const evidence = recipe.lines.flatMap((line, index) =>
     parts[index]!.filter(({ about }) => {
       if (about.kind !== 'hazard') return true;
-      const { kind, safeCoreC } = hazardOf(about.hazard);
-      if (kind !== 'raw' || safeCoreC === undefined) return true;
       const enters = recipe.steps.find((step) => step.uses.includes(line.id));
       return (
         !enters ||
-        !recipe.steps.some(
-          (step) => step.coreC !== undefined && step.coreC >= safeCoreC && before.get(step.id)!.has(enters.id),
-        )
+        !recipe.steps.some((step) => isEndedBy(about.hazard, step.coreC) && before.get(step.id)!.has(enters.id))
       );
     }),
   );

@@ -4,6 +4,8 @@ import type { Plan, PlannedOven, PlannedStep, TaskId } from '../model/index.ts';
 export interface OvenPhases {
   readonly phaseOf: (load: TaskId) => TaskId | undefined;
   readonly loadsOf: (phase: TaskId) => readonly TaskId[];
+  /** What the oven is turned to for a load, in °C. */
+  readonly heatOf: (load: TaskId) => number | undefined;
 }
 
 const isIn = (load: PlannedStep, phase: PlannedOven): boolean =>
@@ -20,5 +22,10 @@ export function ovenPhases({ tasks }: Pick<Plan, 'tasks'>): OvenPhases {
     phaseOf.set(load.id, phase.id);
     loadsOf.set(phase.id, [...(loadsOf.get(phase.id) ?? []), load.id]);
   }
-  return { phaseOf: (load) => phaseOf.get(load), loadsOf: (phase) => loadsOf.get(phase) ?? [] };
+  const heats = new Map(phases.map(({ id, temperatureC }) => [id, temperatureC]));
+  return {
+    phaseOf: (load) => phaseOf.get(load),
+    loadsOf: (phase) => loadsOf.get(phase) ?? [],
+    heatOf: (load) => heats.get(phaseOf.get(load)!),
+  };
 }

@@ -1,4 +1,4 @@
-import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '../reference/index.ts';
+import { cleaningOf, hazardOf, hazards, isEndedBy, membersOf, rules, type HazardId } from '../reference/index.ts';
 import {
   goesInDishwasher,
   ovensOf,
@@ -24,10 +24,7 @@ function keptFree(hazard: HazardId): readonly HazardId[] {
 }
 
 /** The raw-food risks that end at a core temperature, in °C. */
-const endedBy = (coreC: number) =>
-  hazards
-    .filter((hazard) => hazard.safeCoreC !== undefined && hazard.safeCoreC <= coreC)
-    .map((hazard) => markNumber(hazard.id));
+const endedBy = (coreC: number) => hazards.filter(({ id }) => isEndedBy(id, coreC)).map(({ id }) => markNumber(id));
 
 /** The kitchen's words put into the scheduler's: tasks become activities, kit becomes units, hazards become marks. */
 export function compile(occasion: Occasion, network: TaskNetwork): Problem {

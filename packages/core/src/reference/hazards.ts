@@ -58,6 +58,12 @@ export function hazardOf(id: HazardId): Hazard {
   return hazard;
 }
 
+/** Whether a raw-food risk is over once its food has been so hot at its core, in °C. Other hazards are never over. */
+export function isEndedBy(hazard: HazardId, coreC: number | undefined): boolean {
+  const { safeCoreC } = hazardOf(hazard);
+  return safeCoreC !== undefined && coreC !== undefined && coreC >= safeCoreC;
+}
+
 /** The members of a group, without the group itself; empty for a hazard that is no group. */
 export function membersOf(group: HazardId): readonly HazardId[] {
   return hazards.filter((hazard) => hazard.groups.includes(group)).map((hazard) => hazard.id);

@@ -4,6 +4,7 @@ export {
   hazardIds,
   hazards,
   hazardOf,
+  isEndedBy,
   membersOf,
   bearingOf,
   type Hazard,

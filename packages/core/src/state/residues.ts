@@ -1,4 +1,4 @@
-import { cleaningOf, hazardOf, hazards } from '../reference/index.ts';
+import { cleaningOf, hazards, isEndedBy } from '../reference/index.ts';
 import {
   handsOf,
   type BatchId,
@@ -48,10 +48,7 @@ const hasUnknownPast = ({ material, keptFreeOf }: KitUnit): boolean =>
   !cleaningOf(material).comesClean && keptFreeOf.length === 0;
 const unknownPast: readonly Residue[] = [{ mark: 'unread', origin: 'unknown-past' }];
 
-const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => {
-  const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
-  return safeC !== undefined && coreC !== undefined && coreC >= safeC;
-};
+const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => mark !== 'unread' && isEndedBy(mark, coreC);
 
 /** What has been done and what goes on, in the order in which it leaves its traces. */
 function inOrder({ plan, done, running }: Standpoint): readonly (PlannedStep | PlannedWash)[] {

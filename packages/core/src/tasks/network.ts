@@ -1,4 +1,4 @@
-import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
+import { bentTimeFactor, hazardOf, hazards, isEndedBy, rules } from '../reference/index.ts';
 import {
   type Chore,
   type GuestId,
@@ -119,14 +119,19 @@ function marksOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly R
   ];
 }
 
-const safeCore = (mark: ResidueMark): number | undefined => (mark === 'unread' ? undefined : hazardOf(mark).safeCoreC);
+const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => mark !== 'unread' && isEndedBy(mark, coreC);
 
 /** Whether a raw-food risk that is in the food at `from` has been cooked away before `at` begins, or at it when nobody handles it. */
-function cookedBy(recipe: Recipe, before: Map<StepId, Set<StepId>>, from: StepId, at: Step, safeC: number): boolean {
+function cookedBy(
+  recipe: Recipe,
+  before: Map<StepId, Set<StepId>>,
+  from: StepId,
+  at: Step,
+  mark: ResidueMark,
+): boolean {
   return recipe.steps.some(
     (step) =>
-      step.coreC !== undefined &&
-      step.coreC >= safeC &&
+      heatEnds(mark, step.coreC) &&
       before.get(step.id)!.has(from) &&
       before.get(at.id)!.has(step.id) &&
       (step.id !== at.id || step.hands === 'off'),
@@ -141,8 +146,7 @@ function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carri
     const origin = batch.doneIn.get(earlier.id)!.batch;
     for (const line of earlier.uses) {
       for (const mark of marksOf(batch.recipe, line, occasion)) {
-        const safeC = safeCore(mark);
-        if (safeC !== undefined && cookedBy(batch.recipe, before, earlier.id, step, safeC)) continue;
+        if (cookedBy(batch.recipe, before, earlier.id, step, mark)) continue;
         found.set(`${mark}/${origin}`, { mark, origin });
       }
     }
@@ -193,9 +197,7 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
         done.batch === batch.id && done.step === step.id ? [id] : [],
       );
       return here.every((id) =>
-        each.recipe.steps.some(
-          (later) => later.coreC !== undefined && later.coreC >= safeCore(mark)! && before.get(later.id)!.has(id),
-        ),
+        each.recipe.steps.some((later) => heatEnds(mark, later.coreC) && before.get(later.id)!.has(id)),
       );
     });
     if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });

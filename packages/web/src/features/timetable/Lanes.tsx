@@ -23,6 +23,7 @@ import {
   type ReactNode,
 } from 'react';
 import {
+  ovensOf,
   clockTime,
   minutesOfClock,
   noTraceHazards,
@@ -350,6 +351,7 @@ export function Lanes({
                   <OvenCurve
                     plan={plan}
                     oven={row.oven!}
+                    kitchenOven={ovensOf(occasion.kitchen)[row.oven!]!}
                     x={x}
                     fromMin={fromMin}
                     toMin={toMin}

@@ -1,10 +1,11 @@
-import type { Plan } from '@lupin/core';
+import { heatCurve, inTime, rules, type Oven, type Plan, type PlannedOven } from '@lupin/core';
 import { useUnits } from '../../shared/units.ts';
 
 interface OvenCurveProps {
   readonly plan: Plan;
-  /** Which of the kitchen's ovens. */
+  /** Which of the kitchen's ovens, and what it is. */
   readonly oven: number;
+  readonly kitchenOven: Oven;
   readonly x: (moment: number) => number;
   readonly fromMin: number;
   readonly toMin: number;
@@ -12,33 +13,17 @@ interface OvenCurveProps {
   readonly height: number;
 }
 
-const roomC = 20;
 const mostC = 260;
 
 /** The oven's temperature as a line: where it is turned up, held, and let go. */
-export function OvenCurve({ plan, oven, x, fromMin, toMin, top, height }: OvenCurveProps) {
+export function OvenCurve({ plan, oven, kitchenOven, x, fromMin, toMin, top, height }: OvenCurveProps) {
   const units = useUnits();
-  const heats = plan.tasks
-    .filter((task) => task.kind === 'oven')
-    .filter((heat) => heat.oven === oven && heat.untilMin > fromMin && heat.startMin < toMin);
-  const y = (celsius: number) => height - 6 - ((celsius - roomC) / (mostC - roomC)) * (height - 22);
-  let at = roomC;
-  const points: string[] = [`${x(fromMin)},${y(roomC)}`];
-  heats.forEach((heat, index) => {
-    const before = heats[index - 1];
-    if (before && heat.startMin - before.untilMin > 90) {
-      points.push(`${x(before.untilMin + 40)},${y(roomC)}`);
-      at = roomC;
-    }
-    points.push(
-      `${x(heat.startMin)},${y(at)}`,
-      `${x(heat.endMin)},${y(heat.temperatureC)}`,
-      `${x(heat.untilMin)},${y(heat.temperatureC)}`,
-    );
-    at = heat.temperatureC;
-  });
-  const last = heats.at(-1);
-  if (last) points.push(`${x(Math.min(toMin, last.untilMin + 40))},${y(roomC)}`);
+  const phases = inTime(plan.tasks).filter((task): task is PlannedOven => task.kind === 'oven' && task.oven === oven);
+  const heats = phases.filter((heat) => heat.untilMin > fromMin && heat.startMin < toMin);
+  const y = (celsius: number) => height - 6 - ((celsius - rules.roomC) / (mostC - rules.roomC)) * (height - 22);
+  const points = heatCurve(kitchenOven, phases, fromMin, toMin).map(
+    ({ atMin, celsius }) => `${x(atMin)},${y(celsius)}`,
+  );
   // Heats close to each other at nearly one temperature need but one number.
   const labelled = heats.filter((heat, index) => {
     const before = heats[index - 1];

@@ -3,6 +3,7 @@ import swaggerUi from '@fastify/swagger-ui';
 import { toJsonSchema } from '@valibot/to-json-schema';
 import type { FastifyInstance } from 'fastify';
 import type { GenericSchema } from 'valibot';
+import packageInfo from '../package.json';
 
 /** Describes the API from the very schemas it is checked with, and serves the description with a page to read it. */
 export async function openapi(app: FastifyInstance): Promise<void> {
@@ -11,7 +12,7 @@ export async function openapi(app: FastifyInstance): Promise<void> {
       openapi: '3.1.0',
       info: {
         title: 'Lupin',
-        version: '0.1.0',
+        version: packageInfo.version,
         description:
           'Plans, does not test food. Errors are problem documents (RFC 9457) with a stable code. Formats: docs/formats.md.',
       },

@@ -253,19 +253,15 @@ function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): 
   return facts.steps
     .filter((each) => each.step.looseFlour)
     .flatMap((cloud) => {
-      const dust = (food.get(cloud.task.id) ?? [])
-        .concat(
-          upTo(cloud.batch.recipe, cloud.written).flatMap((step) =>
-            step.uses.flatMap((line) =>
-              residueOf(cloud.batch.recipe, line, occasion).map((mark) => ({
-                mark,
-                origin: cloud.batch.planned.id,
-                from: cloud.task.id,
-              })),
-            ),
-          ),
-        )
-        .filter((token) => token.origin === cloud.batch.planned.id && token.mark !== 'unread');
+      const { recipe, planned } = cloud.batch;
+      const picked = (food.get(cloud.task.id) ?? []).filter((token) => token.origin === planned.id);
+      const own = upTo(recipe, cloud.written).flatMap((step) => {
+        const origin = doing(facts, cloud.batch, step.id)?.batch.planned.id ?? planned.id;
+        return step.uses.flatMap((line) =>
+          residueOf(recipe, line, occasion).map((mark): Token => ({ mark, origin, from: cloud.task.id })),
+        );
+      });
+      const dust = [...picked, ...own].filter((token) => token.mark !== 'unread');
       return facts.steps.flatMap((open): Finding[] => {
         if (
           open.step.hands !== 'on' ||

@@ -89,7 +89,6 @@ const manyWays = {
   'packages/core/src/whatif/changes.ts': 25,
   'packages/server/src/main.ts': 26,
   'packages/web/src/features/after/BoxLabel.tsx': 27,
-  'packages/web/src/features/cook/Bench.tsx': 75,
   'packages/web/src/features/cook/NowCard.tsx': 47,
   'packages/web/src/features/labels/LabelsPage.tsx': 30,
   'packages/web/src/features/labels/OwnFoodForm.tsx': 28,

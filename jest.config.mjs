@@ -18,6 +18,8 @@ const project = (name) => ({
   // The web tests stand in for the browser's own globals, which the store goes on using to the end; workers serve all projects.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   transform,
+  // A test that asserts nothing cannot fail.
+  setupFilesAfterEnv: ['<rootDir>/../core/test-support/assertions.ts'],
   extensionsToTreatAsEsm: [],
   moduleNameMapper: { '^@lupin/core$': '<rootDir>/../core/src/index.ts' },
 });

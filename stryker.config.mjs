@@ -16,6 +16,8 @@ export default {
     enableFindRelatedTests: false,
     config: {
       ...core,
+      // The configuration it is laid over has three projects, each of which would run all of this.
+      projects: null,
       displayName: undefined,
       testTimeout: jest.testTimeout,
       testMatch: rooms.map((room) => `<rootDir>/src/${room}/**/*.test.ts`),
@@ -25,7 +27,7 @@ export default {
   // Words in a message are read by people and not held by tests word for word.
   mutator: { excludedMutations: ['StringLiteral'] },
   ignoreStatic: true,
-  reporters: ['clear-text', 'json'],
+  reporters: ['progress-append-only', 'clear-text', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
   jsonReporter: { fileName: 'test-results/mutation.json' },
   tempDirName: 'test-results/stryker',

@@ -28,6 +28,8 @@ export interface AppOptions {
   readonly webDir?: string | undefined;
   /** A new occasion's document, with the usual kitchen. */
   readonly blank: (id: string, name: string, date: string, serveAt: string) => unknown;
+  /** What is written to the log, as lines of JSON; absent: errors that nobody expected. */
+  readonly logLevel?: string | undefined;
 }
 
 function asProblem(error: unknown): Problem {
@@ -49,8 +51,9 @@ export async function buildApp({
   sharing,
   webDir,
   blank,
+  logLevel = 'error',
 }: AppOptions): Promise<FastifyInstance> {
-  const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: false, forceCloseConnections: true });
+  const app = Fastify({ bodyLimit: 4 * 1024 * 1024, logger: { level: logLevel }, forceCloseConnections: true });
   // Bodies are checked by the routes themselves, with the schemas that the API page shows.
   app.setValidatorCompiler(() => () => true);
   app.setSerializerCompiler(() => (data) => JSON.stringify(data));
@@ -62,7 +65,7 @@ export async function buildApp({
   });
   app.setErrorHandler((error, request, reply) => {
     const problem = asProblem(error);
-    if (problem.code === 'internal') console.error(error);
+    if (problem.code === 'internal') request.log.error(error);
     if (typeof problem.extra['retryAfterSeconds'] === 'number')
       reply.header('retry-after', problem.extra['retryAfterSeconds']);
     return reply

@@ -2,6 +2,7 @@ import { existsSync, rmSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { buildApp } from './app.ts';
+import { configFrom } from './config.ts';
 import { openDb, StartError } from './db/open.ts';
 import { blankOccasion, seed } from './seed.ts';
 import { Shelf } from './shelf.ts';
@@ -16,19 +17,29 @@ const root = resolve(dirname(fileURLToPath(import.meta.url)), '../../..');
 /** A file beside the database that says it may be thrown away. */
 const demoMark = 'demo-data.txt';
 
-async function start(): Promise<void> {
-  const demo = process.argv.includes('--demo');
-  const folder = resolve(process.env['LUPIN_DATA_DIR'] ?? join(root, demo ? 'var/demo' : 'var/lupin'));
-  const port = Number(process.env['LUPIN_PORT'] ?? 4400);
-  if (!Number.isInteger(port) || port < 1 || port > 65535)
-    throw new StartError(`LUPIN_PORT is "${process.env['LUPIN_PORT']}"; it must be a port number from 1 to 65535.`);
-  if (process.argv.includes('--reset')) {
-    if (!demo) throw new StartError('--reset is for the demo only; your own data is never thrown away.');
-    if (existsSync(join(folder, 'lupin.db')) && !existsSync(join(folder, demoMark)))
-      throw new StartError(`${folder} does not hold demo data; --reset leaves it alone.`);
-    for (const file of ['lupin.db', 'lupin.db-wal', 'lupin.db-shm'])
-      if (existsSync(join(folder, file))) rmSync(join(folder, file));
+/** Throws a demo's data away, and nothing else. */
+function resetDemo(folder: string): void {
+  if (existsSync(join(folder, 'lupin.db')) && !existsSync(join(folder, demoMark)))
+    throw new StartError(`${folder} does not hold demo data; --reset leaves it alone.`);
+  for (const file of ['lupin.db', 'lupin.db-wal', 'lupin.db-shm'])
+    if (existsSync(join(folder, file))) rmSync(join(folder, file));
+}
+
+/** Why a port cannot be listened at, for the person who started it. */
+function portTrouble(error: unknown, port: number): unknown {
+  switch ((error as NodeJS.ErrnoException).code) {
+    case 'EADDRINUSE':
+      return new StartError(`Port ${port} is taken. Stop what uses it, or choose another with LUPIN_PORT.`);
+    case 'EACCES':
+      return new StartError(`Port ${port} may not be used by you. Choose another with LUPIN_PORT.`);
+    default:
+      return error;
   }
+}
+
+async function start(): Promise<void> {
+  const { demo, reset, folder, port, sharePort, logLevel } = configFrom(root, process.argv, process.env);
+  if (reset) resetDemo(folder);
   const isNew = !existsSync(join(folder, 'lupin.db'));
   const { db, close } = await openDb(folder, join(root, 'packages/server/migrations'));
   if (demo && isNew)
@@ -36,9 +47,6 @@ async function start(): Promise<void> {
   const store = new Store(db, () => new Date());
   const shelf = new Shelf(db, () => new Date());
   const days = new DayStore(db, store, shelf, () => new Date());
-  const sharePort = Number(process.env['LUPIN_SHARE_PORT'] ?? (port < 65535 ? port + 1 : port - 1));
-  if (!Number.isInteger(sharePort) || sharePort < 1 || sharePort > 65535 || sharePort === port)
-    throw new StartError('LUPIN_SHARE_PORT must be a port number from 1 to 65535, other than LUPIN_PORT.');
   const sharing = new Sharing(db, () => new Date(), sharePort);
   const devices = new Devices(days, () => new Date());
   await seed({ store, shelf }, join(root, 'data'), demo);
@@ -50,16 +58,13 @@ async function start(): Promise<void> {
     sharing,
     webDir: join(root, 'packages/web/dist'),
     blank: blankOccasion(join(root, 'data')),
+    logLevel,
   });
   try {
     await app.listen({ host: '127.0.0.1', port });
   } catch (error) {
     close();
-    if ((error as NodeJS.ErrnoException).code === 'EADDRINUSE')
-      throw new StartError(`Port ${port} is taken. Stop what uses it, or choose another with LUPIN_PORT.`);
-    if ((error as NodeJS.ErrnoException).code === 'EACCES')
-      throw new StartError(`Port ${port} may not be used by you. Choose another with LUPIN_PORT.`);
-    throw error;
+    throw portTrouble(error, port);
   }
   await sharing.start((request, response) => app.routing(request, response));
   if (sharing.isOn) console.log(`Sharing with the home network is on: ${(await sharing.state()).addresses.join(', ')}`);

@@ -27,13 +27,15 @@ test('a triangle keeps within its range, rises with the share, and has the mean 
       const range = { least, likely: least + more, most: least + more + most };
       let sum = 0;
       let before = -Infinity;
+      let keeps = true;
       for (let i = 0; i < 2000; i++) {
         const value = fromTriangle(range, (i + 0.5) / 2000);
-        if (value < before - 1e-9 || value < range.least - 1e-9 || value > range.most + 1e-9) return false;
+        keeps &&= value >= before - 1e-9 && value >= range.least - 1e-9 && value <= range.most + 1e-9;
         before = value;
         sum += value;
       }
-      return Math.abs(sum / 2000 - (range.least + range.likely + range.most) / 3) < 0.05;
+      expect(keeps).toBe(true);
+      expect(Math.abs(sum / 2000 - (range.least + range.likely + range.most) / 3)).toBeLessThan(0.05);
     }),
   );
 });

@@ -1,7 +1,7 @@
 import { fit } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
 import { better, figuresOf, type Goal } from '../schedule/index.ts';
-import { tasksOf } from '../tasks/index.ts';
+import { tasksOf, wayOf } from '../tasks/index.ts';
 import { compile, usableWays } from './compile.ts';
 
 /** What a plan is measured by, as the scheduler measures it: washes, minutes of washing, the day in minutes from the first hand to the last serving, and so on. Steps that the occasion does not know are left out. */
@@ -12,9 +12,8 @@ export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goa
   const placed = plan.tasks.flatMap((planned) => {
     const activity = planned.kind === 'step' ? numbers.get(planned.id) : undefined;
     if (planned.kind !== 'step' || activity === undefined) return [];
-    const way = usableWays(occasion, network.tasks[activity]!).findIndex(
-      (way) => way.id === planned.way && way.bentC === planned.bentC,
-    );
+    const task = network.tasks[activity]!;
+    const way = usableWays(occasion, task).indexOf(wayOf(task, planned)!);
     return [
       {
         activity,

@@ -16,7 +16,7 @@ export const manyWays = {
   'packages/core/src/fit/verdict.ts': 32,
   'packages/core/src/plan/explain.ts': 22,
   'packages/core/src/quantities/readAmount.ts': 53,
-  'packages/core/src/reading/claims.ts': 75,
+  'packages/core/src/reading/claims.ts': 21,
   'packages/core/src/reading/ingredient.ts': 73,
   'packages/core/src/reading/label.ts': 32,
   'packages/core/src/recipes/check.ts': 23,

@@ -216,7 +216,7 @@ function stepEntry(
   const ovens = ovensOf(occasion.kitchen);
   const inOven = ovens[planned.oven] ?? occasion.kitchen.oven;
   const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
-  const heatC = heatOf(planned.id);
+  const heatC = heatOf.get(planned.id);
   const freeFor = batch.eaters.filter(
     (id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0,
   );

@@ -107,7 +107,7 @@ export function dueMoments(
   const lastOf = new Map<CookId, TaskId>();
   for (const task of plan.tasks) {
     const before = waitsFor.get(task.id) ?? [];
-    const heat = phaseOf(task.id);
+    const heat = phaseOf.get(task.id);
     if (heat !== undefined) before.push(heat);
     const cook = task.kind === 'oven' ? undefined : task.cook;
     if (cook !== undefined) {

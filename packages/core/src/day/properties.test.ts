@@ -27,6 +27,14 @@ describe.each(cases)('$name', ({ occasion, plan, fromMin }) => {
     expect(latest(best!)).toBe(0);
   });
 
+  test('a standpoint is data: a worker mends what it is sent as it is', () => {
+    const nowMin = moments(fromMin, 3)[1]!;
+    const standpoint = happened(plan, progressOf(events(...asPlanned(plan, nowMin - 15))), nowMin);
+    const sent = structuredClone({ occasion, standpoint });
+    expect(sent.standpoint).toEqual(standpoint);
+    expect(structuredClone(mends(sent.occasion, sent.standpoint))).toEqual(mends(occasion, standpoint));
+  });
+
   test.each(moments(fromMin, 3))('whatever is left out, there is a way to go on (%i)', (nowMin) => {
     const standpoint = happened(plan, progressOf(events(...asPlanned(plan, nowMin))), nowMin);
     for (const batch of plan.batches) {

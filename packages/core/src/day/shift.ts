@@ -224,7 +224,7 @@ function keptHot({ standpoint: { plan, phases } }: Work, moved: readonly Planned
     if (task.kind !== 'oven') return task;
     const was = heats.find((each) => each.id === task.id)!;
     const next = heats.find((each) => each.oven === was.oven && each.startMin >= was.untilMin && each.id !== was.id);
-    const loads = phases.loadsOf(task.id).flatMap((load) => now.get(load)?.endMin ?? []);
+    const loads = (phases.loadsOf.get(task.id) ?? []).flatMap((load) => now.get(load)?.endMin ?? []);
     const isKept = next !== undefined && next.startMin === was.untilMin;
     return {
       ...task,

@@ -108,7 +108,7 @@ export function rehearsedDevices(
         atMin: inMin,
         load: load.id,
         racks: load.racks.length,
-        tauMin: tauOfLoad(load, task, lotOf(day, load.id), heatOf(load.id)),
+        tauMin: tauOfLoad(load, task, lotOf(day, load.id), heatOf.get(load.id)),
       });
       for (const look of laterLooks(load)) {
         const seen = progress.ticked.get(entryOf(load, look));

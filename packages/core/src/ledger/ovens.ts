@@ -60,12 +60,12 @@ function betweenHeats(book: Book, first: Use, second: Use): readonly Apart[] {
   const { phaseOf } = book.heats;
   const [load, next] = [book.stepOf(first.task), book.phaseOf(second.task)];
   if (load && next) {
-    const mine = phaseOf(load.planned.id);
+    const mine = phaseOf.get(load.planned.id);
     const before = book.phases.filter((phase) => phase.oven === next.oven && phase.startMin < next.startMin).at(-1);
     return mine !== undefined && mine === before?.id ? [{ leastMin: 0 }] : [];
   }
   const [phase, later] = [book.phaseOf(first.task), book.stepOf(second.task)];
-  return phase && later && phaseOf(later.planned.id) === phase.id ? [{ leastMin: 0 }] : [];
+  return phase && later && phaseOf.get(later.planned.id) === phase.id ? [{ leastMin: 0 }] : [];
 }
 
 function betweenLoads(one: BookedStep, two: BookedStep): readonly Apart[] {

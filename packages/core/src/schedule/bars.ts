@@ -14,7 +14,7 @@ export interface Bar {
   readonly blocker?: number;
 }
 
-export const isBar = (found: object): found is Bar => 'tryEnd' in found;
+export const isBar = (found: object): found is Bar => (found as Partial<Bar>).tryEnd !== undefined;
 
 export function hits(carries: readonly Carry[], guards: readonly Guard[]): boolean {
   return carries.some(({ mark, origin }) =>

@@ -193,8 +193,7 @@ function dirtySurfaces(plan: Plan, progress: Progress, done: ReadonlySet<TaskId>
 function readOvens({ plan, phases, done, running, places }: Reading): void {
   for (const phase of plan.tasks) {
     if (phase.kind !== 'oven') continue;
-    const begun = phases
-      .loadsOf(phase.id)
+    const begun = (phases.loadsOf.get(phase.id) ?? [])
       .filter((load) => done.has(load) || running.has(load))
       .map((load) => places.get(load)!.startMin);
     if (begun.length === 0) continue;
@@ -217,7 +216,7 @@ function keptHot(
   phase: PlannedOven,
   { phases, done, places, now }: Pick<Reading, 'phases' | 'done' | 'places' | 'now'>,
 ) {
-  const loads = phases.loadsOf(phase.id);
+  const loads = phases.loadsOf.get(phase.id) ?? [];
   const waits = done.has(phase.id) && loads.some((load) => !done.has(load)) ? now : -Infinity;
   return {
     ...phase,

@@ -1,4 +1,4 @@
-// npm run screenshots: one current picture of each main view, from fresh demo data, into docs/screenshots.
+// npm run screenshots [-- words of their names]: one current picture of each main view, from fresh demo data, into docs/screenshots.
 import { spawn } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -273,7 +273,9 @@ const browser = await chromium.launch({
     '--disable-sync',
   ],
 });
+const words = process.argv.slice(2);
 for (const view of views) {
+  if (words.length > 0 && !words.some((word) => view.name.includes(word))) continue;
   await view.before?.();
   const page = await (
     await browser.newContext({

@@ -502,7 +502,8 @@ test('kit kept free from wheat never meets the past of a wooden board, not by wa
   });
   for (const seed of [1, 2, 3]) {
     const result = makePlan(one, { seconds: 0.02, seed });
-    if (result.kind === 'plan') expect(audit(one, result.plan).findings).toEqual([]);
+    // Better no plan than one in which it does.
+    expect(result.kind === 'plan' ? audit(one, result.plan).findings : []).toEqual([]);
   }
 });
 

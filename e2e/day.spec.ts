@@ -26,8 +26,8 @@ async function rehearse(browser: Browser, server: Running): Promise<Page> {
 /** Puts the clock forward to what is next, so that ticks come at their times. */
 async function forward(page: Page): Promise<void> {
   const button = page.getByRole('button', { name: 'to the next thing' });
-  // An answer to the last tick may come in between: then the next thing is due, and there is nothing to put forward.
-  if (await button.isEnabled()) await button.click({ timeout: 3_000 }).catch(() => undefined);
+  // Asked and pressed at once: an answer to the last tick may come in between, and then there is nothing to put forward.
+  await button.evaluate((element: HTMLButtonElement) => element.click());
 }
 
 test('a whole rehearsed day on two devices: offline, a killed server, an oven that fails, a skipped wash, a late dish; nothing ticked is lost', async ({

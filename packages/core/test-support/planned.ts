@@ -12,10 +12,10 @@ const kept = join(__dirname, 'plans');
  *
  * @throws where there is no plan
  */
-export function planned(occasion: Occasion, seconds = 0.2): Plan {
+export function planned(occasion: Occasion): Plan {
   const file = join(kept, `${basisOf(occasion)}.json`);
   if (existsSync(file)) return parse(Plan, JSON.parse(readFileSync(file, 'utf8')));
-  const result = makePlan(occasion, { seconds });
+  const result = makePlan(occasion, { seconds: 0.2 });
   if (result.kind === 'none') throw new Error(`${result.reason.what} ${result.reason.why}`);
   if (process.env['LUPIN_PLANS'] === 'keep') {
     mkdirSync(kept, { recursive: true });

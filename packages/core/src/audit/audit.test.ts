@@ -279,6 +279,24 @@ describe('crossings', () => {
     expect(makePlan(wooden, { seconds: 0.05 })).toMatchObject({ kind: 'none' });
   });
 
+  test('wood kept free from nuts is for nobody who must be free from gluten', () => {
+    const keptFrom = (hazard: string): Occasion => ({
+      ...table,
+      kitchen: {
+        ...table.kitchen,
+        kit: table.kitchen.kit.map((each) => ({ ...each, material: 'wood', keptFreeOf: [id<never>(hazard)] })),
+      },
+    });
+    const onIt = (one: Occasion) => {
+      const plan = changed(good, (copy) => {
+        copy.tasks = copy.tasks.filter((task) => task.id === 'plums.plain.stone');
+      });
+      return codes(one, { ...plan, basis: planBasis(one) });
+    };
+    expect(onIt(keptFrom('tree-nut'))).toContain('unclean-past');
+    expect(onIt(keptFrom('gluten'))).not.toContain('unclean-past');
+  });
+
   test.each([
     ['pork', 'bacon'],
     ['honey', 'syrup'],

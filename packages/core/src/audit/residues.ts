@@ -107,6 +107,7 @@ export function replayResidues(facts: Facts): Replay {
       );
       if (bad.length > 0) report(bad[0]!.origin === past ? 'unclean-past' : 'crossing', each, surface, bad, [guest.id]);
     }
+    checkPast(each, surface);
     const raw = tokens.filter((token) => {
       if (!isRaw(token.mark)) return false;
       if (!batch.lineage.has(token.origin) && token.mark !== 'unread' && hazardOf(token.mark).washAlways) return true;
@@ -120,6 +121,24 @@ export function replayResidues(facts: Facts): Replay {
         raw,
         batch.eaters.map((guest) => guest.id),
       );
+  }
+
+  /** What never comes clean and is kept free of one thing may have met any other: it is for nobody who must not have a trace of that. */
+  function checkPast(each: StepFacts, surface: string): void {
+    const unit = occasion.kitchen.kit.find(({ id }) => id === surface);
+    if (!unit || unit.keptFreeOf.length === 0 || cleaningOf(unit.material).comesClean) return;
+    const kept = new Set<ResidueMark>(unit.keptFreeOf.flatMap(nearTo));
+    for (const guest of each.batch.eaters) {
+      const feared = [...forbiddenTo(guest)].filter((mark) => mark !== 'unread' && !kept.has(mark));
+      if (feared.length > 0)
+        report(
+          'unclean-past',
+          each,
+          surface,
+          feared.map((mark) => ({ mark, origin: past, from: past })),
+          [guest.id],
+        );
+    }
   }
 
   /**

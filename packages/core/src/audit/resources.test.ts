@@ -170,12 +170,13 @@ describe('a bake at another heat than written', () => {
       dishes: [dish('pie')],
       kit: [unit('tray-1', 'baking-tray')],
     });
-    const made = planned({ ...one, kitchen: { ...one.kitchen, oven: { ...one.kitchen.oven, grill: true } } });
+    const grilling = { ...one, kitchen: { ...one.kitchen, oven: { ...one.kitchen.oven, grill: true } } };
+    const made = planned(grilling);
     const bent: Plan = {
       ...made,
       tasks: made.tasks.map((task) => (task.kind === 'step' ? { ...task, bentC } : task)),
     };
-    return saying({ ...one, kitchen: { ...one.kitchen, oven: { ...one.kitchen.oven, grill: true } } }, bent, 'way');
+    return saying(grilling, bent, 'way');
   };
   test.each([
     ['as far as a time can be guessed', { temperatureC: 190 }, -20, {}, /^$/],

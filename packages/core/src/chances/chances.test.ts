@@ -12,7 +12,7 @@ import { surer } from './surer.ts';
 import { id } from '../../test-support/id.ts';
 
 function planOf(one: Occasion): Plan {
-  const plan = planned(one, 0.05);
+  const plan = planned(one);
   expect(audit(one, plan).findings).toEqual([]);
   return plan;
 }

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { HazardId } from '../reference/index.ts';
+import { HazardId, isEndedBy } from '../reference/index.ts';
 import {
   BatchId,
   CookId,
@@ -53,6 +53,10 @@ export type PlannedBatch = v.InferOutput<typeof PlannedBatch>;
 /** A hazard on kit or in food; `unread` stands for whatever an unread or unknown food, or kit with an unknown past, may hold. */
 export const ResidueMark = v.union([HazardId, v.literal('unread')]);
 export type ResidueMark = v.InferOutput<typeof ResidueMark>;
+
+/** Whether a core temperature, in °C, ends what a mark stands for; of what nobody has read nobody knows. */
+export const isMarkEndedBy = (mark: ResidueMark, coreC: number | undefined): boolean =>
+  mark !== 'unread' && isEndedBy(mark, coreC);
 
 const timed = { id: TaskId, startMin: Moment, endMin: Moment };
 

@@ -1,4 +1,4 @@
-import { handsOf, type BatchId, type Occasion, type UnitId } from '../model/index.ts';
+import { handsOf, type BatchId, type Occasion } from '../model/index.ts';
 import { placeKinds, places } from '../ledger/index.ts';
 import type { Activity, BegunLoad, Carry, Guard, OvenAsk, Problem } from '../schedule/index.ts';
 import { pickedUp, type KitchenNow } from '../state/index.ts';
@@ -46,17 +46,12 @@ export function restOf(occasion: Occasion, network: TaskNetwork, kitchen: Kitche
     kitchen.done.has(task.id) || kitchen.running.has(task.id) ? [] : [index],
   );
   const activities = left.map((index) => remaining(network, whole, kitchen, numbers, left, index, patient));
+  const tasks = left.map((index) => network.tasks[index]!);
   return {
-    tasks: left.map((index) => network.tasks[index]!),
+    tasks,
     problem: {
       ...whole,
-      activities: withDrips(
-        occasion,
-        left.map((index) => network.tasks[index]!),
-        activities,
-        numbers,
-        kitchen,
-      ),
+      activities: withDrips(occasion, tasks, activities, numbers, kitchen),
       units: whole.units.map((unit, at) => unitNow(occasion, kitchen, numbers, unit, at)),
       cooks: whole.cooks.map((cook, at) => cookNow(occasion, kitchen, numbers, cook, at)),
       ovens: whole.ovens.map((oven, at) => ovenNow(network, kitchen, numbers, oven, at)),
@@ -173,7 +168,9 @@ function goingOn(network: TaskNetwork, { plan, running }: KitchenNow) {
   });
 }
 
-const usesUnit = (step: { readonly units: readonly UnitId[] }, unit: UnitId) => step.units.includes(unit);
+/** Steps and washes that go on. */
+const workInHand = ({ plan, running }: KitchenNow) =>
+  plan.tasks.flatMap((task) => (task.kind !== 'oven' && running.has(task.id) ? [task] : []));
 
 function unitNow(
   occasion: Occasion,
@@ -184,8 +181,8 @@ function unitNow(
 ): Problem['units'][number] {
   const { id } = occasion.kitchen.kit[at]!;
   const held = [...kitchen.holds.values()].find((each) => each.unit === id && each.isWanted);
-  const busyUntil = kitchen.plan.tasks.flatMap((task) =>
-    task.kind !== 'oven' && kitchen.running.has(task.id) && usesUnit(task, id) ? [task.endMin] : [],
+  const busyUntil = workInHand(kitchen).flatMap((task) =>
+    task.units.some((unit) => unit === id) ? [task.endMin] : [],
   );
   const washing = kitchen.dishwasher?.units.includes(id) ? [kitchen.dishwasher.untilMin] : [];
   const freeFromMin = Math.max(...busyUntil, ...washing);
@@ -209,10 +206,7 @@ function cookNow(
 ): Problem['cooks'][number] {
   const { id } = occasion.kitchen.cooks[at]!;
   const { nowMin } = kitchen;
-  const going = kitchen.plan.tasks.flatMap((task) =>
-    task.kind !== 'oven' && kitchen.running.has(task.id) ? [task] : [],
-  );
-  const busy = going.flatMap((task) => [
+  const busy = workInHand(kitchen).flatMap((task) => [
     ...(task.cook === id ? [{ startMin: nowMin, endMin: task.endMin }] : []),
     ...(task.kind === 'step' ? task.looks : []).flatMap((look) =>
       look.cook === id && look.startMin >= nowMin ? [{ startMin: look.startMin, endMin: look.endMin }] : [],

@@ -2,7 +2,7 @@ import { isBar } from './bars.ts';
 import { cleanSurface, commit, takeWash } from './commit.ts';
 import { latestEnd, type Leaning } from './decode.ts';
 import { clashes } from './demands.ts';
-import { lookAt, roomAfter, waitsTooLong, type Choice } from './place.ts';
+import { choiceOf, lookAt, roomAfter, waitsTooLong } from './place.ts';
 import type { Prepared } from './prepare.ts';
 import type { Placed, Wash, Way } from './problem.ts';
 import { emptyState, wayOf, type State } from './state.ts';
@@ -115,18 +115,5 @@ function keepPlace(state: State, leaning: Leaning, placed: Placed): void {
   const whose = placed.looks.map((look) => look.cook);
   const found = lookAt(state, index, asItWas(way, placed), placed.cook >= 0 ? placed.cook : 0, start, end, whose);
   if (isBar(found)) return;
-  const { racked, looks, picked, washed } = found;
-  const choice: Choice = {
-    cook: placed.cook,
-    units: picked.units,
-    start,
-    end,
-    oven: racked.oven,
-    racks: racked.racks,
-    looks,
-    blocker: -1,
-    washes: washed.washes,
-    asked: washed.asked,
-  };
-  commit(state, index, choice);
+  commit(state, index, choiceOf(found, { cook: placed.cook, start, end, blocker: -1 }));
 }

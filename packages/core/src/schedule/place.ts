@@ -34,6 +34,20 @@ interface Found {
   readonly washed: Washed;
 }
 
+/** What is found at a place, as a choice of it. */
+export const choiceOf = (
+  { racked, looks, picked, washed }: Found,
+  place: Pick<Choice, 'cook' | 'start' | 'end' | 'blocker'>,
+): Choice => ({
+  ...place,
+  units: picked.units,
+  oven: racked.oven,
+  racks: racked.racks,
+  looks,
+  washes: washed.washes,
+  asked: washed.asked,
+});
+
 /** Everything that an activity needs at one place, or what it is that is not there. `whose`: who comes to each look, where they can. */
 export function lookAt(
   state: State,
@@ -125,19 +139,7 @@ export function tryPlace(
     }
     const late = waitsTooLong(state, index, end);
     if (late) return best ?? late;
-    const { racked, looks, picked, washed } = found;
-    const choice: Choice = {
-      cook: way.handsOn ? cook : -1,
-      units: picked.units,
-      start,
-      end,
-      oven: racked.oven,
-      racks: racked.racks,
-      looks,
-      blocker,
-      washes: washed.washes,
-      asked: washed.asked,
-    };
+    const choice = choiceOf(found, { cook: way.handsOn ? cook : -1, start, end, blocker });
     if (!best || choice.washes.length < best.washes.length) best = choice;
     if (best.washes.length === 0) return best;
     end = nextChange(state, way, cook, end);

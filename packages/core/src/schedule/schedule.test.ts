@@ -2,7 +2,8 @@ import * as fc from 'fast-check';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import * as v from 'valibot';
-import { Occasion, type Plan } from '../model/index.ts';
+import { movedTo, Occasion, type Plan, type PlannedStep, type UnitId } from '../model/index.ts';
+import { id } from '../../test-support/id.ts';
 import { audit } from '../audit/index.ts';
 import { makePlan, planning } from '../plan/index.ts';
 import { ExemptSets, addGuards, clashes, noDemand } from './demands.ts';
@@ -480,19 +481,15 @@ test('who leaves washing up to others washes hands, and nothing else', () => {
 });
 
 test('kit kept free from wheat never meets the past of a wooden board, not by way of a pan either', () => {
-  const nuts = recipe(
-    'nuts',
-    [line('nuts', 'walnut')],
-    [step('chop', { uses: ['nuts'], hands: 'off', kit: [{ kind: 'board' }, { kind: 'saucepan' }] })],
-  );
-  const plums = recipe(
-    'plums',
-    [line('plums', 'plum')],
-    [step('stone', { uses: ['plums'], kit: [{ kind: 'board' }, { kind: 'saucepan' }] })],
-  );
+  const chopped = (id: string, food: string) =>
+    recipe(
+      id,
+      [line(id, food)],
+      [step('chop', { uses: [id], hands: 'off', kit: [{ kind: 'board' }, { kind: 'saucepan' }] })],
+    );
   const one = occasion({
-    guests: [guest('ana'), guest('wren', noTrace('tree-nut'))],
-    recipes: [nuts, plums],
+    guests: [guest('ana'), guest('wren', noTrace('gluten'))],
+    recipes: [chopped('nuts', 'walnut'), chopped('plums', 'plum')],
     dishes: [dish('nuts', 'nuts', { notFor: ['wren'] }), dish('plums')],
     kit: [
       unit('old', 'board', 'wood'),
@@ -500,10 +497,24 @@ test('kit kept free from wheat never meets the past of a wooden board, not by wa
       unit('pan', 'saucepan'),
     ],
   });
+  const cut = (plan: Plan, name: string) =>
+    plan.tasks.find((task): task is PlannedStep => task.id === `${name}.plain.chop`)!;
   for (const seed of [1, 2, 3]) {
     const result = makePlan(one, { seconds: 0.02, seed });
-    // Better no plan than one in which it does.
-    expect(result.kind === 'plan' ? audit(one, result.plan).findings : []).toEqual([]);
+    if (result.kind === 'none') throw new Error(result.reason.why);
+    const { plan } = result;
+    expect(audit(one, plan).findings).toEqual([]);
+    expect(cut(plan, 'plums').units).toEqual(['kept', 'pan']);
+    // The old board first, and then the pan unwashed to the one that is kept.
+    const [nuts, plums] = [cut(plan, 'nuts'), cut(plan, 'plums')];
+    const crossed = plan.tasks
+      .filter((task) => task.kind !== 'wash')
+      .map((task) => {
+        if (task === nuts) return { ...movedTo(nuts, -20, -15), units: ['old', 'pan'].map((unit) => id<UnitId>(unit)) };
+        return task === plums ? movedTo(plums, -10, -5) : task;
+      });
+    const codes = audit(one, { ...plan, tasks: crossed }).findings.map(({ code }) => code);
+    expect(codes).toContain('unclean-past');
   }
 });
 

@@ -52,7 +52,8 @@ export function happened(plan: Plan, progress: Progress, nowMin: number): Standp
   const tasks = plan.tasks.map((task) => asItWas(reading, task));
   return {
     plan: {
-      ...plan, // Of what was in one minute, what was ticked first comes first: residues follow that order.
+      ...plan,
+      // Of what was in one minute, what was ticked first comes first: residues follow that order.
       tasks: tasks.sort(
         (a, b) =>
           a.startMin - b.startMin ||

@@ -1,6 +1,7 @@
-import { cleaningOf, hazards, isEndedBy } from '../reference/index.ts';
+import { cleaningOf, hazards } from '../reference/index.ts';
 import {
   handsOf,
+  isMarkEndedBy,
   type BatchId,
   type KitUnit,
   type Occasion,
@@ -48,8 +49,6 @@ const hasUnknownPast = ({ material, keptFreeOf }: KitUnit): boolean =>
   !cleaningOf(material).comesClean && keptFreeOf.length === 0;
 const unknownPast: readonly Residue[] = [{ mark: 'unread', origin: 'unknown-past' }];
 
-const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => mark !== 'unread' && isEndedBy(mark, coreC);
-
 /** What has been done and what goes on, in the order in which it leaves its traces. */
 function inOrder({ plan, done, running }: Standpoint): readonly (PlannedStep | PlannedWash)[] {
   const at = (task: PlannedStep | PlannedWash) => (task.kind === 'wash' ? task.endMin : task.startMin);
@@ -83,7 +82,7 @@ export function residuesOf(occasion: Occasion, network: TaskNetwork, standpoint:
       ...(task?.after ?? []).map((link) => inFood.get(link.task) ?? []),
       ...touched.map((surface) => surfaces.get(surface)?.residues ?? []),
     );
-    const cooked = all.filter(({ mark }) => !heatEnds(mark, task?.step.coreC));
+    const cooked = all.filter(({ mark }) => !isMarkEndedBy(mark, task?.step.coreC));
     inFood.set(each.id, cooked);
     // Where somebody handles what is still raw, that stays on what they use.
     const left = each.cook === undefined ? cooked : all;

@@ -1,5 +1,6 @@
-import { bentTimeFactor, hazardOf, hazards, isEndedBy, rules } from '../reference/index.ts';
+import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
 import {
+  isMarkEndedBy,
   type Chore,
   type GuestId,
   type KitUse,
@@ -119,8 +120,6 @@ function marksOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly R
   ];
 }
 
-const heatEnds = (mark: ResidueMark, coreC: number | undefined): boolean => mark !== 'unread' && isEndedBy(mark, coreC);
-
 /** Whether a raw-food risk that is in the food at `from` has been cooked away before `at` begins, or at it when nobody handles it. */
 function cookedBy(
   recipe: Recipe,
@@ -131,7 +130,7 @@ function cookedBy(
 ): boolean {
   return recipe.steps.some(
     (step) =>
-      heatEnds(mark, step.coreC) &&
+      isMarkEndedBy(mark, step.coreC) &&
       before.get(step.id)!.has(from) &&
       before.get(at.id)!.has(step.id) &&
       (step.id !== at.id || step.hands === 'off'),
@@ -197,7 +196,7 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
         done.batch === batch.id && done.step === step.id ? [id] : [],
       );
       return here.every((id) =>
-        each.recipe.steps.some((later) => heatEnds(mark, later.coreC) && before.get(later.id)!.has(id)),
+        each.recipe.steps.some((later) => isMarkEndedBy(mark, later.coreC) && before.get(later.id)!.has(id)),
       );
     });
     if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });

@@ -124,7 +124,12 @@ export function Bench({ day: shared, rights = 'host', onDevices }: BenchProps) {
       <div className="cook screen-only">
         <div className="bench-main" ref={card}>
           {mend.state ? (
-            <Mending day={day} mend={mend} onTaken={() => move({ kind: 'work' })} />
+            <Mending
+              day={day}
+              mend={mend}
+              onTaken={() => move({ kind: 'work' })}
+              onLeft={() => move({ kind: 'back' })}
+            />
           ) : (
             <Main
               shared={shared}
@@ -214,10 +219,12 @@ interface MendingProps {
   readonly day: Day['day'];
   readonly mend: ReturnType<typeof useMend>;
   readonly onTaken: () => void;
+  /** The plan is left as it is. */
+  readonly onLeft: () => void;
 }
 
 /** Ways to go on, and the one that is chosen kept. */
-function Mending({ day, mend, onTaken }: MendingProps) {
+function Mending({ day, mend, onTaken, onLeft }: MendingProps) {
   const { occasion } = day;
   const dispatch = useAppDispatch();
   const [keepMend, keeping] = useMendDayMutation();
@@ -249,7 +256,10 @@ function Mending({ day, mend, onTaken }: MendingProps) {
       saving={keeping.isLoading}
       fault={keeping.error ? problemWords(keeping.error) : undefined}
       onTake={take}
-      onClose={mend.close}
+      onClose={() => {
+        mend.close();
+        onLeft();
+      }}
     />
   );
 }

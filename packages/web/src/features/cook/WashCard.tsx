@@ -30,12 +30,12 @@ export function WashCard({ occasion, entry, wash, progress, onClean, onSkip }: W
   const names = (ids: readonly string[]) =>
     listed(ids.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
   const unitName = (item: WashItem) => occasion.kitchen.kit.find((unit) => unit.id === item)?.name ?? item;
-  const nameOf = (item: WashItem) =>
-    item in washItemWords
-      ? washItemWords[item]!.long
-      : wash.machineUntilMin === undefined
-        ? unitName(item)
-        : `${unitName(item)}, loaded`;
+  const inMachine = wash.machineUntilMin !== undefined;
+  const nameOf = (item: WashItem) => {
+    // Hands alone are washed with soap under the tap.
+    if (item === 'water' && wash.units.length === 0 && !inMachine) return 'Running water';
+    return washItemWords[item]?.long ?? `${unitName(item)}${inMachine ? ', loaded' : ''}`;
+  };
   const shortName = (item: WashItem) => washItemWords[item]?.short ?? unitName(item).toLowerCase();
   return (
     <>

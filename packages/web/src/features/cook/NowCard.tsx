@@ -223,7 +223,14 @@ export function NowCard({
       ) : (
         <div className="done-bar">
           {entry.kind !== 'wash' && (
-            <button type="button" className={notYet ? 'yes against' : 'yes'} disabled={tooLow} onClick={onDone}>
+            // A button of its own for each entry: pressed for the last one, it would keep the focus, and a stray space bar press this one.
+            <button
+              key={entry.id}
+              type="button"
+              className={notYet ? 'yes against' : 'yes'}
+              disabled={tooLow}
+              onClick={onDone}
+            >
               {notYet
                 ? 'Done all the same'
                 : inMin > 2

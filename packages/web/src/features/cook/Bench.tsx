@@ -33,7 +33,7 @@ import { atWork, pickedOn, screenAfter, type Move, type Screen } from './screen.
 import { SlipPanel } from './SlipPanel.tsx';
 import { TimerBar, type NamedTimer } from './TimerBar.tsx';
 import { useAwake } from './useAwake.ts';
-import type { Day } from './useDay.ts';
+import type { Day } from './dayLink.ts';
 import { useDevices } from './useDevices.ts';
 import { useMend } from './useMend.ts';
 import { usePlays } from './usePlays.ts';

@@ -1,7 +1,7 @@
 import { Button, Popconfirm, Segmented, Switch } from 'antd';
 import { clockTime, dayWords, type RunSheetEntry } from '@lupin/core';
 import { useEndDayMutation, useSetClockMutation } from '../../app/api.ts';
-import type { Day } from './useDay.ts';
+import type { Day } from './dayLink.ts';
 
 interface BenchHeadProps {
   readonly day: Day;

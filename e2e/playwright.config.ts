@@ -17,7 +17,9 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // A trace of every step costs nearly as much as the tests themselves: it is asked for where one fails.
+    trace: process.env['LUPIN_TRACE'] ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
     launchOptions: {
       ...(chromium ? { executablePath: chromium } : {}),
       args: [

@@ -23,57 +23,67 @@ export interface Meaning {
   readonly form?: 'owner' | 'plural';
 }
 
-const byFirst = new Map<string, Meaning[]>();
-const known = new Set<string>();
-
-function learn(
-  text: string,
-  {
-    contains,
-    possible,
-    lifts,
-    food,
-    form,
-  }: {
-    contains: readonly HazardId[];
-    possible: readonly HazardId[];
-    lifts: readonly HazardId[];
-    food?: FoodId;
-    form?: 'owner' | 'plural' | undefined;
-  },
-): void {
-  const tokens = tokenise(text);
-  const phrase = tokens.map((token) => token.word);
-  const key = `${phrase.join(' ')} ${form ?? ''}`;
-  if (phrase.length === 0 || known.has(key)) return;
-  known.add(key);
-  const list = byFirst.get(phrase[0]!) ?? [];
-  list.push({ phrase, contains, possible, lifts, ...(food && { food }), ...(form && { form }) });
-  byFirst.set(phrase[0]!, list);
+/** All words that are known. */
+interface Lexicon {
+  /** By their first words; the longest phrase first, one that holds only in a form before one that always does. */
+  readonly byFirst: ReadonlyMap<string, readonly Meaning[]>;
+  /** Single words by their length, from four letters: those that a slip may have been meant for. */
+  readonly singlesByLength: ReadonlyMap<number, readonly Meaning[]>;
 }
 
-for (const entry of wordEntries)
-  for (const word of entry.words)
-    learn(word, { ...entry, form: entry.kind === 'trap' && /['’]/.test(word) ? 'owner' : undefined });
-// Raw-food risks are no matter of words, and what shared lines may leave is no ingredient.
-for (const food of foods) {
-  const contains = food.contains.filter((hazard) => !hazard.startsWith('raw-'));
-  const ingredients = food.possible.filter(
-    (each) => !each.trace && (each.lifts || !contains.some((held) => hazardOf(held).groups.includes(each.hazard))),
-  );
-  const possible = ingredients.map((each) => each.hazard);
-  const lifts = ingredients.filter((each) => each.lifts).map((each) => each.hazard);
-  for (const name of food.pluralAka) learn(name, { contains, possible, lifts, food: food.id, form: 'plural' });
-  for (const name of [food.name, food.plural, food.us, ...food.aka])
-    if (name) learn(name, { contains, possible, lifts, food: food.id });
+type Learned = Pick<Meaning, 'contains' | 'possible' | 'lifts'> & {
+  readonly food?: FoodId;
+  readonly form?: Meaning['form'] | undefined;
+};
+
+function learnt(): Lexicon {
+  const byFirst = new Map<string, Meaning[]>();
+  const known = new Set<string>();
+  const learn = (text: string, { contains, possible, lifts, food, form }: Learned) => {
+    const phrase = tokenise(text).map((token) => token.word);
+    const key = `${phrase.join(' ')} ${form ?? ''}`;
+    if (phrase.length === 0 || known.has(key)) return;
+    known.add(key);
+    const list = byFirst.get(phrase[0]!) ?? [];
+    list.push({ phrase, contains, possible, lifts, ...(food && { food }), ...(form && { form }) });
+    byFirst.set(phrase[0]!, list);
+  };
+  for (const entry of wordEntries)
+    for (const word of entry.words)
+      learn(word, { ...entry, form: entry.kind === 'trap' && /['’]/.test(word) ? 'owner' : undefined });
+  // Raw-food risks are no matter of words, and what shared lines may leave is no ingredient.
+  for (const food of foods) {
+    const contains = food.contains.filter((hazard) => !hazard.startsWith('raw-'));
+    const ingredients = food.possible.filter(
+      (each) => !each.trace && (each.lifts || !contains.some((held) => hazardOf(held).groups.includes(each.hazard))),
+    );
+    const possible = ingredients.map((each) => each.hazard);
+    const lifts = ingredients.filter((each) => each.lifts).map((each) => each.hazard);
+    for (const name of food.pluralAka) learn(name, { contains, possible, lifts, food: food.id, form: 'plural' });
+    for (const name of [food.name, food.plural, food.us, ...food.aka])
+      if (name) learn(name, { contains, possible, lifts, food: food.id });
+  }
+  for (const list of byFirst.values())
+    list.sort(
+      (a, b) => b.phrase.length - a.phrase.length || Number(b.form !== undefined) - Number(a.form !== undefined),
+    );
+  const singlesByLength = new Map<number, Meaning[]>();
+  for (const meaning of [...byFirst.values()].flat()) {
+    const length = meaning.phrase[0]!.length;
+    if (meaning.phrase.length === 1 && length >= 4)
+      singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
+  }
+  return { byFirst, singlesByLength };
 }
-for (const list of byFirst.values())
-  list.sort((a, b) => b.phrase.length - a.phrase.length || Number(b.form !== undefined) - Number(a.form !== undefined));
+
+let built: Lexicon | undefined;
+/** Thousands of words: built when the first text is read, for a planner reads none. */
+const lexicon = (): Lexicon => (built ??= learnt());
 
 /** The longest phrase that begins at a token and ends before `to`, or undefined. */
 export function longestAt(tokens: readonly Token[], at: number, to: number = tokens.length): Meaning | undefined {
-  return byFirst
-    .get(tokens[at]!.word)
+  return lexicon()
+    .byFirst.get(tokens[at]!.word)
     ?.find(
       ({ phrase, form }) =>
         at + phrase.length <= to &&
@@ -83,7 +93,7 @@ export function longestAt(tokens: readonly Token[], at: number, to: number = tok
 }
 
 /** Whether a word means something: it begins a known phrase, or is a plain word. */
-const isKnown = (word: string): boolean => byFirst.has(word) || plain.has(word);
+const isKnown = (word: string): boolean => lexicon().byFirst.has(word) || plain.has(word);
 
 const scanned: Readonly<Record<string, string>> = { 0: 'o', 1: 'l', 3: 'e', 5: 's' };
 
@@ -130,13 +140,6 @@ for (const entry of claimEntries)
     );
 export const claimOn = (words: string): ClaimEntry | undefined => claims.get(words);
 
-const singlesByLength = new Map<number, Meaning[]>();
-for (const meaning of [...byFirst.values()].flat()) {
-  const length = meaning.phrase[0]!.length;
-  if (meaning.phrase.length === 1 && length >= 4)
-    singlesByLength.set(length, [...(singlesByLength.get(length) ?? []), meaning]);
-}
-
 /** The words one may have meant: within one slip for short words, two for long ones. */
 export function nearest(word: string): readonly Meaning[] {
   if (word.length < 4 || word.length > 24 || /\d/.test(word)) return [];
@@ -156,7 +159,7 @@ function findNearest(word: string): readonly Meaning[] {
   let best = allowed + 1;
   let found: Meaning[] = [];
   for (let length = word.length - allowed; length <= word.length + allowed; length++) {
-    for (const meaning of singlesByLength.get(length) ?? []) {
+    for (const meaning of lexicon().singlesByLength.get(length) ?? []) {
       const other = meaning.phrase[0]!;
       // A slip in the very first letter is rare, and trying them all is not.
       if (other[0] !== word[0]) continue;

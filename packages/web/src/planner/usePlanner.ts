@@ -12,7 +12,7 @@ import {
   type PlainAudit,
   type PlanState,
 } from './slice.ts';
-import { startPlanner } from './startPlanner.ts';
+import { startPlanner, warmPlanner } from './startPlanner.ts';
 
 /** How much is looked for, in seconds of an ordinary machine. */
 const seconds = 6;
@@ -39,14 +39,15 @@ function look({
 }: Look): (dispatch: AppDispatch, getState: () => RootState) => () => void {
   return (dispatch, getState) => {
     const { id } = occasion;
-    const { planner, stop } = startPlanner();
+    const { planner, done, stop } = startPlanner();
     let over = false;
     const current = (): Plan | undefined =>
       planOf(getState(), id)?.basis === basis ? planOf(getState(), id)?.plan : undefined;
     const end = (status: 'ready' | 'stopped' | 'none', reason?: PlanState['reason']): void => {
       if (over) return;
       over = true;
-      stop();
+      if (status === 'stopped') stop();
+      else done();
       const plan = current();
       dispatch(
         lookingEnded({
@@ -136,7 +137,10 @@ export function usePlanner(
     );
     return () => clearTimeout(timer);
   }, [occasion, isLookedAt, start]);
-  useEffect(() => () => running.current?.(), []);
+  useEffect(() => {
+    warmPlanner();
+    return () => running.current?.();
+  }, []);
   return {
     state,
     stop: () => running.current?.(),

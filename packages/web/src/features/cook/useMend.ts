@@ -27,7 +27,7 @@ export function useMend(): {
       .mends(from.occasion, from.standpoint)
       .then((mends) => setState((now) => (now?.from === from ? { ...now, mends } : now)))
       .catch((error: unknown) => setState((now) => (now?.from === from ? { ...now, fault: String(error) } : now)))
-      .finally(started.stop);
+      .finally(started.done);
   }, []);
   const close = useCallback(() => {
     stop.current?.();

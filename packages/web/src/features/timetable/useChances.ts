@@ -21,7 +21,7 @@ export function useChances(occasion: Occasion, plan: Plan | undefined, wholly: b
   const [state, setState] = useState<ChanceState>();
   useEffect(() => {
     if (!plan) return undefined;
-    const { planner, stop } = startPlanner();
+    const { planner, done, stop } = startPlanner();
     let over = false;
     const tell = (part: Partial<ChanceState>): void => {
       if (!over) setState((before) => ({ share: 0, ...(before?.plan === plan ? before : {}), plan, ...part }));
@@ -36,7 +36,7 @@ export function useChances(occasion: Occasion, plan: Plan | undefined, wholly: b
       )
       .then((chances) => tell({ summary: chances, share: 1, ...(wholly ? { buffers: chances.buffers } : {}) }))
       .catch((error: unknown) => tell({ fault: String(error) }))
-      .finally(stop);
+      .finally(done);
     return () => {
       over = true;
       stop();

@@ -30,7 +30,7 @@ export function useSurer(onEnd: (surer: SurerPlan) => void): {
   return {
     state,
     start: (occasion, plan) => {
-      const { planner, stop } = startPlanner();
+      const { planner, done, stop } = startPlanner();
       running.current = stop;
       const isMine = () => running.current === stop;
       setState({ share: 0 });
@@ -43,6 +43,7 @@ export function useSurer(onEnd: (surer: SurerPlan) => void): {
           }),
         )
         .then((surer) => {
+          done();
           if (isMine()) end(undefined, surer);
         })
         .catch((error: unknown) => {

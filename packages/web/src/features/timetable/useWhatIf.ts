@@ -24,7 +24,7 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
   const basis = occasion ? basisOf(occasion) : '';
   useEffect(() => {
     if (!occasion) return undefined;
-    const { planner, stop } = startPlanner();
+    const { planner, done, stop } = startPlanner();
     let gone = false;
     let best: Plan | undefined;
     const tell = (part: Partial<WhatIfState>): void => {
@@ -61,7 +61,7 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
           reason: { what: 'The planner stopped.', why: String(error), tryThis: 'Choose it once more.', proven: false },
         }),
       )
-      .finally(stop);
+      .finally(done);
     return () => {
       gone = true;
       stop();

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
+import { planned, view } from './timetablePage.ts';
 
 let server: Running;
 test.beforeAll(async () => {
@@ -10,95 +11,8 @@ test.afterAll(async () => {
   await server.stop();
 });
 
-/** The timetable once its plan has settled. */
-async function settled(page: Page, occasion = 'sunday-lunch'): Promise<void> {
-  await page.goto(`${server.url}/o/${occasion}/timetable`);
-  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
-}
-/** The timetable with whatever plan was found first. */
-async function planned(page: Page, occasion = 'sunday-lunch'): Promise<void> {
-  await page.goto(`${server.url}/o/${occasion}/timetable`);
-  await expect(page.locator('.tt-bar').first()).toBeVisible({ timeout: 90_000 });
-  await page
-    .getByRole('button', { name: 'Stop here' })
-    .click({ timeout: 2000 })
-    .catch(() => undefined);
-  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
-}
-const view = (page: Page, name: string) =>
-  page.getByRole('radiogroup', { name: 'View' }).getByText(name, { exact: true }).click();
-const share = async (page: Page): Promise<number> =>
-  Number(
-    /about (?:over |under )?(\d+) in 100/.exec(
-      (await page.getByRole('heading', { name: /days everything is at the table in time/ }).textContent()) ?? '',
-    )![1],
-  );
-
-test('how sure it is, where it breaks, and ten minutes to spare that make it surer', async ({ page }) => {
-  await settled(page);
-  await view(page, 'how sure');
-  await expect(page.getByRole('img', { name: /How each dish comes to the table/ })).toHaveAccessibleName(
-    /Green beans with toasted almonds: in time on (?:over |under )?\d+ in 100 days/,
-  );
-  const before = await share(page);
-  const spare = page.getByRole('region', { name: 'What minutes to spare would buy' });
-  const offer = spare.getByRole('button', { name: /^Add: / }).first();
-  await expect(offer).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('region', { name: 'Where it breaks first' })).toContainText(/runs over by \d+ min/);
-  const promised = Number(
-    /becomes about (?:over )?(\d+) in 100/.exec((await spare.locator('.spare-row').first().textContent()) ?? '')![1],
-  );
-  expect(promised).toBeGreaterThan(before);
-  await offer.click();
-  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
-  // What was shown is what one gets, and not another plan with the same wish.
-  await expect.poll(() => share(page).catch(() => -1), { timeout: 60_000 }).toBe(promised);
-  // It is a wish like any other, and one key takes it back.
-  await view(page, 'kitchen and cooks');
-  await expect(page.getByText(/has 10 min to spare after it/).first()).toBeVisible();
-  await page.keyboard.press('z');
-  await expect(page.getByText(/has 10 min to spare after it/)).toHaveCount(0);
-});
-
-test('what if it is served later, with a helper: another plan beside this one, taken over when wanted', async ({
-  page,
-}) => {
-  // Two plans are looked for, one after the other.
-  test.slow();
-  await planned(page);
-  await view(page, 'what if');
-  const pick = page.getByRole('combobox', { name: 'What if' });
-  await pick.fill('30 min later');
-  await pick.press('Enter');
-  await pick.fill('a helper');
-  await pick.press('Enter');
-  const doIt = page.getByRole('button', { name: 'Do it like this' });
-  await expect(doIt).toBeVisible({ timeout: 90_000 });
-  await expect(page.getByRole('row', { name: /^Last course goes out/ })).toHaveText(/13:45.*14:15/);
-  await expect(page.getByRole('row', { name: /^Helper’s hands/ })).toContainText('–');
-  await expect(page.getByRole('region', { name: 'What changes' })).toContainText(/\d+ steps change/);
-  await page.getByLabel('Not: a helper from').click();
-  await expect(page.getByRole('row', { name: /^Helper’s hands/ })).toHaveCount(0);
-  await expect(doIt).toBeVisible({ timeout: 90_000 });
-  await expect(page.locator('.mast .when')).toContainText('13:00');
-  await doIt.click();
-  await expect(page.locator('.mast .when')).toContainText('13:30');
-  await page.keyboard.press('z');
-  await expect(page.locator('.mast .when')).toContainText('13:00');
-});
-
-test('what if there were no oven: it is said that no plan can hold, and nothing is changed', async ({ page }) => {
-  await planned(page);
-  await view(page, 'what if');
-  const pick = page.getByRole('combobox', { name: 'What if' });
-  await pick.fill('without Oven');
-  await pick.press('Enter');
-  await expect(page.getByText('Then no plan can hold.')).toBeVisible({ timeout: 60_000 });
-  await expect(page.getByRole('button', { name: 'Do it like this' })).toHaveCount(0);
-});
-
 test('the plan goes into a calendar, everybody’s or one cook’s, as a file and at an address', async ({ page }) => {
-  await planned(page, 'lantern-supper');
+  await planned(server, page, 'lantern-supper');
   await page.getByRole('button', { name: 'Calendar' }).click();
   const panel = page.getByRole('region', { name: 'The plan in a calendar' });
   await panel.getByText('Tomas', { exact: true }).click();
@@ -118,7 +32,7 @@ test('the plan goes into a calendar, everybody’s or one cook’s, as a file an
 test('a step is dragged to another time and moved by key; the plan follows, and one key takes each back', async ({
   page,
 }) => {
-  await planned(page, 'lantern-supper');
+  await planned(server, page, 'lantern-supper');
   await view(page, 'the day');
   const bar = page.getByRole('button', { name: /^Trim and season the duck/ }).first();
   await bar.hover();
@@ -155,7 +69,7 @@ test('a step is dragged to another time and moved by key; the plan follows, and 
 test('lanes by dish and by kit, wider and narrower by key; a task says what holds it and what if it slips', async ({
   page,
 }) => {
-  await planned(page);
+  await planned(server, page);
   await page.getByRole('button', { name: /^Carve, Roast chicken/ }).click();
   await expect(page.getByText(/^(Not earlier|Not later|It can run over|If it slips)/)).toBeVisible();
   await expect(page.getByText(/It can run over by|If it slips by 10 min: .* late/)).toBeVisible();
@@ -173,7 +87,7 @@ test('lanes by dish and by kit, wider and narrower by key; a task says what hold
 });
 
 test('the cook is out for an hour, and the topping is done by a time of the clock', async ({ page }) => {
-  await planned(page);
+  await planned(server, page);
   await view(page, 'kitchen and cooks');
   await page.getByRole('button', { name: 'Somebody is out' }).click();
   const out = page.getByRole('region', { name: 'Out of the kitchen' });
@@ -213,7 +127,7 @@ test('the cook is out for an hour, and the topping is done by a time of the cloc
 test('equal work of two dishes is done in one go: one step in the timetable, and one key takes it back', async ({
   page,
 }) => {
-  await planned(page, 'lantern-supper');
+  await planned(server, page, 'lantern-supper');
   await view(page, 'kitchen and cooks');
   await page.getByRole('button', { name: 'In one go: Onions, sliced' }).click();
   await expect(page.getByRole('switch', { name: 'Cook Onions, sliced once' })).toBeChecked();
@@ -227,7 +141,7 @@ test('equal work of two dishes is done in one go: one step in the timetable, and
 test('a dishwasher is told of with its programme, can be thought away beside the plan, and taken out with one key to bring it back', async ({
   page,
 }) => {
-  await planned(page, 'lantern-supper');
+  await planned(server, page, 'lantern-supper');
   await view(page, 'what if');
   const pick = page.getByRole('combobox', { name: 'What if' });
   await pick.fill('washed by hand');

@@ -35,6 +35,8 @@ export interface PlanOptions {
   readonly seed?: number;
   /** How much to look for, in seconds of an ordinary machine; the same number gives the same plan on any. */
   readonly seconds?: number;
+  /** How much to look for any plan at all, in the same seconds; by default longer, the more there is to do. */
+  readonly firstSeconds?: number;
   /** A plan to begin from, of an occasion much like this one: what can stay as it is stays. */
   readonly from?: Plan | undefined;
 }
@@ -54,7 +56,7 @@ export function* planning(
   options: PlanOptions = {},
   table: FitTable = fit(occasion),
 ): Generator<PlanEvent, PlanResult> {
-  const { seed = 1, seconds = 2, from } = options;
+  const { seed = 1, seconds = 2, firstSeconds, from } = options;
   const network = tasksOf(occasion, table);
   if (network.tasks.length === 0) {
     return {
@@ -75,6 +77,7 @@ export function* planning(
   const search = solve(problem, {
     seed,
     effort: seconds * effortPerSecond,
+    ...(firstSeconds !== undefined && { firstEffort: firstSeconds * effortPerSecond }),
     from: from && knownOf(occasion, network.tasks, from),
   });
   for (;;) {

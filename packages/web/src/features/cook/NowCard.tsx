@@ -1,20 +1,17 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type TouchEvent } from 'react';
 import {
   clockTime,
   dayWords,
-  foodOf,
-  listed,
   span,
   type WashItem,
   type Occasion,
   type PlannedWash,
   type Progress,
   type RunSheetEntry,
-  type StepEntry,
 } from '@lupin/core';
-import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import type { OvenHint } from './deviceWords.ts';
+import { EntryBody } from './EntryBody.tsx';
 import { WashCard } from './WashCard.tsx';
 import { MeasureField } from './MeasureField.tsx';
 
@@ -54,93 +51,113 @@ interface NowCardProps {
 
 /** So far a finger must go to the right for a tick, in pixels. */
 const swipePx = 120;
+/** What is due within so many minutes is due now. */
+const soonMin = 2;
 
 /** The one thing to do, in letters that are read from across the kitchen. */
-export function NowCard({
-  occasion,
-  entry,
-  next,
-  wash,
-  progress,
-  leastC,
-  probeC,
-  notYet,
-  onBegin,
-  door,
-  hint,
-  readOnly,
-  canMend,
-  behindMin,
-  dueMin,
-  inMin,
-  onDone,
-  onClean,
-  onSkip,
-  onMeasure,
-  onBack,
-  onSlip,
-  onMend,
-}: NowCardProps) {
+export function NowCard(props: NowCardProps) {
+  const { occasion, entry, wash, progress, leastC, onDone } = props;
   const readings = progress.readings.filter(
     (each) => each.counts && each.entry === leastC?.entry && each.measured === 'core',
   );
-  const last = readings.at(-1);
-  const tooLow = leastC !== undefined && last !== undefined && last.celsius < leastC.limitC;
-  // A stray key or sleeve must not tick what is not due yet: that takes the button.
-  const blocked =
-    entry?.kind === 'wash' ||
-    tooLow ||
-    inMin > 2 ||
-    hint?.waits === true ||
-    notYet !== undefined ||
-    door !== undefined ||
-    readOnly;
+  const lastC = readings.at(-1)?.celsius;
+  const tooLow = leastC !== undefined && lastC !== undefined && lastC < leastC.limitC;
+  const blocked = tooLow || isBlocked(props);
+  useSpaceBar(onDone, blocked);
+  const swipe = useSwipe(onDone, blocked);
+  if (!entry) return <AllDone onBack={props.onBack} />;
+  return (
+    <main className="now-card" aria-live="polite" {...swipe}>
+      <Warnings {...props} />
+      {props.inMin > soonMin && <p className="not-yet">Nothing to do for {span(props.inMin)}. Then:</p>}
+      <p className="who">{whoWords(occasion, entry, props.dueMin)}</p>
+      {entry.kind === 'wash' && wash ? (
+        <WashCard
+          key={wash.id}
+          occasion={occasion}
+          entry={entry}
+          wash={wash}
+          progress={progress}
+          onClean={props.onClean}
+          onSkip={props.onSkip}
+        />
+      ) : (
+        <EntryBody occasion={occasion} entry={entry} />
+      )}
+      <Begun {...props} entry={entry} />
+      {leastC && (
+        <MeasureField
+          key={leastC.entry}
+          limitC={leastC.limitC}
+          probeC={props.probeC}
+          readings={readings}
+          onMeasure={(celsius) => props.onMeasure(leastC.entry, celsius)}
+        />
+      )}
+      <Behind {...props} />
+      <Next {...props} />
+      {props.readOnly ? (
+        <p className="soft next">This device looks on; ticks are made elsewhere.</p>
+      ) : (
+        <DoneBar {...props} entry={entry} tooLow={tooLow} />
+      )}
+    </main>
+  );
+}
+
+/** A stray key or sleeve must not tick what is not due yet, or better not done: that takes the button. */
+const isBlocked = ({ entry, inMin, hint, notYet, door, readOnly }: NowCardProps): boolean =>
+  entry?.kind === 'wash' ||
+  inMin > soonMin ||
+  hint?.waits === true ||
+  notYet !== undefined ||
+  door !== undefined ||
+  readOnly;
+
+function useSpaceBar(onDone: () => void, blocked: boolean): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (
-        event.code !== 'Space' ||
-        blocked ||
-        event.target instanceof HTMLButtonElement ||
-        event.target instanceof HTMLInputElement
-      )
-        return;
+      const isOnField = event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement;
+      if (event.code !== 'Space' || blocked || isOnField) return;
       event.preventDefault();
       onDone();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [onDone, blocked]);
-  const units = useUnits();
+}
+
+function useSwipe(onDone: () => void, blocked: boolean) {
   const touch = useRef<{ x: number; y: number }>(undefined);
-  if (!entry)
-    return (
-      <main className="now-card">
-        <h2>All is done.</h2>
-        <p className="big">Sit down with them.</p>
-        <div className="done-bar">
-          <button type="button" className="back" disabled={!onBack} onClick={onBack}>
-            Back one
-          </button>
-        </div>
-      </main>
-    );
-  const cook = occasion.kitchen.cooks.find(
-    (each) => each.id === (entry.cook ?? (entry.kind === 'step' ? entry.setBy : undefined)),
-  )?.name;
-  const when = `${clockTime(occasion.serveAt, dueMin)}${dayWords(occasion.serveAt, dueMin) ? `, ${dayWords(occasion.serveAt, dueMin)}` : ''}`;
+  return {
+    onTouchStart: (event: TouchEvent) => {
+      touch.current = { x: event.touches[0]!.clientX, y: event.touches[0]!.clientY };
+    },
+    onTouchEnd: (event: TouchEvent) => {
+      const [from, to] = [touch.current, event.changedTouches[0]!];
+      if (from && !blocked && to.clientX - from.x > swipePx && Math.abs(to.clientY - from.y) < swipePx / 2) onDone();
+    },
+  };
+}
+
+function AllDone({ onBack }: Pick<NowCardProps, 'onBack'>) {
   return (
-    <main
-      className="now-card"
-      aria-live="polite"
-      onTouchStart={(event) => {
-        touch.current = { x: event.touches[0]!.clientX, y: event.touches[0]!.clientY };
-      }}
-      onTouchEnd={(event) => {
-        const [from, to] = [touch.current, event.changedTouches[0]!];
-        if (from && !blocked && to.clientX - from.x > swipePx && Math.abs(to.clientY - from.y) < swipePx / 2) onDone();
-      }}
-    >
-      {/* What must not be overlooked stands before the work itself: below it, it would lie under the buttons. */}
+    <main className="now-card">
+      <h2>All is done.</h2>
+      <p className="big">Sit down with them.</p>
+      <div className="done-bar">
+        <button type="button" className="back" disabled={!onBack} onClick={onBack}>
+          Back one
+        </button>
+      </div>
+    </main>
+  );
+}
+
+/** What must not be overlooked stands before the work itself: below it, it would lie under the buttons. */
+function Warnings({ notYet, door, hint }: NowCardProps) {
+  return (
+    <>
       {notYet && (
         <p className="not-now" role="alert">
           <strong>Not now.</strong> {notYet}
@@ -156,222 +173,104 @@ export function NowCard({
           {hint.words}
         </p>
       )}
-      {inMin > 2 && <p className="not-yet">Nothing to do for {span(inMin)}. Then:</p>}
-      <p className="who">
-        {when}
-        {cook ? ` · ${cook}` : ''}
-        {entry.kind === 'step'
-          ? ` · ${entry.dishName}${entry.versionName ? `, ${entry.versionName}` : ''}`
-          : entry.kind === 'look'
-            ? ` · ${entry.dishName}`
-            : ''}
-      </p>
-      {entry.kind === 'wash' && wash ? (
-        <WashCard
-          key={wash.id}
-          occasion={occasion}
-          entry={entry}
-          wash={wash}
-          progress={progress}
-          onClean={onClean}
-          onSkip={onSkip}
-        />
-      ) : (
-        <Body occasion={occasion} entry={entry} />
-      )}
-      {!readOnly && entry.kind === 'step' && entry.hands === 'on' && !progress.begun.has(entry.id) && inMin <= 2 && (
-        <p className="begin">
-          <button type="button" className="big-button plain" disabled={notYet !== undefined} onClick={onBegin}>
-            I begin it now
-          </button>{' '}
-          <span className="soft">if you want to know how long it takes</span>
-        </p>
-      )}
-      {progress.begun.has(entry.id) && (
-        <p className="soft begin">Begun at {clockTime(occasion.serveAt, Math.round(progress.begun.get(entry.id)!))}.</p>
-      )}
-      {leastC && (
-        <MeasureField
-          key={leastC.entry}
-          limitC={leastC.limitC}
-          probeC={probeC}
-          readings={readings}
-          onMeasure={(celsius) => onMeasure(leastC.entry, celsius)}
-        />
-      )}
-      {behindMin > 0 && (
-        <p className="behind">
-          {span(behindMin)} behind.{' '}
-          {canMend ? (
-            <button type="button" className="big-button" onClick={onMend}>
-              Plan again from now
-            </button>
-          ) : (
-            'Tell the host.'
-          )}
-        </p>
-      )}
-      {next && (
-        <p className="next soft">
-          Then, at {clockTime(occasion.serveAt, next.startMin)}: {next.title}
-          {next.kind === 'oven' && ` ${units.degrees(next.dialC)}`}
-          {next.kind === 'step' && `, ${next.dishName}`}
-        </p>
-      )}
-      {readOnly ? (
-        <p className="soft next">This device looks on; ticks are made elsewhere.</p>
-      ) : (
-        <div className="done-bar">
-          {entry.kind !== 'wash' && (
-            // A button of its own for each entry: pressed for the last one, it would keep the focus, and a stray space bar press this one.
-            <button
-              key={entry.id}
-              type="button"
-              className={notYet ? 'yes against' : 'yes'}
-              disabled={tooLow}
-              onClick={onDone}
-            >
-              {notYet
-                ? 'Done all the same'
-                : inMin > 2
-                  ? 'Done already'
-                  : entry.kind === 'step' && entry.hands === 'off'
-                    ? hint?.waits
-                      ? 'In all the same'
-                      : 'Set going'
-                    : entry.kind === 'oven'
-                      ? 'Turned on'
-                      : 'Done'}
-            </button>
-          )}
-          <button type="button" className="back" onClick={onSlip}>
-            Not as planned
-          </button>
-          <button type="button" className="back" disabled={!onBack} onClick={onBack}>
-            Back one
-          </button>
-        </div>
-      )}
-    </main>
-  );
-}
-
-function Body({ occasion, entry }: { occasion: Occasion; entry: RunSheetEntry }) {
-  const units = useUnits();
-  switch (entry.kind) {
-    case 'oven':
-      return (
-        <>
-          <h2>
-            {entry.title} {units.degrees(entry.dialC)}
-          </h2>
-          <p className="big">
-            {entry.dialC !== entry.temperatureC && `The dial: inside it is then ${units.degrees(entry.temperatureC)}. `}
-            It is hot at {clockTime(occasion.serveAt, entry.endMin)}.
-          </p>
-        </>
-      );
-    case 'look':
-      return (
-        <>
-          <h2>{entry.title}</h2>
-          {entry.until && (
-            <p className="big">
-              <strong>until</strong> {entry.until}
-            </p>
-          )}
-        </>
-      );
-    case 'wash':
-      return <h2>{entry.title}</h2>;
-    case 'step':
-      return <StepBody occasion={occasion} entry={entry} />;
-    default:
-      return entry satisfies never;
-  }
-}
-
-function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry }) {
-  const units = useUnits();
-  const names = listed(entry.freeFor.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id));
-  return (
-    <>
-      <h2>{entry.title}</h2>
-      {entry.raw && (
-        <p className="rawish">Raw. Keep it apart; wash hands, board and knife before touching anything else.</p>
-      )}
-      {entry.freeFrom.length > 0 && (
-        <p className="free">
-          Keep free from <strong>{listed(entry.freeFrom)}</strong>: {names}{' '}
-          {entry.freeFor.length === 1 ? 'eats' : 'eat'} this.
-        </p>
-      )}
-      <div className="big">
-        <dl>
-          {entry.amounts.map((each) => (
-            <div key={each.line.id} style={{ display: 'contents' }}>
-              <dt>
-                <AmountText scaled={each} factor={1} part="measure" />
-              </dt>
-              <dd>
-                {(each.line.food ? foodOf(each.line.food)?.name : undefined) ?? each.line.text}{' '}
-                <AmountText scaled={each} factor={1} part="beside" />
-              </dd>
-            </div>
-          ))}
-          {entry.oven && (
-            <>
-              <dt>oven</dt>
-              <dd>
-                {units.degrees(entry.oven.temperatureC)}
-                {entry.oven.dialC !== entry.oven.temperatureC && ` (dial at ${units.degrees(entry.oven.dialC)})`},{' '}
-                {[entry.oven.name, entry.oven.rack].filter(Boolean).join(', ')}
-                {entry.oven.bentC !== 0 &&
-                  `. ${Math.abs(entry.oven.bentC)} °C ${entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe, to share the oven; the time is a guess: look.`}
-              </dd>
-            </>
-          )}
-          {entry.oven?.shutMin !== undefined && (
-            <>
-              <dt>door</dt>
-              <dd>stays shut for {span(entry.oven.shutMin)}</dd>
-            </>
-          )}
-          {entry.cold && (
-            <>
-              <dt>in</dt>
-              <dd>the {entry.cold}</dd>
-            </>
-          )}
-          {entry.kit.length > 0 && (
-            <>
-              <dt>with</dt>
-              <dd>{entry.kit.join(', ')}</dd>
-            </>
-          )}
-          <dt>for</dt>
-          <dd>
-            {span(entry.leastMin)}
-            {entry.mostMin > entry.leastMin && ` to ${span(entry.mostMin)}`}
-            {entry.hands === 'off' && `, by itself until about ${clockTime(occasion.serveAt, entry.endMin)}`}
-            {entry.lies &&
-              `. It lies ${entry.lies} than the recipe has it; the time is a guess: look from ${clockTime(occasion.serveAt, entry.startMin + entry.leastMin)}.`}
-          </dd>
-          {entry.until && (
-            <>
-              <dt>until</dt>
-              <dd>{entry.until}</dd>
-            </>
-          )}
-          {entry.coreC !== undefined && (
-            <>
-              <dt>core</dt>
-              <dd>at least {units.degrees(entry.coreC)}</dd>
-            </>
-          )}
-        </dl>
-        {entry.text && <p style={{ marginTop: 10 }}>{entry.text}</p>}
-      </div>
     </>
   );
+}
+
+/** When, by whom and for what: "12:20, the evening before · Ines · Apple crumble, for Nell". */
+function whoWords({ kitchen, serveAt }: Occasion, entry: RunSheetEntry, dueMin: number): string {
+  const step = entry.kind === 'step' ? entry : undefined;
+  const cook = kitchen.cooks.find((each) => each.id === (entry.cook ?? step?.setBy))?.name;
+  const day = dayWords(serveAt, dueMin);
+  const when = clockTime(serveAt, dueMin);
+  const dish = entry.kind === 'step' || entry.kind === 'look' ? entry.dishName : undefined;
+  return [day ? `${when}, ${day}` : when, cook, dish && [dish, step?.versionName].filter(Boolean).join(', ')]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+interface EntryProps extends NowCardProps {
+  readonly entry: RunSheetEntry;
+}
+
+/** What is done by hand may be begun, for whoever wants to know how long it takes. */
+function Begun({ occasion, entry, progress, inMin, notYet, readOnly, onBegin }: EntryProps) {
+  const begunMin = progress.begun.get(entry.id);
+  if (begunMin !== undefined)
+    return <p className="soft begin">Begun at {clockTime(occasion.serveAt, Math.round(begunMin))}.</p>;
+  if (readOnly || entry.kind !== 'step' || entry.hands === 'off' || inMin > soonMin) return null;
+  return (
+    <p className="begin">
+      <button type="button" className="big-button plain" disabled={notYet !== undefined} onClick={onBegin}>
+        I begin it now
+      </button>{' '}
+      <span className="soft">if you want to know how long it takes</span>
+    </p>
+  );
+}
+
+function Behind({ behindMin, canMend, onMend }: NowCardProps) {
+  if (behindMin <= 0) return null;
+  return (
+    <p className="behind">
+      {span(behindMin)} behind.{' '}
+      {canMend ? (
+        <button type="button" className="big-button" onClick={onMend}>
+          Plan again from now
+        </button>
+      ) : (
+        'Tell the host.'
+      )}
+    </p>
+  );
+}
+
+function Next({ occasion, next }: NowCardProps) {
+  const units = useUnits();
+  if (!next) return null;
+  return (
+    <p className="next soft">
+      Then, at {clockTime(occasion.serveAt, next.startMin)}: {next.title}
+      {next.kind === 'oven' && ` ${units.degrees(next.dialC)}`}
+      {next.kind === 'step' && `, ${next.dishName}`}
+    </p>
+  );
+}
+
+interface DoneBarProps extends EntryProps {
+  readonly tooLow: boolean;
+}
+
+function DoneBar({ tooLow, ...props }: DoneBarProps) {
+  const { entry, notYet, onDone, onSlip, onBack } = props;
+  return (
+    <div className="done-bar">
+      {entry.kind !== 'wash' && (
+        // A button of its own for each entry: pressed for the last one, it would keep the focus, and a stray space bar press this one.
+        <button
+          key={entry.id}
+          type="button"
+          className={notYet ? 'yes against' : 'yes'}
+          disabled={tooLow}
+          onClick={onDone}
+        >
+          {doneWords(props)}
+        </button>
+      )}
+      <button type="button" className="back" onClick={onSlip}>
+        Not as planned
+      </button>
+      <button type="button" className="back" disabled={!onBack} onClick={onBack}>
+        Back one
+      </button>
+    </div>
+  );
+}
+
+function doneWords({ entry, notYet, inMin, hint }: EntryProps): string {
+  if (notYet) return 'Done all the same';
+  if (inMin > soonMin) return 'Done already';
+  if (entry.kind === 'oven') return 'Turned on';
+  if (entry.kind !== 'step' || entry.hands === 'on') return 'Done';
+  return hint?.waits ? 'In all the same' : 'Set going';
 }

@@ -158,98 +158,126 @@ function isKitchenSized(amount: Amount): boolean {
   }
 }
 
+const justThis = (amount: Amount, start = 0, end = 0): ReadAmount => ({ amount, start, end, manner: [], also: [] });
+const matched = (match: RegExpExecArray): ReadAmount =>
+  justThis(words(match[0].trim()), match.index, match.index + match[0].length);
+
 function readAny(text: string, system: WrittenIn): ReadAmount {
-  const none = (amount: Amount, start = 0, end = 0): ReadAmount => ({ amount, start, end, manner: [], also: [] });
-  const loose = looseStart.exec(text);
-  const numberBefore = numberThenUnit.exec(text);
-  if (
-    loose &&
-    (!numberBefore?.groups?.['unit'] ||
-      unitOf.get(numberBefore.groups['unit'].toLowerCase().replace(/\s+/g, ' '))?.kind === 'loose' ||
-      numberBefore.index > 0)
-  )
-    return none(words(loose[0].trim()), loose.index, loose.index + loose[0].length);
-  const some = someStart.exec(text);
-  if (some && (!numberBefore || numberBefore.index >= some[0].length - 1 || numberBefore.index === 0))
-    return none(words(some[0].trim()), some.index, some.index + some[0].length);
+  const number = numberThenUnit.exec(text);
+  const loose = looseAmount(text, number);
+  if (loose) return loose;
   const alone = unitAlone.exec(text);
   // "Pinch of saffron, soaked in 2 tbsp water": what the line begins with is its amount, a figure further on is not.
-  const match =
-    numberBefore && usable(text, numberBefore) && !(alone && numberBefore.index > 0) ? numberBefore : undefined;
-  if (!match) {
-    const only = alone && amountOf(1, undefined, findUnit(alone.groups!['unit']!), '', system, '');
-    if (only) return none(only, 0, alone[0].length);
-    const taste = tasteWords.exec(text);
-    return taste ? none(words(taste[0]), taste.index, taste.index + taste[0].length) : none(words(''));
-  }
+  if (number && usable(text, number) && !(alone && number.index > 0)) return figured(text, number, system);
+  const one = alone && amountOf(1, undefined, findUnit(alone.groups!['unit']!), '', system, '');
+  if (one) return justThis(one, 0, alone[0].length);
+  const taste = tasteWords.exec(text);
+  return taste ? justThis(words(taste[0]), taste.index, taste.index + taste[0].length) : justThis(words(''));
+}
+
+/** "A pinch of", "some", "a few sprigs": no figure, unless one stands before it. */
+function looseAmount(text: string, number: RegExpExecArray | null): ReadAmount | undefined {
+  const loose = looseStart.exec(text);
+  const unit = number?.groups?.['unit'];
+  if (loose && (!unit || findUnit(unit)?.kind === 'loose' || number.index > 0)) return matched(loose);
+  const some = someStart.exec(text);
+  return some && (!number || number.index >= some[0].length - 1 || number.index === 0) ? matched(some) : undefined;
+}
+
+/** What a match of a figure says, in its parts. */
+interface Figure {
+  readonly match: RegExpExecArray;
+  readonly start: number;
+  readonly end: number;
+  readonly low: number;
+  readonly high: number | undefined;
+  readonly unit: Unit | undefined;
+  /** How the unit is written. */
+  readonly unitWord: string | undefined;
+  readonly manner: readonly string[];
+  /** "Large", "ripe"; empty where the words say how it is measured. */
+  readonly size: string;
+}
+
+function figureOf(match: RegExpExecArray): Figure {
   const groups = match.groups!;
-  const start = match.index;
-  const end = start + match[0].trimEnd().length;
-  const manner = [
-    ...new Set(
-      [
-        ...(groups['manner'] ?? '').trim().split(/\s{2,}/),
-        ...(groups['size'] ?? '').split(/[\s,]+(?=level|heap|round|scant|gener|pack|firm|light)/),
-      ].filter((each) =>
+  const manner = mannerOf(groups['manner'] ?? '', groups['size'] ?? '');
+  const size = groups['size']?.trim();
+  const unitWord = groups['unit'];
+  return {
+    match,
+    start: match.index,
+    end: match.index + match[0].trimEnd().length,
+    low: numberOf(groups['low']!),
+    high: groups['high'] === undefined ? undefined : numberOf(groups['high']),
+    unit: unitWord ? findUnit(unitWord) : undefined,
+    unitWord,
+    manner,
+    size: size && !manner.includes(size) ? size : '',
+  };
+}
+
+const mannerOf = (before: string, size: string): readonly string[] => [
+  ...new Set(
+    [...before.trim().split(/\s{2,}/), ...size.split(/[\s,]+(?=level|heap|round|scant|gener|pack|firm|light)/)].filter(
+      (each) =>
         /^(?:about|approx|around|roughly|circa|ca|c\.|at least|up to|a |scant|gener|heap|round|level|just|near|almost|.*packed)/i.test(
           each,
         ),
-      ),
     ),
-  ];
-  const size = groups['size']?.trim();
-  const unitWord = groups['unit'];
-  const unit = unitWord ? findUnit(unitWord) : undefined;
-  const low = numberOf(groups['low']!);
-  const high = groups['high'] === undefined ? undefined : numberOf(groups['high']);
-  if (groups['length']) {
-    const count = text.slice(end).match(/^\s*(?:long\s+)?(?:piece|chunk|knob|length|thumb|stick|strip)s?/i);
-    return { ...none(words(`${match[0].trim()}${count?.[0] ?? ''}`), start, end + (count?.[0].length ?? 0)), manner };
+  ),
+];
+
+function figured(text: string, match: RegExpExecArray, system: WrittenIn): ReadAmount {
+  const figure = figureOf(match);
+  const { start, end, unit, size, manner } = figure;
+  if (match.groups!['length']) {
+    const piece = /^\s*(?:long\s+)?(?:piece|chunk|knob|length|thumb|stick|strip)s?/i.exec(text.slice(end))?.[0] ?? '';
+    return { ...justThis(words(`${match[0].trim()}${piece}`), start, end + piece.length), manner };
   }
-  const each = groups['each'] ?? groups['each2'];
-  const sizeOfPiece = size && !manner.includes(size) ? size : '';
-  const inSame = (amount: Amount | undefined): ReadAmount => ({
-    amount: amount ?? words(match[0].trim()),
-    start,
-    end: unit?.kind === 'mass' && unit.keepsFood ? start + match[0].toLowerCase().lastIndexOf('butter') : end,
-    manner,
-    size: sizeOfPiece || undefined,
-    also: [],
-  });
-  if (each !== undefined && (unit?.kind === 'mass' || unit?.kind === 'volume')) {
-    // "2 x 400 g tins": so many of so much.
-    const pack =
-      /^\s*(tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|balls?|fillets?|steaks?|loaves|loaf)\b/i.exec(
-        text.slice(end),
-      );
-    const one = amountOf(numberOf(each), undefined, unit, '', system, '');
-    if (one?.kind === 'mass')
-      return {
-        ...inSame({
+  const packs = packsOf(text, figure, system);
+  if (packs) return packs;
+  const piece =
+    unit?.kind === 'piece' ? [size, figure.unitWord!.toLowerCase()].filter((part) => part !== '').join(' ') : size;
+  const first = readAs(figure, amountOf(figure.low, figure.high, unit, piece, system, match[0].trim()));
+  return withWeight(text, withSecond(text, withUpper(text, withMore(text, first, system), system), system));
+}
+
+/** A figure read as an amount, or kept as the words it is; where the unit names the food, its name stays to be read. */
+const readAs = ({ match, start, end, unit, manner, size }: Figure, amount: Amount | undefined): ReadAmount => ({
+  amount: amount ?? words(match[0].trim()),
+  start,
+  end: unit?.kind === 'mass' && unit.keepsFood ? start + match[0].toLowerCase().lastIndexOf('butter') : end,
+  manner,
+  size: size || undefined,
+  also: [],
+});
+
+const packBehind =
+  /^\s*(tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|balls?|fillets?|steaks?|loaves|loaf)\b/i;
+
+/** "2 x 400 g tins": so many of so much. */
+function packsOf(text: string, figure: Figure, system: WrittenIn): ReadAmount | undefined {
+  const { match, end, low, high, unit } = figure;
+  const each = match.groups!['each'] ?? match.groups!['each2'];
+  const one = each === undefined ? undefined : amountOf(numberOf(each), undefined, unit, '', system, '');
+  if (one?.kind !== 'mass' && one?.kind !== 'volume') return undefined;
+  const pack = packBehind.exec(text.slice(end));
+  const amount: Amount =
+    one.kind === 'mass'
+      ? {
           kind: 'count',
           count: low,
           piece: pack?.[1]?.toLowerCase() ?? '',
           eachG: one.massG,
           ...(high !== undefined && { toCount: high }),
-        }),
-        end: end + (pack?.[0].length ?? 0),
-      };
-    if (one?.kind === 'volume')
-      return {
-        ...inSame({
+        }
+      : {
           kind: 'volume',
           volumeMl: milli(low * one.volumeMl),
           ...(high !== undefined && { toVolumeMl: milli(high * one.volumeMl) }),
-        }),
-        end: end + (pack?.[0].length ?? 0),
-      };
-  }
-  const piece =
-    unit?.kind === 'piece'
-      ? [sizeOfPiece, unitWord!.toLowerCase()].filter((part) => part !== '').join(' ')
-      : sizeOfPiece;
-  const first = inSame(amountOf(low, high, unit, piece, system, match[0].trim()));
-  return withWeight(text, withSecond(text, withUpper(text, withMore(text, first, system), system), system));
+        };
+  return { ...readAs(figure, amount), end: end + (pack?.[0].length ?? 0) };
 }
 
 /** Sums what is said in two units, as long as both are weights or both are volumes. */

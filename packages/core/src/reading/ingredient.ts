@@ -420,6 +420,34 @@ function splitOptions(tokens: readonly Token[], start: number, stop: number): re
   return merged;
 }
 
+/** One of the things that may be used, and what its line says about it. */
+interface Option {
+  readonly text: string;
+  readonly tokens: readonly Token[];
+  readonly from: number;
+  readonly to: number;
+  readonly said: Claimed;
+  readonly found: readonly Found[];
+}
+
+/** A name in an option, and what stands around it. */
+interface Named extends Found {
+  /** What was found before it. */
+  readonly before: Found | undefined;
+  /** After "may contain". */
+  readonly feared: boolean;
+  /** "Bacon-flavoured": it tastes of that. */
+  readonly onlyStyle: boolean;
+  /** "Mushroom bacon": of a plant, by the word before it. */
+  readonly meatless: boolean;
+  /** "Almond milk". */
+  readonly ofPlant: boolean;
+  /** A claim inside the name ("gluten-free beer") is part of what that food is known for, and does not change what it holds. */
+  readonly claimed: boolean;
+}
+
+type Put = (hazard: HazardId, level: Weighed['level'], why?: string) => void;
+
 function readOption(
   text: string,
   tokens: readonly Token[],
@@ -429,100 +457,118 @@ function readOption(
   warned: readonly Stretch[],
   notes: Notes,
 ): Map<HazardId, Weighed> {
-  const { claims, unknown, foods } = notes;
   const said = claimsIn(tokens, from, to);
-  claims.push(...said.claims.map(({ name, first, last }) => ({ claim: name, ...spanOf(text, tokens, first, last) })));
-  const claimEnd = new Map(said.claims.map((each) => [each.first, each.last]));
-  const found = findMeanings(tokens, from, to, said, unknown, text);
+  notes.claims.push(
+    ...said.claims.map(({ name, first, last }) => ({ claim: name, ...spanOf(text, tokens, first, last) })),
+  );
+  const found = findMeanings(tokens, from, to, said, notes.unknown, text);
   notes.understood += found.length;
+  const option: Option = { text, tokens, from, to, said, found };
   const weighed = new Map<HazardId, Weighed>();
-  const put = (hazard: HazardId, level: Weighed['level'], { first, last, readAs }: Found, why: string) => {
-    const before = weighed.get(hazard);
-    if (before && (before.level === 'contained' || level === 'possible')) return;
-    weighed.set(hazard, {
-      level,
-      first,
-      last,
-      because: `“${text.slice(tokens[first]!.start, tokens[last]!.end)}”${readAs ? ` (read as ${readAs})` : ''} ${why} ${hazardOf(hazard).name}.`,
-    });
-  };
-  for (const [index, each] of found.entries()) {
-    const { meaning, first, last } = each;
-    const feared = warned.some(([begin, end]) => first >= begin && first < end);
-    const onlyStyle = last + 1 < to && /^[- ]?$/.test(tokens[last + 1]!.gap) && styleWords.has(tokens[last + 1]!.word);
-    const meatless = first - 1 >= from && meatlessSources.has(tokens[first - 1]!.word) && joined(tokens[first]!);
-    if (meaning.food && !each.readAs)
-      foods.push({
+  for (const [index, { meaning, first, last, readAs }] of found.entries()) {
+    if (meaning.food && !readAs)
+      notes.foods.push({
         food: meaning.food,
         name: foodOf(meaning.food)!.name,
         ...spanOf(text, tokens, first, last),
         alternative,
       });
-    const source = tokens[first - 1]?.word;
-    const ofPlant =
-      meaning.phrase.length === 1 &&
-      dairyWords.has(meaning.phrase[0]!) &&
-      first - 1 >= from &&
-      source !== undefined &&
-      plantSources.has(source) &&
-      joined(tokens[first]!);
-    const noAnimal = said.vegan || ofPlant;
-    // A claim inside the name ("gluten-free beer") is part of what that food is known for, and does not change what it holds.
-    const named = within(first, last, claimEnd);
-    for (const hazard of meaning.contains) {
-      const { groups } = hazardOf(hazard);
-      const gone = named ? undefined : said.removed.get(hazard);
-      // "Wheat-free" bread may be of rye: the group it belongs to is only made doubtful.
-      if (gone === 'gone')
-        for (const group of groups)
-          if (said.removed.get(group) === 'doubtful') put(group, 'possible', each, 'may hold');
-      if (gone === 'gone' || (noAnimal && (animalHazards.has(hazard) || hazard === 'lactose'))) continue;
-      // Gluten can be taken out of a grain that is named; the grain stays.
-      const ownName = meaning.phrase.includes(hazard);
-      const isFlesh = flesh.has(hazard) || hazard === 'crustacean' || hazard === 'mollusc';
-      // The law lets these go unnamed; in brackets behind them the grain is only where they came from.
-      const exempt =
-        exemptDerivatives.has(found[index - 1]?.meaning.phrase.join(' ') ?? '') &&
-        /^\s*[([](?:\s*(?:from|of|made from))?\s*$/.test(
-          text.slice(tokens[found[index - 1]!.last]!.end, tokens[first]!.start),
-        );
-      if (meatless && isFlesh && meatShapes.has(meaning.phrase.join(' '))) continue;
-      const level =
-        feared ||
-        exempt ||
-        (isFlesh && (meatless || onlyStyle)) ||
-        (gone === 'doubtful' && !ownName) ||
-        (said.noPromise && animalHazards.has(hazard))
-          ? 'possible'
-          : 'contained';
-      put(hazard, level, each, level === 'possible' ? 'may hold' : 'holds');
-      for (const group of groups) {
-        const lifted = meaning.lifts.includes(group) || (ownName && said.removed.get(group) === 'gone');
-        if (lifted) put(group, 'possible', each, 'may hold');
-        else if (said.removed.get(group) !== 'gone')
-          put(group, level, each, level === 'possible' ? 'may hold' : 'holds');
-      }
-    }
-    for (const hazard of meaning.possible) {
-      if (said.removed.get(hazard) === 'gone' && !meaning.lifts.includes(hazard)) continue;
-      if (said.vegan && (animalHazards.has(hazard) || hazard === 'lactose')) continue;
-      if (ofPlant && meaning.phrase[0] !== 'cheese') continue;
-      put(hazard, 'possible', each, 'may hold');
-      for (const group of hazardOf(hazard).groups)
-        if (said.removed.get(group) !== 'gone' && group !== 'meat') put(group, 'possible', each, 'may hold');
-    }
-    const promised = said.vegan || said.removed.get('milk') === 'gone';
-    if (!promised && ((ofPlant && meaning.phrase[0] === 'cheese') || (said.noPromise && named)))
-      put('milk' as HazardId, 'possible', each, 'may hold');
-    const standIn =
-      (said.vegan || said.noPromise) && !ofPlant && meaning.contains.some((hazard) => animalHazards.has(hazard));
-    if (standIn && found[index - 1]?.last !== first - 1) {
-      for (const hazard of standInsMayHold)
-        if (!said.removed.has(hazard))
-          put(hazard as HazardId, 'possible', each, 'made without animal products may hold');
-    }
+    const named = namedAt(option, index, warned);
+    const put = putting(option, named, weighed);
+    for (const hazard of meaning.contains) weighContained(option, named, hazard, put);
+    for (const hazard of meaning.possible) weighPossible(option, named, hazard, put);
+    weighStandIn(option, named, put);
   }
   return weighed;
+}
+
+function namedAt({ tokens, from, to, said, found }: Option, index: number, warned: readonly Stretch[]): Named {
+  const each = found[index]!;
+  const { meaning, first, last } = each;
+  // The word right before it, where both are one name.
+  const source = first - 1 >= from && joined(tokens[first]!) ? tokens[first - 1]!.word : '';
+  const next = last + 1 < to ? tokens[last + 1]! : undefined;
+  const claimEnd = new Map(said.claims.map((claim) => [claim.first, claim.last]));
+  return {
+    ...each,
+    before: found[index - 1],
+    feared: warned.some(([begin, end]) => first >= begin && first < end),
+    onlyStyle: next !== undefined && /^[- ]?$/.test(next.gap) && styleWords.has(next.word),
+    meatless: meatlessSources.has(source),
+    ofPlant: meaning.phrase.length === 1 && dairyWords.has(meaning.phrase[0]!) && plantSources.has(source),
+    claimed: within(first, last, claimEnd),
+  };
+}
+
+/** What is contained outweighs what is possible; of two alike the first counts. */
+const putting =
+  ({ text, tokens }: Option, { first, last, readAs }: Named, weighed: Map<HazardId, Weighed>): Put =>
+  (hazard, level, why = level === 'possible' ? 'may hold' : 'holds') => {
+    const before = weighed.get(hazard);
+    if (before && (before.level === 'contained' || level === 'possible')) return;
+    const { words } = spanOf(text, tokens, first, last);
+    const guessed = readAs ? ` (read as ${readAs})` : '';
+    weighed.set(hazard, { level, first, last, because: `“${words}”${guessed} ${why} ${hazardOf(hazard).name}.` });
+  };
+
+const isAnimal = (hazard: HazardId): boolean => animalHazards.has(hazard) || hazard === 'lactose';
+const isFlesh = (hazard: HazardId): boolean => flesh.has(hazard) || hazard === 'crustacean' || hazard === 'mollusc';
+
+function weighContained(option: Option, named: Named, hazard: HazardId, put: Put): void {
+  const { said } = option;
+  const { meaning, meatless } = named;
+  const { groups } = hazardOf(hazard);
+  const gone = named.claimed ? undefined : said.removed.get(hazard);
+  if (gone === 'gone') {
+    // "Wheat-free" bread may be of rye: the group it belongs to is only made doubtful.
+    for (const group of groups) if (said.removed.get(group) === 'doubtful') put(group, 'possible');
+    return;
+  }
+  if ((said.vegan || named.ofPlant) && isAnimal(hazard)) return;
+  if (meatless && isFlesh(hazard) && meatShapes.has(meaning.phrase.join(' '))) return;
+  // Gluten can be taken out of a grain that is named; the grain stays.
+  const ownName = meaning.phrase.includes(hazard);
+  const isDoubtful =
+    named.feared ||
+    isExempt(option, named) ||
+    (isFlesh(hazard) && (meatless || named.onlyStyle)) ||
+    (gone === 'doubtful' && !ownName) ||
+    (said.noPromise && animalHazards.has(hazard));
+  const level = isDoubtful ? 'possible' : 'contained';
+  put(hazard, level);
+  for (const group of groups) {
+    const isGone = said.removed.get(group) === 'gone';
+    if (meaning.lifts.includes(group) || (ownName && isGone)) put(group, 'possible');
+    else if (!isGone) put(group, level);
+  }
+}
+
+/** The law lets some sugars go without the name of their grain; in brackets behind them it is only where they came from. */
+function isExempt({ text, tokens }: Option, { before, first }: Named): boolean {
+  if (!before || !exemptDerivatives.has(before.meaning.phrase.join(' '))) return false;
+  const between = text.slice(tokens[before.last]!.end, tokens[first]!.start);
+  return /^\s*[([](?:\s*(?:from|of|made from))?\s*$/.test(between);
+}
+
+function weighPossible({ said }: Option, { meaning, ofPlant }: Named, hazard: HazardId, put: Put): void {
+  if (said.removed.get(hazard) === 'gone' && !meaning.lifts.includes(hazard)) return;
+  if (said.vegan && isAnimal(hazard)) return;
+  if (ofPlant && meaning.phrase[0] !== 'cheese') return;
+  put(hazard, 'possible');
+  for (const group of hazardOf(hazard).groups)
+    if (said.removed.get(group) !== 'gone' && group !== 'meat') put(group, 'possible');
+}
+
+/** What stands in for milk or meat may hold a little of it, or what such things are made of. */
+function weighStandIn({ said }: Option, { meaning, ofPlant, claimed, before, first }: Named, put: Put): void {
+  const promised = said.vegan || said.removed.get('milk') === 'gone';
+  if (!promised && ((ofPlant && meaning.phrase[0] === 'cheese') || (said.noPromise && claimed)))
+    put('milk' as HazardId, 'possible');
+  const isStandIn =
+    (said.vegan || said.noPromise) && !ofPlant && meaning.contains.some((each) => animalHazards.has(each));
+  if (!isStandIn || before?.last === first - 1) return;
+  for (const hazard of standInsMayHold)
+    if (!said.removed.has(hazard)) put(hazard as HazardId, 'possible', 'made without animal products may hold');
 }
 
 /** Whether a claim lies inside a stretch of tokens; `ends` maps its first token to its last. */

@@ -35,6 +35,7 @@ import {
   type RunSheetEntry,
   type StepEntry,
   type TaskNetwork,
+  ledgerOf,
 } from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
 import { Bar, type Near } from './Bar.tsx';
@@ -153,9 +154,10 @@ export function Lanes({
     () => entries.filter((entry) => entry.endMin > fromMin && entry.startMin < toMin),
     [entries, fromMin, toMin],
   );
+  const pages = useMemo(() => ledgerOf(occasion, network, plan).pages, [occasion, network, plan]);
   const rows = useMemo(
-    () => laneRows(occasion, plan, inside, grouping).filter((row) => row.entries.length > 0 || grouping === 'cook'),
-    [occasion, plan, inside, grouping],
+    () => laneRows(occasion, pages, inside, grouping).filter((row) => row.entries.length > 0 || grouping === 'cook'),
+    [occasion, pages, inside, grouping],
   );
   const packed = useMemo(
     () =>

@@ -4,8 +4,10 @@ import {
   rackName,
   type KitUnit,
   type Occasion,
+  type Page,
   type Pin,
-  type Plan,
+  type Resource,
+  type ResourceKind,
   type RunSheetEntry,
   type StepEntry,
 } from '@lupin/core';
@@ -53,74 +55,117 @@ const loadOf = (entry: RunSheetEntry): string =>
 const ofKit = (entry: RunSheetEntry): string =>
   entry.kind === 'wash' && entry.machineUntilMin !== undefined ? 'in the dishwasher' : ofDish(entry);
 
-/** The lanes, in order, and what lies on each. */
+/** The lanes, in order, and what lies on each. `pages`: the ledger of the plan that `entries` are of. */
 export function laneRows(
   occasion: Occasion,
-  plan: Plan,
+  pages: readonly Page[],
   entries: readonly RunSheetEntry[],
   grouping: Grouping,
 ): readonly LaneRow[] {
   switch (grouping) {
     case 'cook':
-      return cookRows(occasion, plan, entries);
+      return cookRows(occasion, pages, entries);
     case 'dish':
       return dishRows(occasion, entries);
     case 'kit':
-      return kitRows(occasion, plan, entries);
+      return kitRows(occasion, pages, entries);
     default:
       return grouping satisfies never;
   }
 }
 
-function cookRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntry[]): readonly LaneRow[] {
-  const steps = entries.filter(isStep);
-  const place = new Map(
-    plan.tasks.flatMap((task) =>
-      task.kind === 'step' ? [[task.id, { oven: task.oven, racks: task.racks }] as const] : [],
+interface Drawn<K extends ResourceKind> {
+  readonly occasion: Occasion;
+  readonly resource: Extract<Resource, { kind: K }>;
+  /** What uses it. */
+  readonly users: readonly RunSheetEntry[];
+  readonly capacity: number;
+  readonly entries: readonly RunSheetEntry[];
+  readonly isOn: (entry: StepEntry, resource: Resource) => boolean;
+}
+
+/** How each thing of the kitchen is drawn, from top to bottom; undefined: it has no lane beside the cooks. */
+const laneOf: { readonly [K in ResourceKind]: (drawn: Drawn<K>) => LaneRow | undefined } = {
+  hands: ({ occasion, resource, entries }) => ({
+    key: `cook/${resource.cook}`,
+    name: occasion.kitchen.cooks.find((cook) => cook.id === resource.cook)?.name ?? resource.cook,
+    // Looks are on the lane too; what only was set going is on that of where it goes on.
+    entries: entries.filter((entry) => entry.cook === resource.cook),
+    label: titleOnly,
+    drop: (entry) => (entry.hands === 'on' && entry.cook !== resource.cook ? { cook: resource.cook } : {}),
+  }),
+  rack: ({ occasion, resource: { oven: number, rack }, users, isOn }) => {
+    const ovens = ovensOf(occasion.kitchen);
+    const oven = ovens[number]!;
+    return {
+      key: `oven/${number}/${rack}`,
+      name: rack === 0 ? oven.name : '',
+      ...(oven.racks > 1 ? { sub: rackName(rack, oven.racks).replace(/^the | rack$| from the top$/g, '') } : {}),
+      entries: users,
+      label: ofDish,
+      oven: number,
+      drop: (entry) => {
+        if (!entry.oven || isOn(entry, { kind: 'rack', oven: number, rack })) return {};
+        return { rack, ...(ovens.length > 1 ? { oven: number } : {}) };
+      },
+    };
+  },
+  // Its heat is drawn under its racks.
+  oven: () => undefined,
+  burner: ({ users, capacity }) => ({
+    key: 'hob',
+    name: 'Hob',
+    sub: `${capacity} burners`,
+    entries: users,
+    label: ofDish,
+  }),
+  dishwasher: ({ users }) =>
+    whereUsed(
+      'dishwasher',
+      'Dishwasher',
+      users.flatMap((entry) => inMachine(entry) ?? []),
+      loadOf,
     ),
+  fridge: ({ users }) => whereUsed('fridge', 'Fridge', users, ofDish),
+  freezer: ({ users }) => whereUsed('freezer', 'Freezer', users, ofDish),
+  // Washes stand on the lane of whoever washes, pieces on lanes of their own.
+  sink: () => undefined,
+  kit: () => undefined,
+  air: () => undefined,
+};
+
+const whereUsed = (key: string, name: string, entries: LaneRow['entries'], label: LaneRow['label']) =>
+  entries.length > 0 ? { key, name, entries, label } : undefined;
+
+const laneOrder = Object.keys(laneOf) as readonly ResourceKind[];
+
+function cookRows(occasion: Occasion, pages: readonly Page[], entries: readonly RunSheetEntry[]): readonly LaneRow[] {
+  const isOn = (entry: StepEntry, wanted: Resource) =>
+    pages.some(({ resource, uses }) => isSame(resource, wanted) && uses.some((use) => use.task === entry.id));
+  const draw = <K extends ResourceKind>({ resource, uses, capacity }: Page): LaneRow | undefined =>
+    laneOf[resource.kind as K]({
+      occasion,
+      resource: resource as Extract<Resource, { kind: K }>,
+      users: entriesOf(uses, entries),
+      capacity,
+      entries,
+      isOn,
+    });
+  const rows = laneOrder.flatMap((kind) =>
+    pages.filter(({ resource }) => resource.kind === kind).flatMap((page) => draw(page) ?? []),
   );
-  const ovens = ovensOf(occasion.kitchen);
-  const loads = entries.flatMap((entry) => inMachine(entry) ?? []);
-  return [
-    ...occasion.kitchen.cooks.map((cook): LaneRow => ({
-      key: `cook/${cook.id}`,
-      name: cook.name,
-      entries: entries.filter((entry) => entry.cook === cook.id),
-      label: titleOnly,
-      drop: (entry) => (entry.hands === 'on' && entry.cook !== cook.id ? { cook: cook.id } : {}),
-    })),
-    ...ovens.flatMap((oven, number) =>
-      Array.from({ length: oven.racks }, (_, rack): LaneRow => ({
-        key: `oven/${number}/${rack}`,
-        name: rack === 0 ? oven.name : '',
-        ...(oven.racks > 1 ? { sub: rackName(rack, oven.racks).replace(/^the | rack$| from the top$/g, '') } : {}),
-        entries: steps.filter(
-          (step) => step.oven && place.get(step.id)?.oven === number && place.get(step.id)?.racks.includes(rack),
-        ),
-        label: ofDish,
-        oven: number,
-        drop: (entry) => {
-          const now = place.get(entry.id);
-          if (!entry.oven || (now?.oven === number && now.racks.includes(rack))) return {};
-          return { rack, ...(ovens.length > 1 ? { oven: number } : {}) };
-        },
-      })),
-    ),
-    {
-      key: 'hob',
-      name: 'Hob',
-      sub: `${occasion.kitchen.burners} burners`,
-      entries: steps.filter((step) => !step.oven && step.burner),
-      label: ofDish,
-    },
-    ...(loads.length > 0 ? [{ key: 'dishwasher', name: 'Dishwasher', entries: loads, label: loadOf }] : []),
-    {
-      key: 'alone',
-      name: 'By itself',
-      entries: steps.filter((step) => step.hands === 'off' && !step.oven && !step.burner),
-      label: ofDish,
-    },
-  ];
+  const drawn = new Set(rows.filter((row) => !row.key.startsWith('cook/')).flatMap((row) => row.entries));
+  const alone = entries.filter((entry) => isStep(entry) && entry.hands === 'off' && !drawn.has(entry));
+  return [...rows, { key: 'alone', name: 'By itself', entries: alone, label: ofDish }];
+}
+
+const isSame = (one: Resource, other: Resource): boolean =>
+  Object.entries(one).every(([key, value]) => other[key as keyof Resource] === value);
+
+/** Entries of the tasks that use something; looks have no task of their own. */
+function entriesOf(uses: Page['uses'], entries: readonly RunSheetEntry[]): readonly RunSheetEntry[] {
+  const tasks = new Set<string>(uses.map((use) => use.task));
+  return entries.filter((entry) => tasks.has(entry.id));
 }
 
 /** A lane for each dish, and for each version that is made apart; washes belong to none. */
@@ -155,21 +200,17 @@ function dishRows(occasion: Occasion, entries: readonly RunSheetEntry[]): readon
 }
 
 /** A lane for each piece of kit that is used, with what is on it; washes are the washes. */
-function kitRows(occasion: Occasion, plan: Plan, entries: readonly RunSheetEntry[]): readonly LaneRow[] {
-  const users = new Map<string, Set<string>>();
-  for (const task of plan.tasks)
-    if (task.kind !== 'oven')
-      for (const unit of task.units) users.set(unit, (users.get(unit) ?? new Set()).add(task.id));
-  return occasion.kitchen.kit.flatMap((unit): LaneRow[] => {
-    const mine = users.get(unit.id);
-    if (!mine) return [];
+function kitRows(occasion: Occasion, pages: readonly Page[], entries: readonly RunSheetEntry[]): readonly LaneRow[] {
+  return pages.flatMap(({ resource, uses }): LaneRow[] => {
+    const unit = resource.kind === 'kit' && occasion.kitchen.kit.find((each) => each.id === resource.unit);
+    if (!unit || uses.length === 0) return [];
     const kept = unit.keptFreeOf.length > 0 ? { sub: 'kept free' } : {};
     return [
       {
         key: `kit/${unit.id}`,
         name: unit.name,
         ...kept,
-        entries: entries.flatMap((entry) => (mine.has(entry.id) ? (inMachine(entry) ?? entry) : [])),
+        entries: entriesOf(uses, entries).map((entry) => inMachine(entry) ?? entry),
         label: ofKit,
         unit,
         drop: () => ({ unit: unit.id }),

@@ -11,6 +11,7 @@ import { knowledgeOf } from '../exposure/index.ts';
 import type { DishId, GuestId, LabelRecord, LineId, Occasion } from '../model/index.ts';
 import { avoidedBy } from './needs.ts';
 import type { Cell, FitTable } from './table.ts';
+import type { Reason } from './verdict.ts';
 
 /** One thing to look for on a label, and for whom. */
 export interface Sought {
@@ -61,30 +62,39 @@ export type OpenCheck = Weight &
     | { readonly kind: 'guest'; readonly guest: GuestId; readonly why: readonly string[] }
   );
 
+/** What is open, before what hangs on it is known. */
+type Open =
+  | { readonly kind: 'label' | 'product'; readonly food: FoodId }
+  | { readonly kind: 'line'; readonly dish: DishId; readonly line: LineId }
+  | { readonly kind: 'maker'; readonly dish: DishId }
+  | { readonly kind: 'guest'; readonly guest: GuestId }
+  /** Nobody can settle it: it is counted against the plate, and asked of nobody. */
+  | { readonly kind: 'nothing' };
+
+function openBy({ settles, food, line }: Reason, cell: Cell, isBrought: boolean): Open {
+  switch (settles) {
+    case 'label':
+    case 'product':
+      return { kind: settles, food: food! };
+    case 'line':
+      // What stands in a dish that others cooked, only its maker can say.
+      return isBrought ? { kind: 'maker', dish: cell.dish } : { kind: 'line', dish: cell.dish, line: line! };
+    case 'maker':
+      return { kind: 'maker', dish: cell.dish };
+    case 'guest':
+      return { kind: 'guest', guest: cell.guest };
+    case 'nothing':
+      return { kind: 'nothing' };
+    default:
+      return settles satisfies never;
+  }
+}
+
 interface Gathered {
+  readonly open: Open;
   readonly cells: Set<Cell>;
   readonly why: Set<string>;
 }
-
-const keyOf = (cell: Cell, brought: boolean, reason: Cell['judgement']['reasons'][number]): string => {
-  switch (reason.settles) {
-    case 'label':
-      return `label/${reason.food}`;
-    case 'product':
-      return `product/${reason.food}`;
-    // What stands in a dish that others cooked, only its maker can say.
-    case 'line':
-      return brought ? `maker/${cell.dish}` : `line/${cell.dish}/${reason.line}`;
-    case 'maker':
-      return `maker/${cell.dish}`;
-    case 'guest':
-      return `guest/${cell.guest}`;
-    case 'nothing':
-      return `nothing/${cell.dish}/${cell.guest}`;
-    default:
-      return reason.settles satisfies never;
-  }
-};
 
 /** Everything open at this occasion, what decides most first: labels to read, lines to explain, makers and guests to ask. */
 export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCheck[] {
@@ -95,9 +105,10 @@ export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCh
       if (!cell.served || cell.judgement.verdict !== 'check') continue;
       const keys = new Set<string>();
       for (const reason of cell.judgement.reasons) {
-        const key = keyOf(cell, row.dish.brought !== undefined, reason);
+        const open = openBy(reason, cell, row.dish.brought !== undefined);
+        const key = Object.values(open).join('/');
         keys.add(key);
-        const entry = gathered.get(key) ?? { cells: new Set(), why: new Set() };
+        const entry = gathered.get(key) ?? { open, cells: new Set(), why: new Set() };
         entry.cells.add(cell);
         entry.why.add(reason.chain[2] ?? reason.chain[1]!);
         gathered.set(key, entry);
@@ -105,43 +116,62 @@ export function openChecks(occasion: Occasion, table: FitTable): readonly OpenCh
       keysOf.set(cell, keys);
     }
   }
-  const checks: OpenCheck[] = [];
-  for (const [key, { cells, why }] of gathered) {
-    const [kind, ...rest] = key.split('/');
-    if (kind === 'nothing') continue;
-    const weight: Weight = {
-      decides: [...cells].filter((cell) => keysOf.get(cell)!.size === 1).length,
-      touches: cells.size,
-      dishes: [...new Set([...cells].map((cell) => cell.dish))],
-      guests: [...new Set([...cells].map((cell) => cell.guest))],
-    };
-    const common = { ...weight, why: [...why] };
-    if (kind === 'label')
-      checks.push({ kind, ...common, ...labelQuestion(occasion, rest[0] as FoodId, weight.guests) });
-    else if (kind === 'product')
-      checks.push({ kind, ...common, food: rest[0] as FoodId, ...productQuestion(occasion, rest[0] as FoodId) });
-    else if (kind === 'line')
-      checks.push({
-        kind,
-        ...common,
-        dish: rest[0] as DishId,
-        line: rest[1] as LineId,
-        words: lineWords(table, rest[0]!, rest[1]!),
-      });
-    else if (kind === 'maker')
-      checks.push({
-        kind,
-        ...common,
-        dish: rest[0] as DishId,
-        by: occasion.dishes.find((dish) => dish.id === rest[0])?.brought?.by ?? 'its maker',
-      });
-    else if (kind === 'guest') checks.push({ kind, ...common, guest: rest[0] as GuestId });
-  }
-  return checks.sort((a, b) => b.decides - a.decides || b.touches - a.touches || (describe(a) < describe(b) ? -1 : 1));
+  return [...gathered.values()]
+    .flatMap(({ open, cells, why }): OpenCheck[] => {
+      if (open.kind === 'nothing') return [];
+      const hanging = {
+        decides: [...cells].filter((cell) => keysOf.get(cell)!.size === 1).length,
+        touches: cells.size,
+        dishes: [...new Set([...cells].map((cell) => cell.dish))],
+        guests: [...new Set([...cells].map((cell) => cell.guest))],
+        why: [...why],
+      };
+      return [checkOf(occasion, table, open, hanging)];
+    })
+    .sort((a, b) => b.decides - a.decides || b.touches - a.touches || (sortName(a) < sortName(b) ? -1 : 1));
 }
 
-const describe = (check: OpenCheck): string =>
-  `${check.kind}${check.kind === 'label' || check.kind === 'product' ? check.name : check.kind === 'line' ? check.words : check.kind === 'maker' ? check.dish : check.guest}`;
+function checkOf(
+  occasion: Occasion,
+  table: FitTable,
+  open: Exclude<Open, { kind: 'nothing' }>,
+  hanging: Weight & { readonly why: readonly string[] },
+): OpenCheck {
+  switch (open.kind) {
+    case 'label':
+      return { ...hanging, kind: 'label', ...labelQuestion(occasion, open.food, hanging.guests) };
+    case 'product':
+      return { ...hanging, kind: 'product', food: open.food, ...productQuestion(occasion, open.food) };
+    case 'line':
+      return { ...hanging, ...open, words: lineWords(table, open.dish, open.line) };
+    case 'maker':
+      return {
+        ...hanging,
+        ...open,
+        by: occasion.dishes.find((dish) => dish.id === open.dish)?.brought?.by ?? 'its maker',
+      };
+    case 'guest':
+      return { ...hanging, ...open };
+    default:
+      return open satisfies never;
+  }
+}
+
+function sortName(check: OpenCheck): string {
+  switch (check.kind) {
+    case 'label':
+    case 'product':
+      return `${check.kind}${check.name}`;
+    case 'line':
+      return `line${check.words}`;
+    case 'maker':
+      return `maker${check.dish}`;
+    case 'guest':
+      return `guest${check.guest}`;
+    default:
+      return check satisfies never;
+  }
+}
 
 const lineWords = (table: FitTable, dish: string, line: string): string =>
   table.rows

@@ -1,6 +1,6 @@
 import { bearingOf, familyOf, foodOf, hazardOf, membersOf, type FoodId, type HazardId } from '../reference/index.ts';
 import type { Guest, LineId, Need, Strictness } from '../model/index.ts';
-import { dateWords, type Evidence, type Level } from '../exposure/index.ts';
+import { dateWords, type Evidence, type Level, type Subject } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
 
 /** What can be said of a guest and a made version before any change is thought of. */
@@ -31,6 +31,9 @@ export interface Judgement {
 }
 
 type ClosedNeed = Exclude<Need, { kind: 'open' }>;
+/** One that is more than a wish: a wish is met or not, and never a verdict. */
+type FirmNeed = ClosedNeed & { readonly strictness: Exclude<Strictness, 'prefers-not'> };
+const isFirm = (need: ClosedNeed): need is FirmNeed => need.strictness !== 'prefers-not';
 
 const rank: Record<Verdict, number> = { clear: 0, check: 1, conflict: 2 };
 export const worse = (a: Verdict, b: Verdict): Verdict => (rank[a] >= rank[b] ? a : b);
@@ -38,15 +41,13 @@ export const worse = (a: Verdict, b: Verdict): Verdict => (rank[a] >= rank[b] ? 
 /** Whether a need is a way of eating rather than an illness: traces do not matter to it unless it says so. */
 const isChoice = (need: ClosedNeed): boolean => need.kind !== 'hazard' || hazardOf(need.hazard).kind !== 'allergen';
 
-function weigh(level: Level, strictness: Strictness, choice: boolean): Verdict {
+function weigh(level: Level, strictness: FirmNeed['strictness'], choice: boolean): Verdict {
   switch (strictness) {
     case 'no-trace':
       return level === 'contained' || level === 'carried' ? 'conflict' : 'check';
     case 'not-ingredient':
       if (level === 'contained') return 'conflict';
       return level === 'possible' || !choice ? 'check' : 'clear';
-    case 'prefers-not':
-      return 'clear';
     default:
       return strictness satisfies never;
   }
@@ -57,7 +58,7 @@ function weighHazard(
   level: Level,
   lifts: readonly HazardId[],
   avoided: HazardId,
-  need: ClosedNeed,
+  need: FirmNeed,
 ): Verdict {
   // Wheat starch without its gluten is still wheat; for whoever avoids gluten the group itself is judged, and apart.
   if (lifts.includes(avoided)) return 'clear';
@@ -69,9 +70,7 @@ function weighHazard(
     case 'maybe':
     case 'related':
       // A relative, or a group whose member is unnamed, is a question and never a plain conflict.
-      return need.strictness === 'prefers-not' || ((level === 'trace' || level === 'carried') && isChoice(need))
-        ? 'clear'
-        : 'check';
+      return (level === 'trace' || level === 'carried') && isChoice(need) ? 'clear' : 'check';
   }
 }
 
@@ -80,48 +79,55 @@ function isAvoidedFood(about: Extract<Evidence['about'], { kind: 'food' }>, need
   return need.kind === 'food' ? about.parts.has(need.food) : need.kind === 'family' && about.families.has(need.family);
 }
 
-function weighEvidence(evidence: Evidence, need: ClosedNeed): { verdict: Verdict; hazard?: HazardId } {
-  const { about } = evidence;
-  if (evidence.strictOnly && need.strictness !== 'no-trace') return { verdict: 'clear' };
-  switch (about.kind) {
-    case 'hazard': {
-      let best: { verdict: Verdict; hazard?: HazardId } = { verdict: 'clear' };
-      for (const avoided of avoidedBy(need)) {
-        const verdict = weighHazard(about.hazard, evidence.level, about.lifts ?? [], avoided, need);
-        if (rank[verdict] > rank[best.verdict]) best = { verdict, hazard: about.hazard };
-      }
-      return best;
+interface Weighed {
+  readonly verdict: Verdict;
+  readonly hazard?: HazardId;
+}
+
+type Weigh<K extends Subject['kind']> = (
+  about: Extract<Subject, { kind: K }>,
+  need: FirmNeed,
+  level: Level,
+) => Weighed | Verdict;
+
+const isSingle = (need: ClosedNeed): need is Extract<ClosedNeed, { kind: 'food' | 'family' }> =>
+  need.kind === 'food' || need.kind === 'family';
+
+/** What each kind of ground is to whoever avoids something. */
+const weighings: { readonly [K in Subject['kind']]: Weigh<K> } = {
+  hazard: ({ hazard, lifts = [] }, need, level) =>
+    avoidedBy(need).reduce<Weighed>(
+      (best, avoided) => {
+        const verdict = weighHazard(hazard, level, lifts, avoided, need);
+        return rank[verdict] > rank[best.verdict] ? { verdict, hazard } : best;
+      },
+      { verdict: 'clear' },
+    ),
+  food: (about, need, level) => {
+    if (isAvoidedFood(about, need)) return weigh(level, need.strictness, true);
+    const certifiedOnly = need.kind === 'hazard' && need.certifiedOnly;
+    return certifiedOnly && about.grain && !about.claims.includes('gluten-free') ? 'check' : 'clear';
+  },
+  unread: (_about, need) => (isSingle(need) || need.strictness === 'no-trace' ? 'check' : 'clear'),
+  unlisted: (about, need) => {
+    if (!isSingle(need)) {
+      const isOpen = avoidedBy(need).some((hazard) => !wasSought(hazard, about.lookedFor));
+      return need.strictness === 'no-trace' && isOpen ? 'check' : 'clear';
     }
-    case 'food': {
-      if (isAvoidedFood(about, need)) return { verdict: weigh(evidence.level, need.strictness, true) };
-      const uncertified =
-        need.kind === 'hazard' && need.certifiedOnly && about.grain && !about.claims.includes('gluten-free');
-      return { verdict: uncertified && need.strictness !== 'prefers-not' ? 'check' : 'clear' };
-    }
-    case 'unread':
-      if (need.strictness === 'prefers-not') return { verdict: 'clear' };
-      return {
-        verdict: need.kind === 'food' || need.kind === 'family' || need.strictness === 'no-trace' ? 'check' : 'clear',
-      };
-    case 'unlisted': {
-      if (need.strictness === 'prefers-not') return { verdict: 'clear' };
-      if (need.kind !== 'food' && need.kind !== 'family')
-        return {
-          verdict:
-            need.strictness === 'no-trace' && avoidedBy(need).some((hazard) => !wasSought(hazard, about.lookedFor))
-              ? 'check'
-              : 'clear',
-        };
-      const sought = need.kind === 'family' ? need.family : need.food;
-      return { verdict: about.found.has(sought) ? 'conflict' : about.absent.has(sought) ? 'clear' : 'check' };
-    }
-    case 'unknown':
-      return { verdict: need.strictness === 'prefers-not' ? 'clear' : 'check' };
-    case 'kitchen':
-      return { verdict: need.strictness === 'no-trace' ? 'check' : 'clear' };
-    default:
-      return about satisfies never;
-  }
+    const sought = need.kind === 'family' ? need.family : need.food;
+    if (about.found.has(sought)) return 'conflict';
+    return about.absent.has(sought) ? 'clear' : 'check';
+  },
+  unknown: () => 'check',
+  kitchen: (_about, need) => (need.strictness === 'no-trace' ? 'check' : 'clear'),
+};
+
+function weighEvidence({ about, level, strictOnly }: Evidence, need: ClosedNeed): Weighed {
+  if (strictOnly && need.strictness !== 'no-trace') return { verdict: 'clear' };
+  if (!isFirm(need)) return { verdict: 'clear' };
+  const weighing = weighings[about.kind] as Weigh<Subject['kind']>;
+  const weighed = weighing(about, need, level);
+  return typeof weighed === 'string' ? { verdict: weighed } : weighed;
 }
 
 /** Whether a label was read for a hazard: for itself, for a group it is in, or for every member of the group it is. */
@@ -156,76 +162,86 @@ export function judge(guest: Guest, evidence: readonly Evidence[]): Judgement {
 const remembered = new WeakMap<Guest, WeakMap<readonly Evidence[], Judgement>>();
 
 function judgeAfresh(guest: Guest, evidence: readonly Evidence[]): Judgement {
-  const reasons: Reason[] = [];
-  const notes: Reason[] = [];
-  for (const need of guest.needs) {
-    if (need.kind === 'open') {
-      reasons.push({
-        verdict: 'check',
-        need,
-        settles: 'guest',
-        chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'],
-      });
-      continue;
-    }
-    const start = `${guest.name}: ${needWords(need)}, ${guest.confirmedOn ? `confirmed ${dateWords(guest.confirmedOn)}` : 'not yet confirmed with them'}`;
-    // Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one.
-    if ((need.kind === 'food' || need.kind === 'family') && need.strictness === 'no-trace') {
-      const name = need.kind === 'food' ? (foodOf(need.food)?.name ?? need.food) : familyOf(need.family).name;
-      reasons.push({
-        verdict: 'check',
-        need,
-        settles: 'guest',
-        chain: [
-          start,
-          `Traces of ${name} are not followed over boards and hands.`,
-          'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.',
-        ],
-      });
-    }
-    for (const each of evidence) {
+  const grounds = guest.needs.flatMap((need) =>
+    need.kind === 'open' ? [notUnderstood(guest, need)] : groundsOf(guest, need, evidence),
+  );
+  const reasons = grounds.filter((each) => each.verdict !== 'clear').sort((a, b) => rank[b.verdict] - rank[a.verdict]);
+  return {
+    verdict: reasons.reduce<Verdict>((sum, reason) => worse(sum, reason.verdict), 'clear'),
+    reasons,
+    notes: grounds.filter((each) => each.verdict === 'clear'),
+  };
+}
+
+const notUnderstood = (guest: Guest, need: Need): Reason => ({
+  verdict: 'check',
+  need,
+  settles: 'guest',
+  chain: [`${guest.name}: ${needWords(need)}`, 'Ask what it means, then write it as a need.'],
+});
+
+/** All that is to be said of a need: what is clear is a note. */
+function groundsOf(guest: Guest, need: ClosedNeed, evidence: readonly Evidence[]): readonly Reason[] {
+  const confirmed = guest.confirmedOn ? `confirmed ${dateWords(guest.confirmedOn)}` : 'not yet confirmed with them';
+  const start = `${guest.name}: ${needWords(need)}, ${confirmed}`;
+  return [
+    ...notFollowed(need, start),
+    ...evidence.flatMap((each) => {
       const { verdict, hazard } = weighEvidence(each, need);
       const base = { need, line: each.line, food: each.food, hazard };
-      if (verdict === 'clear') {
-        if (need.strictness === 'prefers-not' && each.level === 'contained' && meets(each, need))
-          notes.push({ ...base, verdict, settles: 'nothing', chain: [start, `“${each.words}”`, each.because] });
-        continue;
-      }
-      const named = each.food ?? (each.about.kind === 'food' ? each.about.food : undefined);
-      const agreed = need.exceptions.find((one) => one.food === named);
-      const own = agreed
-        ? `${guest.name} said${agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : ''}: “${agreed.words}”.`
-        : undefined;
-      const because =
-        each.about.kind === 'food' && !isAvoidedFood(each.about, need)
-          ? 'Certified gluten-free goods only, and no label that says so has been read.'
-          : each.because;
-      if (own === undefined)
-        reasons.push({ ...base, verdict, settles: settledBy(each), chain: [start, `“${each.words}”`, because] });
-      else if (need.strictness === 'no-trace' && !isOnlyRelated(each, need))
-        reasons.push({
-          ...base,
-          verdict: 'check',
-          settles: 'guest',
-          chain: [
-            start,
-            `“${each.words}”`,
-            each.because,
-            own,
-            'No trace, and yet this: ask again before it is served.',
-          ],
-        });
-      else
-        notes.push({
-          ...base,
-          verdict: 'clear',
-          settles: 'nothing',
-          chain: [start, `“${each.words}”`, each.because, own],
-        });
-    }
+      const chain = [start, `“${each.words}”`];
+      if (verdict !== 'clear') return [{ ...base, ...groundOf(guest, need, each, verdict, chain) }];
+      const isWish = !isFirm(need) && each.level === 'contained' && meets(each, need);
+      return isWish ? [{ ...base, verdict, settles: 'nothing' as const, chain: [...chain, each.because] }] : [];
+    }),
+  ];
+}
+
+/** Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one. */
+function notFollowed(need: ClosedNeed, start: string): readonly Reason[] {
+  if (!isSingle(need) || need.strictness !== 'no-trace') return [];
+  const name = need.kind === 'food' ? (foodOf(need.food)?.name ?? need.food) : familyOf(need.family).name;
+  return [
+    {
+      verdict: 'check',
+      need,
+      settles: 'guest',
+      chain: [
+        start,
+        `Traces of ${name} are not followed over boards and hands.`,
+        'Keep its kit apart yourself, or note it as “not as an ingredient” if a trace does not matter.',
+      ],
+    },
+  ];
+}
+
+/** What one piece of evidence is, once it is not clear: as it is weighed, or as the guest has agreed to it. */
+function groundOf(
+  guest: Guest,
+  need: ClosedNeed,
+  evidence: Evidence,
+  verdict: Verdict,
+  chain: readonly string[],
+): Pick<Reason, 'verdict' | 'settles' | 'chain'> {
+  const { about } = evidence;
+  const named = evidence.food ?? (about.kind === 'food' ? about.food : undefined);
+  const agreed = need.exceptions.find((one) => one.food === named);
+  if (!agreed) {
+    const isUncertified = about.kind === 'food' && !isAvoidedFood(about, need);
+    const because = isUncertified
+      ? 'Certified gluten-free goods only, and no label that says so has been read.'
+      : evidence.because;
+    return { verdict, settles: settledBy(evidence), chain: [...chain, because] };
   }
-  reasons.sort((a, b) => rank[b.verdict] - rank[a.verdict]);
-  return { verdict: reasons.reduce<Verdict>((sum, reason) => worse(sum, reason.verdict), 'clear'), reasons, notes };
+  const on = agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : '';
+  const said = [...chain, evidence.because, `${guest.name} said${on}: “${agreed.words}”.`];
+  return need.strictness === 'no-trace' && !isOnlyRelated(evidence, need)
+    ? {
+        verdict: 'check',
+        settles: 'guest',
+        chain: [...said, 'No trace, and yet this: ask again before it is served.'],
+      }
+    : { verdict: 'clear', settles: 'nothing', chain: said };
 }
 
 /** A relative of what is avoided, not the thing itself: whether they eat that is the guest's to say. */

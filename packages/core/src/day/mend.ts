@@ -16,8 +16,8 @@ import {
 } from '../model/index.ts';
 import { planningRest } from '../plan/index.ts';
 import type { Standpoint } from '../state/index.ts';
-import { tasksOf } from '../tasks/index.ts';
-import { comparePlans, type StepChange } from '../whatif/index.ts';
+import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { stepChanges, type StepChange } from '../whatif/index.ts';
 import { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 import { shifted } from './shift.ts';
 
@@ -70,7 +70,7 @@ export function* mending(
   const standpoint = seen.ahead.some(({ task }) => asSeen.assumed.has(task)) ? unassumed(asSeen) : asSeen;
   const { lost } = seen;
   const occasion = withoutPlates(before, lost);
-  const day: Day = { before, occasion, standpoint: withoutGone(occasion, standpoint), lost };
+  const day = dayOf(before, occasion, withoutGone(occasion, standpoint), lost);
   const found: Mend[] = [...sameOrder(day, day.standpoint)];
   yield undefined;
   // What a wash left dirty can be washed now, and the old order stands.
@@ -91,6 +91,39 @@ interface Day {
   readonly occasion: Occasion;
   readonly standpoint: Standpoint;
   readonly lost: readonly LostPlate[];
+  /** The tasks of the plan at hand, and of what is left of it. */
+  readonly networkBefore: TaskNetwork;
+  readonly network: TaskNetwork;
+  /** Serving times that have been tried, by how many minutes later they are. */
+  readonly servings: Map<number, Serving>;
+}
+
+/** The day served so many minutes later: from the plan at hand, with everything as much later. */
+interface Serving {
+  readonly occasion: Occasion;
+  readonly network: TaskNetwork;
+  readonly from: Plan;
+}
+
+function dayOf(before: Occasion, occasion: Occasion, standpoint: Standpoint, lost: readonly LostPlate[]): Day {
+  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
+  const networkBefore = before === occasion ? network : tasksOf(before, fit(before), standpoint.plan.batches);
+  return { before, occasion, standpoint, lost, network, networkBefore, servings: new Map() };
+}
+
+/** Each serving time is worked out once, however often it is tried. */
+function servingAt({ occasion, standpoint, network, servings }: Day, minutes: number): Serving {
+  const known = servings.get(minutes);
+  if (known) return known;
+  const later = served(occasion, network, standpoint, minutes);
+  const itsNetwork = later === occasion ? network : tasksOf(later, fit(later), standpoint.plan.batches);
+  const serving: Serving = {
+    occasion: later,
+    network: itsNetwork,
+    from: shifted(later, itsNetwork, standpoint, () => minutes).plan,
+  };
+  servings.set(minutes, serving);
+  return serving;
 }
 
 /** So many minutes later, whether food that has been begun may stand longer than it likes, and how much is looked for. */
@@ -155,24 +188,20 @@ function* newOrder(
   seed: number,
 ): Generator<undefined, Mend | undefined> {
   const { standpoint } = day;
-  const trial = served(day.occasion, standpoint, minutes);
-  const network = tasksOf(trial, fit(trial), standpoint.plan.batches);
-  const from = shifted(trial, network, standpoint, () => minutes).plan;
-  const run = planningRest(trial, standpoint, {
-    seed,
-    seconds: 0.02,
-    repairEffort: near,
-    firstEffort: wide,
-    patient,
-    from,
-  });
-  let mend: Mend | undefined;
+  const { occasion, network, from } = servingAt(day, minutes);
+  const run = planningRest(
+    occasion,
+    standpoint,
+    { seed, seconds: 0.02, repairEffort: near, firstEffort: wide, patient, from },
+    network,
+  );
+  let mend: Held | undefined;
   for (;;) {
     const next = run.next();
     // The scheduler does not see everything that the audit sees: of its plans the last one counts that holds.
-    const held = next.value && asMend('new-order', day, trial, { ...standpoint, plan: next.value });
+    const held = next.value && heldBy(occasion, network, { ...standpoint, plan: next.value });
     if (held && (patient || held.cautions.length === 0)) mend = held;
-    if (next.done) return mend;
+    if (next.done) return mend && mendOf('new-order', day, mend);
     yield undefined;
   }
 }
@@ -224,8 +253,7 @@ export const latest = ({ later }: Mend): number => Math.max(0, ...later.map((eac
 
 /** The old order of a standpoint's plan at several paces: what has not been begun may wait for a later serving with the rest, or go on as soon as it can. */
 function sameOrder(day: Day, standpoint: Standpoint): readonly Mend[] {
-  const { occasion } = day;
-  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
+  const { occasion, network } = day;
   const steps = new Set(standpoint.plan.tasks.map((task) => task.id));
   // Work that the plan does not have cannot be shifted.
   if (network.tasks.some((task) => !steps.has(task.id))) return [];
@@ -262,7 +290,8 @@ function sameOrder(day: Day, standpoint: Standpoint): readonly Mend[] {
       ...occasion,
       courses: occasion.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + minutes.get(course.id)! })),
     };
-    const mend = asMend('same-order', day, moved, { ...standpoint, plan: { ...plan, basis: basisOf(moved) } });
+    const held = heldBy(moved, network, { ...standpoint, plan: { ...plan, basis: basisOf(moved) } });
+    const mend = held && mendOf('same-order', day, held);
     if (mend) mends.push(mend);
     if (mend?.cautions.length === 0 || [...minutes.values()].every((each) => each === 0)) break;
     for (const [course, late] of minutes) delayed.set(course, late);
@@ -309,9 +338,8 @@ const isDone = ({ plan, done }: Standpoint, batch: BatchId): boolean =>
 export const patienceCodes: ReadonlySet<FindingCode> = new Set(['waits-too-long', 'stands-too-long']);
 
 /** The occasion with every course that is not on the table yet so many minutes later. */
-function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Occasion {
+function served(occasion: Occasion, network: TaskNetwork, standpoint: Standpoint, minutes: number): Occasion {
   if (minutes === 0) return occasion;
-  const network = tasksOf(occasion, fit(occasion), standpoint.plan.batches);
   const waiting = new Set(
     network.tasks.flatMap((task) =>
       standpoint.done.has(task.id) ? [] : [network.batches.find((batch) => batch.id === task.batch)!.dish],
@@ -329,17 +357,35 @@ function served(occasion: Occasion, standpoint: Standpoint, minutes: number): Oc
   };
 }
 
-function asMend(kind: Mend['kind'], day: Day, occasion: Occasion, after: Standpoint): Mend | undefined {
+/** A day that goes on with a plan which the audit lets through. */
+interface Held {
+  readonly occasion: Occasion;
+  /** With the titles of all that is done; another serving time changes none. */
+  readonly network: TaskNetwork;
+  readonly after: Standpoint;
+  readonly cautions: readonly Finding[];
+  readonly said: DayJudgement['said'];
+}
+
+/** Undefined where the audit objects to anything that is to come, but for food that stands longer than it likes. */
+function heldBy(occasion: Occasion, network: TaskNetwork, after: Standpoint): Held | undefined {
+  const { objections, ahead, said } = judgeDay(occasion, after);
+  const cautions = objections.filter((finding) => patienceCodes.has(finding.code));
+  if (cautions.length < objections.length || ahead.length > 0) return undefined;
+  return { occasion, network, after, cautions, said };
+}
+
+function mendOf(kind: Mend['kind'], day: Day, { occasion, network, after, cautions, said }: Held): Mend {
   const { before, standpoint: from, lost } = day;
-  const judged = judgeDay(occasion, after);
-  const cautions = judged.objections.filter((finding) => patienceCodes.has(finding.code));
-  if (cautions.length < judged.objections.length || judged.ahead.length > 0) return undefined;
   const later = occasion.courses.flatMap((course) => {
     const minutes =
       course.offsetMin - (before.courses.find((each) => each.id === course.id)?.offsetMin ?? course.offsetMin);
     return minutes === 0 ? [] : [{ course: course.id, name: course.name, minutes }];
   });
-  const { changes } = comparePlans({ occasion: before, plan: from.plan }, { occasion, plan: after.plan });
+  const { changes } = stepChanges(
+    { occasion: before, plan: from.plan, network: day.networkBefore },
+    { occasion, plan: after.plan, network },
+  );
   const open = changes.filter((change) => !from.done.has(change.id) && !from.running.has(change.id));
   const otherwise = kind === 'same-order' ? 0 : movedAbout(from.plan, after.plan, from);
   const had = new Set(from.plan.tasks.map((task) => task.id));
@@ -353,7 +399,7 @@ function asMend(kind: Mend['kind'], day: Day, occasion: Occasion, after: Standpo
     otherwise,
     again: from.again,
     lost,
-    said: judged.said,
+    said,
     cautions,
     words: wordsOf(before, later, open, { otherwise, rewashed }, cautions, lost),
   };

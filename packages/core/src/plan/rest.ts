@@ -8,7 +8,7 @@ import {
   type PlannedOven,
   type PlannedTask,
 } from '../model/index.ts';
-import { fit, type FitTable } from '../fit/index.ts';
+import { fit } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Heat, type Timetable } from '../schedule/index.ts';
 import { kitchenOf, type Standpoint } from '../state/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
@@ -37,9 +37,8 @@ export function* planningRest(
   occasion: Occasion,
   standpoint: Standpoint,
   { seed = 1, seconds = 0.1, firstEffort, repairEffort, patient = false, from = standpoint.plan }: RestOptions = {},
-  table: FitTable = fit(occasion),
+  network: TaskNetwork = tasksOf(occasion, fit(occasion), standpoint.plan.batches),
 ): Generator<Plan | undefined, Plan | undefined> {
-  const network = tasksOf(occasion, table, standpoint.plan.batches);
   const rest = restOf(occasion, network, kitchenOf(occasion, network, standpoint), patient);
   if (rest.tasks.length === 0) return { ...standpoint.plan, basis: basisOf(occasion) };
   if (provenClash(rest.problem)) return undefined;

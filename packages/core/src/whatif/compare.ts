@@ -1,13 +1,15 @@
 import { fit, type FitTable } from '../fit/index.ts';
 import type { Occasion, Plan, PlannedStep, TaskId } from '../model/index.ts';
 import { planFigures } from '../plan/index.ts';
-import { tasksOf } from '../tasks/index.ts';
+import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { byTheClock } from './changes.ts';
 
 /** An occasion with its plan. */
 export interface Planned {
   readonly occasion: Occasion;
   readonly plan: Plan;
+  /** Its tasks, where somebody has them already. */
+  readonly network?: TaskNetwork;
 }
 
 /** What both plans are measured by; moments are minutes since midnight of the occasion's day. */
@@ -53,6 +55,11 @@ export interface Comparison {
 
 /** Two plans side by side, by what is different; times by the clock, so that another serving time can be compared. */
 export function comparePlans(before: Planned, after: Planned): Comparison {
+  return { before: measuresOf(before), after: measuresOf(after), ...stepChanges(before, after) };
+}
+
+/** What is done otherwise in another plan. */
+export function stepChanges(before: Planned, after: Planned): Pick<Comparison, 'same' | 'changes'> {
   const [old, now] = [placesOf(before), placesOf(after)];
   const changes: StepChange[] = [];
   let same = 0;
@@ -65,7 +72,7 @@ export function comparePlans(before: Planned, after: Planned): Comparison {
     now.has(id) ? [] : [{ id, ...names, before: place }],
   );
   changes.sort((a, b) => a.after!.startAt - b.after!.startAt || (a.id < b.id ? -1 : 1));
-  return { before: measuresOf(before), after: measuresOf(after), same, changes: [...gone, ...changes] };
+  return { same, changes: [...gone, ...changes] };
 }
 
 interface Placed {
@@ -74,8 +81,11 @@ interface Placed {
   readonly place: StepPlace;
 }
 
-function placesOf({ occasion, plan }: Planned): ReadonlyMap<TaskId, Placed> {
-  const network = tasksOf(occasion, fit(occasion), plan.batches);
+function placesOf({
+  occasion,
+  plan,
+  network = tasksOf(occasion, fit(occasion), plan.batches),
+}: Planned): ReadonlyMap<TaskId, Placed> {
   const cookName = (step: PlannedStep) =>
     occasion.kitchen.cooks.find((cook) => cook.id === (step.cook ?? step.looks[0]?.cook))?.name ?? '';
   const steps = new Map(plan.tasks.flatMap((task) => (task.kind === 'step' ? [[task.id, task] as const] : [])));

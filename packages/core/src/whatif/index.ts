@@ -1,6 +1,7 @@
 export { allChanged, changed, changeWords, type Change } from './changes.ts';
 export {
   comparePlans,
+  stepChanges,
   type Comparison,
   type Planned,
   type PlanMeasures,

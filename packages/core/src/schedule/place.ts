@@ -34,12 +34,15 @@ interface Found {
   readonly washed: Washed;
 }
 
-/** What is found at a place, as a choice of it. */
+/** What is found at a place, as a choice of it. Made for every place that is tried: a spread would cost as much as the looking. */
 export const choiceOf = (
   { racked, looks, picked, washed }: Found,
-  place: Pick<Choice, 'cook' | 'start' | 'end' | 'blocker'>,
+  { cook, start, end, blocker }: Pick<Choice, 'cook' | 'start' | 'end' | 'blocker'>,
 ): Choice => ({
-  ...place,
+  cook,
+  start,
+  end,
+  blocker,
   units: picked.units,
   oven: racked.oven,
   racks: racked.racks,

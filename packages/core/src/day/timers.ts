@@ -1,5 +1,5 @@
 import { type Plan, type PlannedStep, endingLook, laterLooks, entryOf } from '../model/index.ts';
-import type { Progress } from '../state/index.ts';
+import { beganAt, type Progress } from '../state/index.ts';
 
 /** Something that will want a look: in the oven, on the heat, standing; or a timer of the cook's own. Moments in minutes after the first serving. */
 export interface DayTimer {
@@ -25,14 +25,14 @@ const shownMin = 10;
 export function timersOf(
   plan: Plan,
   leastMin: (task: string) => number | undefined,
-  { ticked, until, timers }: Progress,
+  progress: Progress,
   nowMin: number,
 ): readonly DayTimer[] {
-  const steps = plan.tasks.filter(
-    (task): task is PlannedStep => task.kind === 'step' && task.cook === undefined && ticked.has(task.id),
-  );
+  const { ticked, until, timers } = progress;
+  const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.cook === undefined);
   const running = steps.flatMap((task): DayTimer[] => {
-    const beganMin = ticked.get(task.id)!.atMin;
+    const beganMin = beganAt(task, progress);
+    if (beganMin === undefined) return [];
     const said = until.get(task.id);
     const ends = endingLook(task);
     const looks = laterLooks(task).map((look) => ({ point: look, id: entryOf(task, look), last: look === ends }));

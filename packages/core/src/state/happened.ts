@@ -254,16 +254,18 @@ function settledEnds(
   return ends;
 }
 
-/** When a task began, where that was ticked: what goes by itself is ticked when it is set going, and by the first look at it at the latest. */
-function beganAt(task: PlannedTask, { ticked, begun }: Progress): number | undefined {
+/** When a task began, in minutes after the first serving, where that was ticked: what goes by itself is ticked when it is set going, and by the first look at it at the latest. */
+export function beganAt(task: PlannedTask, { ticked, begun }: Pick<Progress, 'ticked' | 'begun'>): number | undefined {
   if (task.kind !== 'step') return undefined;
   if (task.cook !== undefined) return begun.get(task.id);
-  const own = ticked.get(task.id)?.atMin;
+  const own = ticked.get(task.id);
   const looks = task.looks.flatMap((look) => {
-    const at = ticked.get(entryOf(task, look))?.atMin;
-    return at === undefined ? [] : [at - (look.startMin - task.startMin)];
+    const tick = ticked.get(entryOf(task, look));
+    // Ticked after a look at it, it was set going long before: the look says when.
+    if (tick === undefined || (own !== undefined && own.seq < tick.seq)) return [];
+    return [tick.atMin - (look.startMin - task.startMin)];
   });
-  return own ?? (looks.length > 0 ? Math.min(...looks) : undefined);
+  return looks.length > 0 ? Math.min(...looks) : own?.atMin;
 }
 
 /** When a task ended, and its turn among what was in that minute; undefined while it has not. */

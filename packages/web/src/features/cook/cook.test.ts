@@ -1,5 +1,14 @@
 import { id } from '../../../../core/test-support/id.ts';
-import { progressOf, runSheet, timersOf, type DayEvent, type Happening, type PlannedStep, entryOf } from '@lupin/core';
+import {
+  progressOf,
+  runSheet,
+  timersOf,
+  type DayEvent,
+  type Happening,
+  type PlannedStep,
+  entryOf,
+  laterLooks,
+} from '@lupin/core';
 import { demo } from '../../../../core/test-support/demo.ts';
 import { comingUp, doneOf, washBefore } from './entries.ts';
 import { keepWaiting, toSend, waitingIn, type Keep } from './queue.ts';
@@ -91,4 +100,28 @@ test('before a step whose wash has not been passed the wash stands', () => {
     noted(...items.map((item): [number, Happening] => [0, { kind: 'clean', wash: wash.id, item: id(item) }])),
   );
   expect(washBefore(entry, plan, passed)).toBeUndefined();
+});
+
+test('what was looked at is on its way, though nobody ticked that it was set going', () => {
+  const looked = plan.tasks
+    .filter((task): task is PlannedStep => task.kind === 'step' && task.cook === undefined)
+    .find((task) => laterLooks(task).length > 1)!;
+  const [first, last] = [laterLooks(looked)[0]!, laterLooks(looked).at(-1)!];
+  const late = first.startMin + 4;
+  const progress = progressOf(noted([late, { kind: 'tick', entry: entryOf(looked, first) }]));
+  expect(timersOf(plan, least, progress, late + 1)).toMatchObject([
+    { id: entryOf(looked, last), beganMin: looked.startMin + 4, dueMin: last.startMin + 4, kind: 'last-look' },
+  ]);
+  expect(doneOf(entries, plan, progress).has(looked.id)).toBe(true);
+  // Ticked afterwards, it was not set going only then; a look that comes early moves nothing.
+  const after = noted(
+    [late, { kind: 'tick', entry: entryOf(looked, first) }],
+    [late + 10, { kind: 'tick', entry: looked.id }],
+  );
+  expect(timersOf(plan, least, progressOf(after), late + 11)).toMatchObject([{ dueMin: last.startMin + 4 }]);
+  const early = noted(
+    [looked.startMin, { kind: 'tick', entry: looked.id }],
+    [looked.startMin + 1, { kind: 'tick', entry: entryOf(looked, first) }],
+  );
+  expect(timersOf(plan, least, progressOf(early), looked.startMin + 2)).toMatchObject([{ dueMin: last.startMin }]);
 });

@@ -1,4 +1,13 @@
-import { washPassed, type DayTimer, type Plan, type PlannedWash, type Progress, type RunSheetEntry } from '@lupin/core';
+import {
+  beganAt,
+  washPassed,
+  type DayTimer,
+  type EntryId,
+  type Plan,
+  type PlannedWash,
+  type Progress,
+  type RunSheetEntry,
+} from '@lupin/core';
 
 /** Who does it, or sets it going. */
 export const doer = (entry: RunSheetEntry): string | undefined =>
@@ -6,16 +15,15 @@ export const doer = (entry: RunSheetEntry): string | undefined =>
 
 /** What of the run sheet is done: ticked, or a wash that was passed; a look is over with the step it belongs to. */
 export function doneOf(entries: readonly RunSheetEntry[], plan: Plan, progress: Progress): ReadonlySet<string> {
-  const washes = new Map(
-    plan.tasks.flatMap((task): [string, PlannedWash][] => (task.kind === 'wash' ? [[task.id, task]] : [])),
-  );
-  return new Set(
-    entries.flatMap((entry) =>
-      (entry.kind === 'wash' ? washPassed(washes.get(entry.id)!, progress) : progress.ticked.has(entry.id))
-        ? [entry.id]
-        : [],
-    ),
-  );
+  const tasks = new Map(plan.tasks.map((task) => [task.id as string, task]));
+  const isDone = (id: string): boolean => {
+    const task = tasks.get(id);
+    if (task?.kind === 'wash') return washPassed(task, progress);
+    if (progress.ticked.has(id as EntryId)) return true;
+    // Somebody has looked at it: it was set going, though nobody ticked that.
+    return task?.kind === 'step' && task.cook === undefined && beganAt(task, progress) !== undefined;
+  };
+  return new Set(entries.filter((entry) => isDone(entry.id)).map((entry) => entry.id));
 }
 
 /** The entries still to do, in the order in which they come up: a look at its timer, everything else at its time in the plan. */

@@ -1,6 +1,5 @@
-import { ovenPhases } from '../ledger/index.ts';
+import { ovenPhases, type OvenPhases } from '../ledger/index.ts';
 import { fit } from '../fit/index.ts';
-
 import { happened, type Progress } from '../state/index.ts';
 import { fromTriangle, seeded } from '../numbers/index.ts';
 import {
@@ -12,10 +11,19 @@ import {
   endingLook,
   laterLooks,
   entryOf,
+  type TaskId,
 } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
-import { coldCavity, stepCavity, tauOf, thereInMin, type CavityAction, type CavitySpec } from './cavity.ts';
+import {
+  coldCavity,
+  stepCavity,
+  tauOf,
+  thereInMin,
+  type CavityAction,
+  type CavitySpec,
+  type CavityState,
+} from './cavity.ts';
 
 /** What an oven says of itself. Temperatures in °C on the scale of its dial; null where it does not answer, or is off. */
 export interface CavityReading {
@@ -76,83 +84,155 @@ export function rehearsedDevices(
   day: string,
   network: TaskNetwork = tasksOf(occasion, fit(occasion), plan.batches),
 ): readonly DeviceReading[] {
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
-  const { plan: real } = happened(plan, progress, nowMin);
-  const { heatOf } = ovenPhases(plan);
+  const rehearsed: Rehearsed = {
+    plan,
+    real: happened(plan, progress, nowMin).plan,
+    progress,
+    nowMin,
+    day,
+    tasks: new Map(network.tasks.map((task) => [task.id, task])),
+    heatOf: ovenPhases(plan).heatOf,
+  };
   return ovensOf(occasion.kitchen).flatMap((oven, number): DeviceReading[] => {
     if (oven.racks === 0) return [];
+    const loads = loadsIn(rehearsed, number);
+    const actions = [
+      ...dialled(rehearsed, oven, number),
+      ...loads.flatMap((load) => doneWith(rehearsed, load)),
+      ...progress.faults
+        .filter(({ device }) => device === cavityDevice(number))
+        .map(({ fault, atMin }): CavityAction => ({ kind: 'fault', atMin, fault })),
+    ];
     const spec = specOf(oven);
-    const loads = plan.tasks.filter(
-      (task): task is PlannedStep =>
-        task.kind === 'step' && task.racks.length > 0 && task.oven === number && progress.ticked.has(task.id),
-    );
-    const inside = new Map<string, number>();
-    const actions: CavityAction[] = [];
-    for (const turned of plan.tasks) {
-      const tick = turned.kind === 'oven' && turned.oven === number ? progress.ticked.get(turned.id) : undefined;
-      if (tick && turned.kind === 'oven')
-        actions.push({ kind: 'dial', atMin: tick.atMin, dialC: turned.temperatureC - oven.offsetC });
-    }
-    // Its last load out, the oven is turned off.
-    const offMin = Math.max(
-      -Infinity,
-      ...real.tasks.flatMap((task) => (task.kind === 'oven' && task.oven === number ? [task.untilMin] : [])),
-    );
-    if (offMin > -Infinity) actions.push({ kind: 'dial', atMin: offMin + 1, dialC: null });
-    for (const load of loads) {
-      const inMin = progress.ticked.get(load.id)!.atMin;
-      const outMin = outAt(load, progress, inMin);
-      const task = tasks.get(load.id);
-      actions.push({
-        kind: 'in',
-        atMin: inMin,
-        load: load.id,
-        racks: load.racks.length,
-        tauMin: tauOfLoad(load, task, lotOf(day, load.id), heatOf.get(load.id)),
-      });
-      for (const look of laterLooks(load)) {
-        const seen = progress.ticked.get(entryOf(load, look));
-        if (seen) actions.push({ kind: 'door', atMin: seen.atMin });
-      }
-      if (outMin <= nowMin) actions.push({ kind: 'out', atMin: outMin, load: load.id });
-      else if (task?.step.coreC !== undefined) inside.set(load.id, load.endMin);
-    }
-    for (const { device, fault, atMin } of progress.faults)
-      if (device === cavityDevice(number)) actions.push({ kind: 'fault', atMin, fault });
     const first = Math.min(nowMin, ...actions.map((each) => each.atMin));
     const state = stepCavity(spec, coldCavity(first), actions, nowMin);
-    const silent = state.fault === 'disconnected';
-    const silentSinceMin = silent ? state.faultSinceMin : null;
-    const cavity: CavityReading = {
-      kind: 'cavity',
-      device: cavityDevice(number),
-      name: oven.name,
-      oven: number,
-      atMin: nowMin,
-      setC: silent ? null : state.dialC,
-      shownC: silent ? null : Math.round(state.shownC),
-      isHeating: !silent && state.isHeating,
-      isOpen: !silent && (state.isOpen || state.isAjar),
-      thereInMin: silent ? null : (thereInMin(spec, state) ?? null),
-      silentSinceMin,
-    };
-    const probeFault = progress.faults.filter((each) => each.device === probeDevice(number)).at(-1);
-    const probeSilent = probeFault?.fault === 'disconnected';
-    // One probe: in what is to be done next of all that has a core temperature to reach.
-    const [probed] = [...inside].sort((a, b) => a[1] - b[1]).map(([load]) => load);
-    const core = probed === undefined ? undefined : state.loads.get(probed)?.coreC;
-    const off = probeFault?.fault === 'drifting' ? -Math.min(12, (nowMin - probeFault.atMin) * 0.3) : 0;
-    const probe: ProbeReading = {
-      kind: 'probe',
-      device: probeDevice(number),
-      name: `Probe, ${oven.name.toLowerCase()}`,
-      atMin: nowMin,
-      task: probeSilent ? null : (probed ?? null),
-      coreC: probeSilent || core === undefined ? null : Math.round((core + off) * 10) / 10,
-      silentSinceMin: probeSilent ? probeFault.atMin : null,
-    };
-    return [cavity, probe];
+    return [cavityReading(oven, number, spec, state, nowMin), probeReading(rehearsed, oven, number, loads, state)];
   });
+}
+
+/** A day as its devices see it. */
+interface Rehearsed {
+  readonly plan: Plan;
+  /** With what has been at its real times. */
+  readonly real: Plan;
+  readonly progress: Progress;
+  readonly nowMin: number;
+  readonly day: string;
+  readonly tasks: ReadonlyMap<TaskId, Task>;
+  readonly heatOf: OvenPhases['heatOf'];
+}
+
+/** What was put into an oven, whether or not it is still there. */
+interface LoadIn {
+  readonly step: PlannedStep;
+  readonly task: Task | undefined;
+  readonly inMin: number;
+  /** Infinity: nobody has taken it out. */
+  readonly outMin: number;
+}
+
+const loadsIn = ({ plan, progress, tasks }: Rehearsed, number: number): readonly LoadIn[] =>
+  plan.tasks.flatMap((step): LoadIn[] => {
+    if (step.kind !== 'step' || step.racks.length === 0 || step.oven !== number) return [];
+    const inMin = progress.ticked.get(step.id)?.atMin;
+    if (inMin === undefined) return [];
+    return [{ step, task: tasks.get(step.id), inMin, outMin: outAt(step, progress, inMin) }];
+  });
+
+/** How the dial is turned: as it was ticked; its last load out, the oven is turned off. */
+function dialled({ plan, real, progress }: Rehearsed, oven: Oven, number: number): readonly CavityAction[] {
+  const turned = plan.tasks.flatMap((task): CavityAction[] => {
+    const tick = task.kind === 'oven' && task.oven === number ? progress.ticked.get(task.id) : undefined;
+    return tick && task.kind === 'oven'
+      ? [{ kind: 'dial', atMin: tick.atMin, dialC: task.temperatureC - oven.offsetC }]
+      : [];
+  });
+  const offMin = Math.max(
+    -Infinity,
+    ...real.tasks.flatMap((task) => (task.kind === 'oven' && task.oven === number ? [task.untilMin] : [])),
+  );
+  return offMin > -Infinity ? [...turned, { kind: 'dial', atMin: offMin + 1, dialC: null }] : turned;
+}
+
+/** A load put in, looked at, taken out. */
+function doneWith({ progress, nowMin, day, heatOf }: Rehearsed, load: LoadIn): readonly CavityAction[] {
+  const { step, task, inMin, outMin } = load;
+  return [
+    {
+      kind: 'in',
+      atMin: inMin,
+      load: step.id,
+      racks: step.racks.length,
+      tauMin: tauOfLoad(step, task, lotOf(day, step.id), heatOf.get(step.id)),
+    },
+    ...laterLooks(step).flatMap((look): CavityAction[] => {
+      const seen = progress.ticked.get(entryOf(step, look));
+      return seen ? [{ kind: 'door', atMin: seen.atMin }] : [];
+    }),
+    ...(outMin <= nowMin ? [{ kind: 'out' as const, atMin: outMin, load: step.id }] : []),
+  ];
+}
+
+function cavityReading(
+  oven: Oven,
+  number: number,
+  spec: CavitySpec,
+  state: CavityState,
+  nowMin: number,
+): CavityReading {
+  const named = { kind: 'cavity' as const, device: cavityDevice(number), name: oven.name, oven: number, atMin: nowMin };
+  if (state.fault === 'disconnected')
+    return {
+      ...named,
+      setC: null,
+      shownC: null,
+      isHeating: false,
+      isOpen: false,
+      thereInMin: null,
+      silentSinceMin: state.faultSinceMin,
+    };
+  return {
+    ...named,
+    setC: state.dialC,
+    shownC: Math.round(state.shownC),
+    isHeating: state.isHeating,
+    isOpen: state.isOpen || state.isAjar,
+    thereInMin: thereInMin(spec, state) ?? null,
+    silentSinceMin: null,
+  };
+}
+
+/** A probe that drifts shows less and less, in °C a minute, and so much less at most. */
+const driftCPerMin = 0.3;
+const mostDriftC = 12;
+
+/** One probe: in what is to be done next of all that has a core temperature to reach. */
+function probeReading(
+  { progress, nowMin }: Rehearsed,
+  oven: Oven,
+  number: number,
+  loads: readonly LoadIn[],
+  state: CavityState,
+): ProbeReading {
+  const named = {
+    kind: 'probe' as const,
+    device: probeDevice(number),
+    name: `Probe, ${oven.name.toLowerCase()}`,
+    atMin: nowMin,
+  };
+  const fault = progress.faults.filter((each) => each.device === named.device).at(-1);
+  if (fault?.fault === 'disconnected') return { ...named, task: null, coreC: null, silentSinceMin: fault.atMin };
+  const [probed] = loads
+    .filter(({ task, outMin }) => outMin > nowMin && task?.step.coreC !== undefined)
+    .sort((a, b) => a.step.endMin - b.step.endMin);
+  const coreC = probed && state.loads.get(probed.step.id)?.coreC;
+  const offC = fault?.fault === 'drifting' ? -Math.min(mostDriftC, (nowMin - fault.atMin) * driftCPerMin) : 0;
+  return {
+    ...named,
+    task: probed?.step.id ?? null,
+    coreC: coreC === undefined ? null : Math.round((coreC + offC) * 10) / 10,
+    silentSinceMin: null,
+  };
 }
 
 /** When a load was taken out, or is by itself; for ever where nobody has. */

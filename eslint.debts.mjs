@@ -9,7 +9,6 @@ export const manyWays = {
   'packages/core/src/audit/resources.ts': 27,
   'packages/core/src/day/played.ts': 30,
   'packages/core/src/devices/cavity.ts': 24,
-  'packages/core/src/devices/rehearsed.ts': 34,
   'packages/core/src/exposure/brought.ts': 28,
   'packages/core/src/exposure/evidence.ts': 24,
   'packages/core/src/fit/checks.ts': 22,

@@ -2,6 +2,21 @@ import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index
 import { claimsIn, sharesFree, type Claimed } from './claims.ts';
 import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
 import { joined, type Token } from './tokens.ts';
+import {
+  animalHazards,
+  flesh,
+  dairyWords,
+  plantSources,
+  standInsMayHold,
+  notTheFood,
+  meatShapes,
+  meatlessSources,
+  styleWords,
+  exemptDerivatives,
+  seedWords,
+  purposes,
+  connectors,
+} from './kindsOfWords.ts';
 
 export interface Span {
   readonly start: number;
@@ -48,202 +63,6 @@ export interface IngredientReading {
   /** `unknown` where words are not understood and nothing animal is found. */
   readonly animal: AnimalOrigin;
 }
-
-export const animalHazards: ReadonlySet<string> = new Set([
-  'meat',
-  'poultry',
-  'pork',
-  'fish',
-  'crustacean',
-  'mollusc',
-  'milk',
-  'egg',
-  'honey',
-  'gelatine',
-  'other-animal',
-]);
-const flesh: ReadonlySet<string> = new Set(['meat', 'poultry', 'pork', 'fish']);
-const dairyWords = new Set([
-  'milk',
-  'cream',
-  'butter',
-  'cheese',
-  'yogurt',
-  'yoghurt',
-  'yogourt',
-  'drink',
-  'spread',
-  'creme',
-  'custard',
-  'mayo',
-  'mayonnaise',
-  'kefir',
-  'mozzarella',
-  'cheddar',
-  'feta',
-  'parmesan',
-  'ricotta',
-  'fraiche',
-  'ghee',
-  'mylk',
-  'creamer',
-]);
-/** Plants of which stand-ins for dairy are made, besides those the word list names whole. */
-const plantSources = new Set([
-  'almond',
-  'cashew',
-  'walnut',
-  'hazelnut',
-  'macadamia',
-  'pistachio',
-  'pecan',
-  'nut',
-  'peanut',
-  'coconut',
-  'oat',
-  'rice',
-  'soy',
-  'soya',
-  'hemp',
-  'pea',
-  'flax',
-  'sunflower',
-  'seed',
-  'pumpkin',
-  'potato',
-  'tofu',
-  'cocoa',
-  'shea',
-  'apple',
-  'tigernut',
-  'quinoa',
-  'sesame',
-  'lupin',
-  'chickpea',
-  'pear',
-  'mango',
-  'cacao',
-  'body',
-  'millet',
-  'spelt',
-  'barley',
-  'bean',
-  'lentil',
-]);
-const standInsMayHold: readonly string[] = ['soy', 'tree-nut', 'coconut'];
-/** After these words a thing is only compared with, eaten by, or burnt under the food. */
-const notTheFood = new Set(['sized', 'size', 'shaped', 'shape', 'fed', 'coloured', 'colored', 'wood', 'flavourless']);
-/** Of plants, these are named for their shape; others ("bean bacon soup") may be the meat itself. */
-const meatShapes = new Set([
-  'steak',
-  'burger',
-  'meatball',
-  'wing',
-  'nugget',
-  'cutlet',
-  'rib',
-  'pulled pork',
-  'schnitzel',
-  'tartare',
-  'carpaccio',
-  'kofta',
-  'goujon',
-]);
-const meatlessSources = new Set([
-  'coconut',
-  'cauliflower',
-  'jackfruit',
-  'mushroom',
-  'tofu',
-  'soy',
-  'soya',
-  'seitan',
-  'tempeh',
-  'carrot',
-  'aubergine',
-  'eggplant',
-  'cabbage',
-  'lentil',
-  'bean',
-  'vegetable',
-  'veg',
-  'celeriac',
-  'beetroot',
-  'beet',
-  'nut',
-  'chickpea',
-  'watermelon',
-  'swede',
-  'squash',
-  'paper',
-  'portobello',
-  'quinoa',
-  'falafel',
-  'halloumi',
-  'pea',
-  'oat',
-  'potato',
-  'courgette',
-  'zucchini',
-  'plant',
-  'meatless',
-]);
-/** "Bacon-flavoured", "chicken-style": it tastes of that, and may or may not be of it. */
-const styleWords = new Set([
-  'style',
-  'flavour',
-  'flavor',
-  'flavoured',
-  'flavored',
-  'flavouring',
-  'flavoring',
-  'type',
-  'effect',
-]);
-/** Sugars made from grain, of which the grain need not be declared. @source Regulation (EU) No 1169/2011, Annex II */
-export const exemptDerivatives: ReadonlySet<string> = new Set([
-  'glucose syrup',
-  'glucose',
-  'dextrose',
-  'maltodextrin',
-  'glucose fructose syrup',
-  'dried glucose syrup',
-  'fructose glucose syrup',
-]);
-/** After bare "seeds", these say that the seeds of something else are meant. */
-const seedWords = new Set([
-  'removed',
-  'scraped',
-  'discarded',
-  'reserved',
-  'kept',
-  'out',
-  'in',
-  'of',
-  'from',
-  'only',
-  'left',
-  'and',
-  'picked',
-]);
-/** Things that are also what a cook does. */
-const purposes = new Set([
-  'glaze',
-  'dip',
-  'wrap',
-  'roll',
-  'sauce',
-  'mince',
-  'crumb',
-  'batter',
-  'ice',
-  'salt',
-  'sugar',
-  'pickle',
-  'marinade',
-]);
-/** Words that end one thing and begin the next; what "or" offers does not reach across them. */
-const connectors = new Set(['and', 'plus', 'with', 'then', 'mixed']);
 
 interface Found {
   readonly meaning: Meaning;

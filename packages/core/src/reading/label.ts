@@ -1,8 +1,6 @@
 import { claimEntries, hazardOf, type HazardId } from '../reference/index.ts';
 import {
-  animalHazards,
   animalOrigin,
-  exemptDerivatives,
   readIngredient,
   type AnimalOrigin,
   type IngredientReading,
@@ -10,6 +8,7 @@ import {
   type ReadHazard,
   type UnknownWord,
 } from './ingredient.ts';
+import { animalHazards, exemptDerivatives } from './kindsOfWords.ts';
 import { sectionsOf, type Section } from './sections.ts';
 
 export interface LabelHazard extends Omit<ReadHazard, 'level'> {

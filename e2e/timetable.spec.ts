@@ -132,10 +132,14 @@ test('equal work of two dishes is done in one go: one step in the timetable, and
   await page.getByRole('button', { name: 'In one go: Onions, sliced' }).click();
   await expect(page.getByRole('switch', { name: 'Cook Onions, sliced once' })).toBeChecked();
   await expect(page.getByRole('heading', { name: 'Could be done in one go' })).toHaveCount(0);
+  // What is cooked once stands in the amounts of a dish that takes from it.
   await page.getByRole('link', { name: /^Amounts/ }).click();
-  await expect(page.getByText('Onions, sliced').first()).toBeVisible();
+  await page.getByRole('button', { name: /^Braised red cabbage/ }).click();
+  const amounts = page.getByRole('region', { name: 'Amounts of Braised red cabbage' });
+  await expect(amounts).toBeVisible();
+  await expect(amounts.getByText(/Onions, sliced/).first()).toBeVisible();
   await page.keyboard.press('z');
-  await expect(page.getByText('Onions, sliced')).toHaveCount(0);
+  await expect(amounts.getByText(/Onions, sliced/)).toHaveCount(0);
 });
 
 test('a dishwasher is told of with its programme, can be thought away beside the plan, and taken out with one key to bring it back', async ({

@@ -11,6 +11,7 @@ import {
   type PlannedStep,
   endingLook,
   entryOf,
+  laterLooks,
 } from '../model/index.ts';
 import { planned } from '../../test-support/planned.ts';
 import { questionsAbout } from '../asking/index.ts';
@@ -207,6 +208,20 @@ describe('times learned', () => {
     );
     expect(is!.tookMin).toBe(was!.tookMin + 20);
     expect(is!.minutes).toBeGreaterThan(was!.minutes);
+  });
+
+  test('said to go in only after somebody had looked at it, it says nothing: nobody knows how long it really took', () => {
+    const bird = plan.tasks.find((task): task is PlannedStep => task.id === 'chicken.as-written.roast')!;
+    const look = entryOf(bird, laterLooks(bird)[0]!);
+    const lookedAt = whole.find(([, what]) => what.kind === 'tick' && what.entry === look)![0];
+    const late = whole.map(([at, what]): readonly [number, Happening] =>
+      what.kind === 'tick' && what.entry === bird.id ? [lookedAt + 1, what] : [at, what],
+    );
+    const learnt = (list: typeof whole) =>
+      timedOn(sunday, plan, progressOf(events(...[...list].sort((a, b) => a[0] - b[0])))).some(
+        (each) => each.recipe === chicken.recipe && each.step === 'roast',
+      );
+    expect([learnt(whole), learnt(late)]).toEqual([true, false]);
   });
 
   test('a learned time keeps what was written, goes on from there, and goes back to it', () => {

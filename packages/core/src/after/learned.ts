@@ -1,10 +1,10 @@
-import type { Progress } from '../state/index.ts';
-
+import { beganAt, type Progress } from '../state/index.ts';
 import { fit } from '../fit/index.ts';
 import {
   type DurationMin,
   type Occasion,
   type Plan,
+  type PlannedStep,
   type Recipe,
   type RecipeId,
   type Step,
@@ -42,6 +42,19 @@ export function sourceOfStep(
   return undefined;
 }
 
+/** When a step was noted to begin and to end. Undefined where one of them was not, or where it was said to be set going only after somebody had looked at it. */
+function notedTimes(
+  step: PlannedStep,
+  progress: Progress,
+): { readonly fromMin: number; readonly toMin: number } | undefined {
+  const last = endingLook(step);
+  const ticked = progress.ticked.get(step.id)?.atMin;
+  const fromMin = step.cook === undefined ? ticked : progress.begun.get(step.id);
+  const toMin = step.cook === undefined ? last && progress.ticked.get(entryOf(step, last))?.atMin : ticked;
+  if (fromMin === undefined || toMin === undefined || beganAt(step, progress) !== fromMin) return undefined;
+  return { fromMin, toMin };
+}
+
 /**
  * What a day says of the times of its recipes. Only what was noted at both ends says anything: set going and taken out at its sign, or begun
  * by hand and done. Of several batches the mean counts.
@@ -55,15 +68,9 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
   for (const task of network.tasks) {
     const inPlan = planned.get(task.id);
     if (inPlan?.kind !== 'step') continue;
-    const last = endingLook(inPlan);
-    const [fromMin, toMin] =
-      inPlan.cook === undefined
-        ? [
-            progress.ticked.get(task.id)?.atMin,
-            last === undefined ? undefined : progress.ticked.get(entryOf(inPlan, last))?.atMin,
-          ]
-        : [progress.begun.get(task.id), progress.ticked.get(task.id)?.atMin];
-    if (fromMin === undefined || toMin === undefined) continue;
+    const noted = notedTimes(inPlan, progress);
+    if (!noted) continue;
+    const { fromMin, toMin } = noted;
     const batch = batches.get(task.batch)!;
     const recipe = find(batch.recipe.id);
     const source = recipe && sourceOfStep(recipe, task.step.id, find);

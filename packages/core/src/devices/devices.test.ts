@@ -1,7 +1,7 @@
 import { demo } from '../../test-support/demo.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
 import { progressOf } from '../state/index.ts';
-import type { Happening, PlannedStep } from '../model/index.ts';
+import { entryOf, laterLooks, type Happening, type PlannedStep } from '../model/index.ts';
 import { planned } from '../../test-support/planned.ts';
 import { coldCavity, isThere, stepCavity, tauOf, thereInMin, type CavityAction } from './cavity.ts';
 import { rehearsedDevices, type CavityReading, type ProbeReading } from './rehearsed.ts';
@@ -106,6 +106,15 @@ describe('the devices of a rehearsed day', () => {
     expect(late.coreC!).toBeGreaterThan(early.coreC! + 30);
     expect(late.coreC!).toBeGreaterThan(60);
     expect(late.coreC!).toBeLessThan(100);
+  });
+
+  test('what was looked at is in it, though nobody ticked that it went in', () => {
+    const look = laterLooks(bird)[0]!;
+    const now = look.endMin + 2;
+    const noted = asPlanned(plan, now).filter(([, what]) => what.kind !== 'tick' || what.entry !== bird.id);
+    const [, probe] = rehearsedDevices(sunday, plan, progressOf(events(...noted)), now, 'a day');
+    expect(probe).toMatchObject({ task: bird.id });
+    expect(noted.some(([, what]) => what.kind === 'tick' && what.entry === entryOf(bird, look))).toBe(true);
   });
 
   test('the same events give the same readings; a fault shows, and is over when it is mended', () => {

@@ -1,6 +1,6 @@
 import { ovenPhases, type OvenPhases } from '../ledger/index.ts';
 import { fit } from '../fit/index.ts';
-import { happened, type Progress } from '../state/index.ts';
+import { beganAt, happened, type Progress } from '../state/index.ts';
 import { fromTriangle, seeded } from '../numbers/index.ts';
 import {
   ovensOf,
@@ -134,7 +134,7 @@ interface LoadIn {
 const loadsIn = ({ plan, progress, tasks }: Rehearsed, number: number): readonly LoadIn[] =>
   plan.tasks.flatMap((step): LoadIn[] => {
     if (step.kind !== 'step' || step.racks.length === 0 || step.oven !== number) return [];
-    const inMin = progress.ticked.get(step.id)?.atMin;
+    const inMin = beganAt(step, progress);
     if (inMin === undefined) return [];
     return [{ step, task: tasks.get(step.id), inMin, outMin: outAt(step, progress, inMin) }];
   });

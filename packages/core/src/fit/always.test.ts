@@ -1,19 +1,10 @@
 import * as fc from 'fast-check';
 import * as v from 'valibot';
+import { avoids, evidenceOf, guest, lines, verdict } from '../../test-support/judging.ts';
 import { line, noTrace } from '../../test-support/small.ts';
 import { foods, hazards } from '../reference/index.ts';
-import { Guest, IngredientLine, type LabelRecord, type Strictness } from '../model/index.ts';
-import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
-import { judge, type Verdict } from './verdict.ts';
-
-const guest = (...needs: unknown[]) => v.parse(Guest, { id: 'g', name: 'Gwen', needs });
-const avoids = (hazard: string, strictness: Strictness) => guest({ id: 'n', kind: 'hazard', hazard, strictness });
-const lines = (...names: (string | undefined)[]) =>
-  names.map((food, i) => v.parse(IngredientLine, line(`l${i}`, food)));
-const evidenceOf = (all: readonly IngredientLine[], labels: readonly LabelRecord[] = []) =>
-  all.flatMap((each) => lineEvidence(each, knowledgeOf({ labels: [...labels], ownFoods: [], date: '2026-12-21' })));
-const verdict = (who: Guest, ...names: (string | undefined)[]): Verdict =>
-  judge(who, evidenceOf(lines(...names))).verdict;
+import { IngredientLine, type Guest, type Strictness } from '../model/index.ts';
+import { judge } from './verdict.ts';
 
 describe('what must always hold', () => {
   const rank = { clear: 0, check: 1, conflict: 2 };

@@ -1,14 +1,13 @@
 import * as v from 'valibot';
 import { id } from '../../test-support/id.ts';
+import { diet, guest } from '../../test-support/judging.ts';
 import type { Evidence, Level, Subject } from '../exposure/index.ts';
 import { Guest, type Strictness } from '../model/index.ts';
 import { judge, type Settles, type Verdict } from './verdict.ts';
 
 /** The rules of a verdict as a table of their own: one ground, one need, what is said of it and what would settle it. */
-const guest = (...needs: object[]) => v.parse(Guest, { id: 'g', name: 'Gwen', needs });
 const hazardNeed = (hazard: string, strictness: Strictness, more: object = {}) =>
   guest({ id: 'n', kind: 'hazard', hazard, strictness, ...more });
-const dietNeed = (diet: string, strictness: Strictness) => guest({ id: 'n', kind: 'diet', diet, strictness });
 const foodNeed = (food: string, strictness: Strictness) => guest({ id: 'n', kind: 'food', food, strictness });
 const familyNeed = (family: string, strictness: Strictness) => guest({ id: 'n', kind: 'family', family, strictness });
 
@@ -56,8 +55,8 @@ describe('how sure a ground is, against how strict a need is', () => {
     ['vegan', 'not-ingredient', ['conflict', 'clear', 'check', 'clear']],
     ['vegan', 'no-trace', ['conflict', 'conflict', 'check', 'check']],
     ['vegan', 'prefers-not', ['clear', 'clear', 'clear', 'clear']],
-  ] as const)('a way of eating: %s, %s', (diet, strictness, verdicts) => {
-    expect(levels.map((level) => said(dietNeed(diet, strictness), hazard('egg', level)).verdict)).toEqual(verdicts);
+  ] as const)('a way of eating: %s, %s', (name, strictness, verdicts) => {
+    expect(levels.map((level) => said(diet(name, strictness), hazard('egg', level)).verdict)).toEqual(verdicts);
   });
 
   test.each([
@@ -72,9 +71,9 @@ describe('how sure a ground is, against how strict a need is', () => {
   });
 
   test('to a way of eating neither a trace nor what is carried over of a relative matters; that it may hold some does', () => {
-    const meat = (level: Level) => said(dietNeed('no-pork', 'not-ingredient'), hazard('meat', level)).verdict;
+    const meat = (level: Level) => said(diet('no-pork', 'not-ingredient'), hazard('meat', level)).verdict;
     expect(levels.map(meat)).toEqual(['check', 'clear', 'check', 'clear']);
-    expect(said(dietNeed('no-pork', 'prefers-not'), hazard('meat', 'contained')).verdict).toBe('clear');
+    expect(said(diet('no-pork', 'prefers-not'), hazard('meat', 'contained')).verdict).toBe('clear');
   });
 
   test('a group that is lifted is only judged by itself', () => {

@@ -1,4 +1,4 @@
-import { hazardOf, membersOf, type HazardId } from '../reference/index.ts';
+import { dietOf, hazardOf, membersOf, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import type { Evidence } from '../exposure/index.ts';
 import type { LabelRecord } from '../model/index.ts';
@@ -10,25 +10,10 @@ export interface NameFault {
   readonly words: string;
 }
 
-const animal: readonly string[] = [
-  'meat',
-  'poultry',
-  'pork',
-  'fish',
-  'crustacean',
-  'mollusc',
-  'gelatine',
-  'other-animal',
-  'milk',
-  'egg',
-  'honey',
-];
-const flesh: readonly string[] = ['meat', 'poultry', 'pork', 'fish', 'crustacean', 'mollusc', 'gelatine'];
-
 const group = (id: string): readonly string[] => [id, ...membersOf(id as HazardId)];
 const promises: Readonly<Record<string, readonly string[]>> = {
-  vegan: animal,
-  vegetarian: flesh,
+  vegan: dietOf('vegan').avoids,
+  vegetarian: dietOf('vegetarian').avoids,
   'gluten-free': group('gluten'),
   'wheat-free': ['wheat'],
   'dairy-free': ['milk'],

@@ -1,19 +1,9 @@
 import * as v from 'valibot';
-import { line, noTrace } from '../../test-support/small.ts';
-import { Guest, IngredientLine, LabelRecord, type Strictness } from '../model/index.ts';
-import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
+import { avoids, diet, evidenceOf, guest, lines, verdict } from '../../test-support/judging.ts';
+import { noTrace } from '../../test-support/small.ts';
+import { LabelRecord, type Guest, type Strictness } from '../model/index.ts';
 import { judge, type Verdict } from './verdict.ts';
 
-const guest = (...needs: unknown[]) => v.parse(Guest, { id: 'g', name: 'Gwen', needs });
-const avoids = (hazard: string, strictness: Strictness) => guest({ id: 'n', kind: 'hazard', hazard, strictness });
-const diet = (name: string, strictness: Strictness = 'not-ingredient') =>
-  guest({ id: 'n', kind: 'diet', diet: name, strictness });
-const lines = (...names: (string | undefined)[]) =>
-  names.map((food, i) => v.parse(IngredientLine, line(`l${i}`, food)));
-const evidenceOf = (all: readonly IngredientLine[], labels: readonly LabelRecord[] = []) =>
-  all.flatMap((each) => lineEvidence(each, knowledgeOf({ labels: [...labels], ownFoods: [], date: '2026-12-21' })));
-const verdict = (who: Guest, ...names: (string | undefined)[]): Verdict =>
-  judge(who, evidenceOf(lines(...names))).verdict;
 const label = (food: string, contains: string[], mayContain: string[], more: object = {}) =>
   v.parse(LabelRecord, { food, product: 'Packet', readOn: '2026-11-01', contains, mayContain, ...more });
 

@@ -1,18 +1,9 @@
+import { dietOf } from '../reference/index.ts';
+
 /** Words that say how another word of an ingredient is meant. */
 
-export const animalHazards: ReadonlySet<string> = new Set([
-  'meat',
-  'poultry',
-  'pork',
-  'fish',
-  'crustacean',
-  'mollusc',
-  'milk',
-  'egg',
-  'honey',
-  'gelatine',
-  'other-animal',
-]);
+/** What comes of an animal: all that a vegan leaves out. */
+export const animalHazards: ReadonlySet<string> = new Set(dietOf('vegan').avoids);
 export const flesh: ReadonlySet<string> = new Set(['meat', 'poultry', 'pork', 'fish']);
 export const dairyWords = new Set([
   'milk',

@@ -4,7 +4,9 @@ import { warmHelpers } from './warm.ts';
 
 const workers = warmHelpers(() => {
   const worker = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
-  return { planner: wrap<Planner>(worker), terminate: () => worker.terminate() };
+  let isBroken = false;
+  worker.addEventListener('error', () => (isBroken = true));
+  return { planner: wrap<Planner>(worker), terminate: () => worker.terminate(), isBroken: () => isBroken };
 });
 
 /** Starts a planner ahead of the first work for it: it takes a while to load. */

@@ -1,9 +1,21 @@
 import { warmHelpers } from './warm.ts';
 
 function started() {
-  const list: { readonly name: number; ended: boolean; terminate: () => void }[] = [];
+  const list: {
+    readonly name: number;
+    ended: boolean;
+    broken: boolean;
+    terminate: () => void;
+    isBroken: () => boolean;
+  }[] = [];
   const helpers = warmHelpers(() => {
-    const helper = { name: list.length, ended: false, terminate: () => (helper.ended = true) };
+    const helper = {
+      name: list.length,
+      ended: false,
+      broken: false,
+      terminate: () => (helper.ended = true),
+      isBroken: (): boolean => helper.broken,
+    };
     list.push(helper);
     return helper;
   });
@@ -47,4 +59,15 @@ test('one is made ready, and not two', () => {
   warm();
   expect(list).toHaveLength(1);
   expect(lease().helper.name).toBe(0);
+});
+
+test('one that could not be loaded is nobody’s: neither taken from those that stand ready, nor left to the next', () => {
+  const { list, warm, lease } = started();
+  warm();
+  list[0]!.broken = true;
+  const second = lease();
+  expect(second.helper.name).toBe(1);
+  list[1]!.broken = true;
+  second.done();
+  expect(lease().helper.name).toBe(2);
 });

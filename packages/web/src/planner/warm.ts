@@ -1,6 +1,8 @@
 /** What runs beside the screen and can be ended. */
 interface Helper {
   readonly terminate: () => void;
+  /** It could not be loaded, or fell over: nobody else is given it. */
+  readonly isBroken: () => boolean;
 }
 
 /** A helper taken for one piece of work: given back when that is done, or ended in the middle of it. */
@@ -20,13 +22,14 @@ export interface WarmHelpers<T extends Helper> {
 /** Helpers that are slow to start, of which one is kept ready: whoever is done with one leaves it to the next. */
 export function warmHelpers<T extends Helper>(start: () => T): WarmHelpers<T> {
   let ready: T | undefined;
+  const sound = () => (ready?.isBroken() ? undefined : ready);
   const warm = () => {
-    ready ??= start();
+    ready = sound() ?? start();
   };
   return {
     warm,
     lease: () => {
-      const helper = ready ?? start();
+      const helper = sound() ?? start();
       ready = undefined;
       let isOver = false;
       const once = (end: () => void) => () => {
@@ -37,7 +40,7 @@ export function warmHelpers<T extends Helper>(start: () => T): WarmHelpers<T> {
       return {
         helper,
         done: once(() => {
-          if (ready) helper.terminate();
+          if (sound()) helper.terminate();
           else ready = helper;
         }),
         // Whoever stops one is likely to want another soon.

@@ -65,7 +65,8 @@ export function dayLink(id: string, device: string, keep: Keep, known: KnownDay,
   let sending = false;
   let clock: { readonly said: DayClock | undefined; readonly at: number } = { said: undefined, at: 0 };
   let state: Day | null | undefined;
-  let events: { readonly of: RunningDay['events']; readonly waiting: typeof waiting; readonly all: Day['events'] };
+  let events:
+    { readonly of: RunningDay['events']; readonly waiting: typeof waiting; readonly all: Day['events'] } | undefined;
   let leave: (() => void) | undefined;
   let hush: (() => void) | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;

@@ -7,6 +7,7 @@ import { auditOven } from './oven.ts';
 import { auditPins } from './pins.ts';
 import { replayResidues, type SurfaceState } from './residues.ts';
 import { auditResources } from './resources.ts';
+import { auditStanding } from './standing.ts';
 import { auditTiming } from './timing.ts';
 
 export interface AuditReport {
@@ -41,6 +42,7 @@ export function audit(occasion: Occasion, plan: Plan): AuditReport {
   const findings = [
     ...stale,
     ...auditTiming(facts),
+    ...auditStanding(facts),
     ...auditResources(facts),
     ...auditLooks(facts),
     ...auditOven(facts, replay),

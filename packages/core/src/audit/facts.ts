@@ -12,6 +12,7 @@ import type {
   ResidueMark,
   Step,
   StepId,
+  TaskId,
 } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
@@ -68,10 +69,25 @@ function doneThisWay(written: Step, task: PlannedStep): Step | undefined {
   };
 }
 
+/** What the plan puts into the fridge stands there while it goes by itself. */
+const inItsPlace = (step: Step | undefined, { inFridge }: PlannedStep): Step | undefined =>
+  step && inFridge && step.hands === 'off' && !step.oven && !step.burner && !step.cold
+    ? { ...step, cold: 'fridge' }
+    : step;
+
+/** Food that is put into the fridge after a step, and taken out for others. */
+export interface RestFacts {
+  readonly task: PlannedStep;
+  readonly after: StepFacts;
+  /** For which step it, or some of it, is taken out, and when; `table`: it is served. */
+  readonly takes: readonly { readonly before: TaskId | 'table'; readonly look: PlannedStep['looks'][number] }[];
+}
+
 export interface Facts {
   readonly occasion: Occasion;
   readonly batches: ReadonlyMap<string, BatchFacts>;
   readonly steps: readonly StepFacts[];
+  readonly rests: readonly RestFacts[];
   readonly washes: readonly PlannedWash[];
   readonly ovens: readonly PlannedOven[];
   /** Batch and step names that the plan has but the occasion has not. */
@@ -176,25 +192,47 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       vessel,
     });
   }
-  const steps: StepFacts[] = [];
-  for (const task of plan.tasks) {
-    if (task.kind !== 'step') continue;
-    const batch = batches.get(task.batch);
-    const written = batch?.recipe.steps.find((each) => each.id === task.step);
-    const step = written && doneThisWay(written, task);
-    if (batch && step) steps.push({ task, batch, step, written });
-    else strangers.push(`step ${task.id}`);
-  }
+  const steps = stepsOf(plan, batches, strangers);
   return {
     occasion,
     batches,
     steps,
+    rests: restsOf(plan, steps, strangers),
     washes: plan.tasks.filter((task) => task.kind === 'wash'),
     ovens: plan.tasks.filter((task) => task.kind === 'oven'),
     strangers,
     unlike,
     eaten,
   };
+}
+
+/** The planned steps of recipes; one that no recipe has, or not in that way, is a stranger. */
+function stepsOf(plan: Plan, batches: ReadonlyMap<string, BatchFacts>, strangers: string[]): StepFacts[] {
+  return plan.tasks.flatMap((task): StepFacts[] => {
+    if (task.kind !== 'step' || task.rest) return [];
+    const batch = batches.get(task.batch);
+    const written = batch?.recipe.steps.find((each) => each.id === task.step);
+    const step = written && inItsPlace(doneThisWay(written, task), task);
+    if (batch && step) return [{ task, batch, step, written }];
+    strangers.push(`step ${task.id}`);
+    return [];
+  });
+}
+
+/** What the plan puts into the fridge in between; what it does not tell rightly is a stranger. */
+function restsOf(plan: Plan, steps: readonly StepFacts[], strangers: string[]): RestFacts[] {
+  return plan.tasks.flatMap((task): RestFacts[] => {
+    if (task.kind !== 'step' || !task.rest) return [];
+    const { after: afterId, before } = task.rest;
+    const after = steps.find((step) => step.task.id === afterId);
+    const [, ...takes] = task.looks;
+    const isKnown = before.every((id) => id === 'table' || steps.some((step) => step.task.id === id));
+    if (!after || !isKnown || takes.length !== before.length || task.units.length > 0 || task.racks.length > 0) {
+      strangers.push(`rest ${task.id}`);
+      return [];
+    }
+    return [{ task, after, takes: before.map((id, at) => ({ before: id, look: takes[at]! })) }];
+  });
 }
 
 interface PartPlace {
@@ -308,6 +346,10 @@ export function leastMin({ step, batch, written, task }: StepFacts): number {
       : 1;
   return Math.max(1, Math.floor(step.durationMin.least * Math.min(1, grow) * bent));
 }
+
+/** When a step is over: what stands cold may be left there for longer than it needs. */
+export const endOf = ({ task, step }: StepFacts): number =>
+  step.cold === undefined ? task.endMin : Math.min(task.endMin, task.startMin + step.durationMin.likely);
 
 /** "14:05" for a moment of the occasion; a day sign where it is another day. */
 export function clock(occasion: Occasion, moment: number): string {

@@ -9,6 +9,12 @@ export const rulesOfAudit = {
   'too-short': 'No step is given less than its least time.',
   order: 'Steps follow each other as the recipe says, with its least waits.',
   'waits-too-long': 'Nothing waits longer than the recipe allows.',
+  'raw-wait': 'Raw flesh, fish and egg stand in the room only while hands are on them, and minutes besides.',
+  'warm-wait':
+    'Nothing that spoils stands in the room for more than two hours in all, from the heat or the packet to the next heat or the plate.',
+  'cold-wait': 'Nothing waits in the fridge for longer than it keeps.',
+  reheat: 'What was cooked, chilled and is served hot is heated through again.',
+  hold: 'What is served hot comes from the heat no longer ago than it holds.',
   late: 'Every dish is ready when its course is served.',
   'stands-too-long': 'No finished dish stands longer than it can.',
   kit: 'Every step has the kit it needs, and food keeps the piece it is in.',

@@ -1,13 +1,13 @@
 import { rules } from '../reference/index.ts';
 import { endLook, startLook, type Look, type PlannedStep } from '../model/index.ts';
-import { clock, named, type Facts, type StepFacts } from './facts.ts';
+import { clock, named, type Facts, type RestFacts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 type PlannedLook = PlannedStep['looks'][number];
 
 /** Whether somebody sets going what goes by itself, comes to it as its recipe says and when it says, and takes off or out what is hot. */
 export function auditLooks(facts: Facts): Finding[] {
-  return facts.steps.flatMap((each): Finding[] => {
+  const found = facts.steps.flatMap((each): Finding[] => {
     const said = each.step.hands === 'on' ? notWanted(each) : looksOf(each);
     return said.map(({ code, what }) => ({
       code,
@@ -16,6 +16,41 @@ export function auditLooks(facts: Facts): Finding[] {
       guests: [],
     }));
   });
+  return [...found, ...facts.rests.flatMap((rest) => handlingOf(facts, rest))];
+}
+
+/** Somebody puts it into the fridge when it is there from, and takes it out for each that needs it, by the end at the last; each takes a minute. */
+function handlingOf({ occasion }: Facts, { task, after, takes }: RestFacts): readonly Finding[] {
+  const [put] = task.looks;
+  const last = takes.at(-1)!.look;
+  const said = (code: 'look' | 'look-time', what: string): Finding => ({
+    code,
+    message: `What is made in ${named(occasion, after)} and stands in the fridge: ${what}.`,
+    tasks: [task.id],
+    guests: [],
+  });
+  const found: Finding[] = [];
+  if (!put || put.look !== startLook || last.look !== endLook)
+    found.push(said('look', 'nobody puts it there, or takes out the last of it'));
+  for (const { what, startMin, endMin } of task.looks)
+    if (endMin - startMin < rules.coldHandlingMin) found.push(said('look-time', `“${what}” has no time`));
+  if (put && put.startMin !== task.startMin)
+    found.push(
+      said(
+        'look-time',
+        `it is put there at ${clock(occasion, put.startMin)} and is there from ${clock(occasion, task.startMin)}`,
+      ),
+    );
+  if (last.endMin !== task.endMin)
+    found.push(
+      said(
+        'look-time',
+        `it is taken out by ${clock(occasion, last.endMin)} and is there until ${clock(occasion, task.endMin)}`,
+      ),
+    );
+  if (put && (put.startMin < after.task.endMin || takes.some(({ look }) => look.startMin < put.endMin)))
+    found.push(said('look-time', 'it is put there before it is made, or taken out before it is put there'));
+  return found;
 }
 
 interface Said {

@@ -59,7 +59,7 @@ const seeds = process.env['LUPIN_MUTATION'] ? 3 : 16;
 
 const loads = (plan: Plan) =>
   plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash' && task.machineUntilMin !== undefined);
-const steps = (plan: Plan) => plan.tasks.filter((task): task is PlannedStep => task.kind === 'step');
+const steps = (plan: Plan) => plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && !task.rest);
 /** Thrown where a plan has nothing of the kind that is to be broken. */
 const nothing = new Error('nothing to break');
 function pick<T>(list: readonly T[], roll: (sides: number) => number): T {
@@ -532,10 +532,18 @@ const mutations: Readonly<Record<string, Mutant>> = {
   'somebody washes up who leaves that to others': raising('chore', (plan, occasion, roll) => {
     const leaves = occasion.kitchen.cooks.find((cook) => cook.leaves.includes('washing-up'));
     if (!leaves) return false;
-    pick(
-      plan.tasks.filter((task): task is PlannedWash => task.kind === 'wash' && task.units.length > 0),
-      roll,
-    ).cook = leaves.id;
+    const startMin = -20 - 5 * roll(40);
+    const unit = pick(occasion.kitchen.kit, roll);
+    plan.tasks.push({
+      kind: 'wash',
+      id: id('wash-99'),
+      startMin,
+      endMin: startMin + unit.washMin + 1,
+      cook: leaves.id,
+      units: [unit.id],
+      hands: true,
+      because: [],
+    });
     return true;
   }),
   'wood is washed': raising('wash-in-vain', (plan, occasion, roll) => {

@@ -1,4 +1,4 @@
-import { clock, doing, linksOf, named, type Facts, type StepFacts } from './facts.ts';
+import { clock, doing, endOf, linksOf, named, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** Whether everything the cook has fixed is as they fixed it. A pin on a task that is no longer there holds nothing. */
@@ -13,7 +13,7 @@ export function auditPins(facts: Facts): Finding[] {
       wrong.push(`was fixed to ${clock(occasion, pin.startsAtMin)}`);
     if (pin.notBeforeMin !== undefined && task.startMin < pin.notBeforeMin)
       wrong.push(`was not to begin before ${clock(occasion, pin.notBeforeMin)}`);
-    if (pin.endsByMin !== undefined && task.endMin > pin.endsByMin)
+    if (pin.endsByMin !== undefined && endOf(each) > pin.endsByMin)
       wrong.push(`was to be done by ${clock(occasion, pin.endsByMin)}`);
     const hands = [...(task.cook ? [task.cook] : []), ...task.looks.map((point) => point.cook)];
     if (pin.cook !== undefined && hands.some((cook) => cook !== pin.cook)) wrong.push('was given to another cook');
@@ -35,17 +35,17 @@ export function auditPins(facts: Facts): Finding[] {
 }
 
 /** Whether something that follows a step, or the table, has less to spare than was asked for and than its food can wait. */
-function shortOf(facts: Facts, { task, batch }: StepFacts, spareMin: number): boolean {
+function shortOf(facts: Facts, each: StepFacts, spareMin: number): boolean {
+  const { task, batch } = each;
+  const endMin = endOf(each);
   let followed = false;
   for (const later of facts.steps) {
     for (const link of linksOf(later.batch.recipe, later.written)) {
       if (doing(facts, later.batch, link.step)?.task.id !== task.id) continue;
       followed = true;
-      if (later.task.startMin - task.endMin < Math.min(link.leastMin + spareMin, link.mostMin ?? Infinity)) return true;
+      if (later.task.startMin - endMin < Math.min(link.leastMin + spareMin, link.mostMin ?? Infinity)) return true;
     }
   }
-  const course = facts.occasion.courses.find((each) => each.id === batch.dish.course);
-  return (
-    !followed && course !== undefined && course.offsetMin - task.endMin < Math.min(spareMin, batch.recipe.hold.mostMin)
-  );
+  const course = facts.occasion.courses.find((one) => one.id === batch.dish.course);
+  return !followed && course !== undefined && course.offsetMin - endMin < Math.min(spareMin, batch.recipe.hold.mostMin);
 }

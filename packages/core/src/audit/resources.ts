@@ -182,6 +182,15 @@ function auditCooks(facts: Facts): Finding[] {
         `“${point.what}” at ${clock(occasion, point.startMin)}, for ${what}`,
       );
   }
+  for (const { task, after } of facts.rests)
+    for (const point of task.looks)
+      note(
+        point.cook,
+        point.startMin,
+        point.endMin,
+        task.id,
+        `“${point.what}” at ${clock(occasion, point.startMin)}, after ${named(occasion, after)}`,
+      );
   for (const wash of facts.washes)
     note(wash.cook, wash.startMin, wash.endMin, wash.id, `a wash at ${clock(occasion, wash.startMin)}`);
   for (const [cook, list] of spans) {
@@ -332,14 +341,16 @@ function auditCold(facts: Facts, where: 'fridge' | 'freezer'): Finding[] {
   const { occasion } = facts;
   const places = where === 'fridge' ? occasion.kitchen.fridgePlaces : occasion.kitchen.freezerPlaces;
   if (places === undefined) return [];
-  const cold = facts.steps.filter((each) => each.step.cold === where);
+  const cold = [
+    ...facts.steps.flatMap(({ task, step }) =>
+      step.cold === where ? [{ task, places: Math.max(1, step.kit.filter((use) => use.as !== undefined).length) }] : [],
+    ),
+    ...(where === 'fridge' ? facts.rests.map(({ task }) => ({ task, places: 1 })) : []),
+  ];
   for (const each of cold) {
     const at = each.task.startMin;
     const together = cold.filter((other) => other.task.startMin <= at && other.task.endMin > at);
-    const taken = together.reduce(
-      (sum, { step }) => sum + Math.max(1, step.kit.filter((use) => use.as !== undefined).length),
-      0,
-    );
+    const taken = together.reduce((sum, { places }) => sum + places, 0);
     if (taken > places)
       return [
         {

@@ -1,5 +1,5 @@
 import type { Facts, StepFacts } from './facts.ts';
-import { allDoing, clock, doing, leastMin, linksOf, named } from './facts.ts';
+import { allDoing, clock, doing, endOf, leastMin, linksOf, named } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** Names, completeness, durations, order, waits, serving. */
@@ -33,7 +33,7 @@ export function auditTiming(facts: Facts): Finding[] {
     for (const link of linksOf(batch.recipe, step)) {
       const before = doing(facts, batch, link.step);
       if (!before) continue;
-      const wait = task.startMin - before.task.endMin;
+      const wait = task.startMin - endOf(before);
       if (wait < link.leastMin)
         findings.push({
           code: 'order',
@@ -99,7 +99,7 @@ function serving({ occasion }: Facts, each: StepFacts): Finding[] {
         guests: [],
       },
     ];
-  const stands = course.offsetMin - task.endMin;
+  const stands = course.offsetMin - endOf(each);
   if (stands > batch.recipe.hold.mostMin)
     return [
       {

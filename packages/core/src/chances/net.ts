@@ -1,8 +1,16 @@
 import { rules } from '../reference/index.ts';
 import { ledgerOf, type OvenPhases, type WaitsFor } from '../ledger/index.ts';
-import { inTime, type BatchId, type Occasion, type Plan, type PlannedTask, type TaskId } from '../model/index.ts';
+import {
+  inTime,
+  type BatchId,
+  type Occasion,
+  type Plan,
+  type PlannedStep,
+  type PlannedTask,
+  type TaskId,
+} from '../model/index.ts';
 import type { Range } from '../numbers/index.ts';
-import { inKit, wayOf, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
+import { tasksById, inKit, wayOf, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
 
 /** What must have ended before something begins, and how long before. */
 export interface Wait {
@@ -64,7 +72,7 @@ export interface DayNet {
 export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phases?: OvenPhases): DayNet {
   const planned = inTime(plan.tasks);
   const number = new Map(planned.map((task, index) => [task.id, index]));
-  const known = new Map(network.tasks.map((task) => [task.id, task]));
+  const known = tasksById(network);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const steps = planned.filter((task) => task.kind === 'step');
   const waits = planned.map((): Wait[] => []);
@@ -74,6 +82,12 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
       if (first !== undefined) waits[number.get(step.id)!]!.push({ piece: first, leastMin, because: 'recipe' });
     }
   }
+  for (const rest of steps)
+    for (const before of rest.rest?.before ?? []) {
+      const next = before === 'table' ? undefined : number.get(before);
+      if (next !== undefined)
+        waits[next]!.push({ piece: number.get(rest.id)!, leastMin: 1, fromStart: true, because: 'recipe' });
+    }
   for (const { first, second, ...wait } of ledgerOf(occasion, network, plan, phases).waits)
     waits[number.get(second)!]!.push({ piece: number.get(first)!, ...wait });
   const cookNumber = (id: string | undefined) => occasion.kitchen.cooks.findIndex((cook) => cook.id === id);
@@ -88,7 +102,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
       cook: task.kind === 'oven' ? -1 : cookNumber(task.cook),
       calls:
         task.kind === 'step'
-          ? task.looks.map((look) => ({
+          ? callsTo(task).map((look) => ({
               cook: cookNumber(look.cook),
               takesMin: look.endMin - look.startMin,
               share: (look.startMin - task.startMin) / Math.max(1, task.endMin - task.startMin),
@@ -113,6 +127,9 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
   };
 }
 
+/** When somebody comes to it; what is put away is taken out when it is wanted, whenever that is. */
+const callsTo = (task: PlannedStep): PlannedStep['looks'] => (task.rest ? task.looks.slice(0, 1) : task.looks);
+
 function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMap<BatchId, Batch>): Range {
   const planned = task.endMin - task.startMin;
   const times = (varies: Range): Range => ({
@@ -126,6 +143,8 @@ function rangeOf(task: PlannedTask, known: Task | undefined, batches: ReadonlyMa
     case 'oven':
       return times(rules.ovenHeatingVaries);
     case 'step': {
+      // What is put away can be taken out again at once.
+      if (task.rest) return { least: 1, likely: 1, most: 1 };
       const way = known && wayOf(known, task);
       if (!known || !way) return { least: planned, likely: planned, most: planned };
       const { minutes } = inKit(known, batches.get(known.batch)!, task);

@@ -290,7 +290,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   const ovens = ovensOf(occasion.kitchen);
   const { heatOf } = ovenPhases(plan);
   const entries: RunSheetEntry[] = [];
-  for (const task of network.tasks) {
+  for (const task of [...network.tasks, ...network.rests]) {
     const batch = batches.get(task.batch)!;
     const entry = stepEntry(occasion, plan, task, batch, batches, network.tasks, heatOf);
     if (!entry) continue;

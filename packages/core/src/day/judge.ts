@@ -36,8 +36,11 @@ function isPast({ code, tasks, guests }: Finding, { done, running, assumed }: St
   const isPlate = ofPlates.has(code) && guests.length > 0;
   // What is only taken to be in hand may not have been begun: no plate is lost on an assumption.
   const over = (task: TaskId) => done.has(task) || (running.has(task) && !(isPlate && assumed?.has(task)));
-  return tasks.length > 0 && (tasks.every(over) || (code === 'waits-too-long' && done.has(tasks[0]!)));
+  return tasks.length > 0 && (tasks.every(over) || (waiting.has(code) && done.has(tasks[0]!)));
 }
+
+/** What food is said to do between two tasks. */
+const waiting: ReadonlySet<FindingCode> = new Set(['waits-too-long', 'raw-wait', 'warm-wait']);
 
 /** Holds a day in the middle of it against its occasion: what the audit finds, parted into what has been and what is to come. */
 export function judgeDay(occasion: Occasion, standpoint: Standpoint): DayJudgement {

@@ -8,15 +8,18 @@ import {
   type CourseId,
   type Occasion,
   type Plan,
+  type PlannedStep,
+  type PlannedTask,
   type PlannedWash,
   type TaskId,
   type BatchId,
+  endLook,
   moreTasks,
   inTime,
 } from '../model/index.ts';
 import { planningRest } from '../plan/index.ts';
 import type { Standpoint } from '../state/index.ts';
-import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { tasksById, tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { stepChanges, type StepChange } from '../whatif/index.ts';
 import { judgeDay, withoutPlates, type DayJudgement, type LostPlate } from './judge.ts';
 import { shifted } from './shift.ts';
@@ -210,11 +213,30 @@ function* newOrder(
 function withoutGone(occasion: Occasion, standpoint: Standpoint): Standpoint {
   const { plan, done, running } = standpoint;
   const network = tasksOf(occasion, fit(occasion), plan.batches);
-  const wanted = new Set(network.tasks.map((task) => task.id));
-  const tasks = plan.tasks.filter(
-    (task) => task.kind !== 'step' || wanted.has(task.id) || done.has(task.id) || running.has(task.id),
-  );
+  const wanted = new Set(tasksById(network).keys());
+  const isThere = (id: TaskId) => wanted.has(id) || done.has(id) || running.has(id);
+  const tasks = plan.tasks.flatMap((task): readonly PlannedTask[] => {
+    if (task.kind !== 'step') return [task];
+    if (task.rest) return takenBy(task, isThere);
+    return isThere(task.id) ? [task] : [];
+  });
   return { ...standpoint, plan: { ...plan, tasks } };
+}
+
+/** What is put away, for those that still take it out; none: it is left out. */
+function takenBy(task: PlannedStep, isThere: (id: TaskId) => boolean): readonly PlannedStep[] {
+  const { after, before } = task.rest!;
+  if (!isThere(after)) return [];
+  const kept = before.flatMap((id, at) => (id === 'table' || isThere(id) ? [{ id, look: task.looks[at + 1]! }] : []));
+  if (kept.length === before.length) return [task];
+  const last = kept.at(-1);
+  if (!last) return [];
+  const looks = [
+    ...task.looks.slice(0, 1),
+    ...kept.slice(0, -1).map(({ look }) => look),
+    { ...last.look, look: endLook },
+  ];
+  return [{ ...task, endMin: last.look.endMin, looks, rest: { after, before: kept.map(({ id }) => id) } }];
 }
 
 /** The day without what is only taken to be in hand: where that would cost a plate, it can still wait. */
@@ -335,7 +357,13 @@ const isDone = ({ plan, done }: Standpoint, batch: BatchId): boolean =>
   plan.tasks.every((task) => task.kind !== 'step' || task.batch !== batch || done.has(task.id));
 
 /** What a recipe would rather not, and a late day may have to: food that stands longer. It is said, and weighed. */
-export const patienceCodes: ReadonlySet<FindingCode> = new Set(['waits-too-long', 'stands-too-long']);
+export const patienceCodes: ReadonlySet<FindingCode> = new Set([
+  'waits-too-long',
+  'stands-too-long',
+  'hold',
+  'raw-wait',
+  'warm-wait',
+]);
 
 /** The occasion with every course that is not on the table yet so many minutes later. */
 function served(occasion: Occasion, network: TaskNetwork, standpoint: Standpoint, minutes: number): Occasion {

@@ -8,8 +8,12 @@ import {
   type Occasion,
   type Plan,
   type PlannedOven,
+  type PlannedStep,
   type PlannedTask,
+  type TaskId,
 } from '../model/index.ts';
+import { withTakers } from '../plan/index.ts';
+import { rules } from '../reference/index.ts';
 import { heatAt, minutesTo, type Standpoint } from '../state/index.ts';
 import { wayOf, type TaskNetwork } from '../tasks/index.ts';
 
@@ -57,13 +61,27 @@ export function shifted(
   const work: Work = { occasion, network, standpoint, net, tasks, delayMin };
   const places = withoutLongWaits(work);
   const at = new Map(net.pieces.map((piece, index) => [piece.id, places[index]!]));
+  const { done, running } = standpoint;
   return {
     plan: {
       ...plan,
       tasks: inTime(
-        keptHot(
-          work,
-          plan.tasks.map((task) => movedTo(task, at.get(task.id)!.start, at.get(task.id)!.end)),
+        withTakers(
+          occasion,
+          keptHot(
+            work,
+            plan.tasks.map((task) => {
+              const { start, end } = at.get(task.id)!;
+              return task.kind === 'step' && task.rest && !done.has(task.id)
+                ? restMoved(
+                    task,
+                    running.has(task.id) ? task.startMin : start,
+                    (id) => (at.get(id)?.start ?? 0) - (byId.get(id)?.startMin ?? 0),
+                  )
+                : movedTo(task, start, end);
+            }),
+          ),
+          (id) => done.has(id),
         ),
       ),
     },
@@ -71,6 +89,17 @@ export function shifted(
       net.outcomes.map((outcome) => [outcome.batch, Math.max(0, places[outcome.piece]!.end - outcome.atMin)]),
     ),
   };
+}
+
+/** What is put away goes there when it is done, and is taken out as long before each that follows as it was to be. */
+function restMoved(task: PlannedStep, startMin: number, laterBy: (id: TaskId) => number): PlannedStep {
+  const by = startMin - task.startMin;
+  const looks = task.looks.map((look, at) => {
+    const before = at === 0 ? undefined : task.rest!.before[at - 1];
+    const moved = at === 0 ? by : before === undefined || before === 'table' ? 0 : laterBy(before);
+    return { ...look, startMin: look.startMin + moved, endMin: look.endMin + moved };
+  });
+  return { ...task, startMin, endMin: Math.max(startMin + 1, ...looks.map((look) => look.endMin)), looks };
 }
 
 const stands = ({ done, running }: Standpoint, piece: Piece): boolean => done.has(piece.id) || running.has(piece.id);
@@ -132,6 +161,8 @@ function placeFrom(work: Work, beside: Beside, earliest: number): Span {
 
 /** How long it takes: an oven that has been off takes as long as its heat now needs. */
 function lengthAt({ occasion, net, tasks }: Work, { piece, task, places }: Beside, start: number): number {
+  // What is put away later is there for less long.
+  if (task.kind === 'step' && task.rest) return Math.max(2 * rules.coldHandlingMin, task.endMin - start);
   if (task.kind !== 'oven') return piece.plannedMin;
   const before = net.pieces.flatMap((_, index): PlannedOven[] => {
     const [other, place] = [tasks[index]!, places[index]];

@@ -1,5 +1,5 @@
 import { fit } from '../fit/index.ts';
-import type { DishId, GuestId, Need, Occasion, PlannedBatch, BatchId, TaskId } from '../model/index.ts';
+import type { DishId, GuestId, Need, Occasion, PlannedBatch, PlannedTask, BatchId, TaskId } from '../model/index.ts';
 import type { Standpoint } from '../state/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 
@@ -53,17 +53,21 @@ export function madeAgain({ occasion, standpoint }: Slipped, batch: BatchId): Sl
     ),
   );
   // What was under way ends with the food.
-  const tasks = plan.tasks.map((task) =>
-    task.kind === 'step' && redone.has(task.id)
-      ? {
-          ...task,
-          id: renamed(task.id),
-          batch: old.id,
-          endMin: Math.min(task.endMin, nowMin),
-          looks: task.looks.filter((look) => look.endMin <= nowMin),
-        }
-      : task,
-  );
+  const tasks = plan.tasks.flatMap((task): PlannedTask[] => {
+    // What of it was put away is gone with it.
+    if (task.kind === 'step' && task.rest && redone.has(task.rest.after)) return [];
+    return [
+      task.kind === 'step' && redone.has(task.id)
+        ? {
+            ...task,
+            id: renamed(task.id),
+            batch: old.id,
+            endMin: Math.min(task.endMin, nowMin),
+            looks: task.looks.filter((look) => look.endMin <= nowMin),
+          }
+        : task,
+    ];
+  });
   const kept = [...done].map((id) => (redone.has(id) ? renamed(id) : id));
   return {
     occasion,

@@ -14,7 +14,7 @@ import {
   type TaskId,
 } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
-import { tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
+import { tasksById, tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
 import {
   coldCavity,
   stepCavity,
@@ -90,7 +90,7 @@ export function rehearsedDevices(
     progress,
     nowMin,
     day,
-    tasks: new Map(network.tasks.map((task) => [task.id, task])),
+    tasks: tasksById(network),
     heatOf: ovenPhases(plan).heatOf,
   };
   return ovensOf(occasion.kitchen).flatMap((oven, number): DeviceReading[] => {

@@ -8,7 +8,7 @@ import {
   type PlannedWash,
   type TaskId,
 } from '../model/index.ts';
-import { wayOf, type Task, type TaskNetwork, type Way } from '../tasks/index.ts';
+import { tasksById, wayOf, type Task, type TaskNetwork, type Way } from '../tasks/index.ts';
 import { ovenPhases, type OvenPhases } from './phases.ts';
 
 /** A planned step with what is known of it: its task, and the way it is done; undefined where the occasion knows neither any more. */
@@ -39,7 +39,7 @@ export function bookOf(
   heats: OvenPhases = ovenPhases(plan),
 ): Book {
   const planned = inTime(plan.tasks);
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
+  const tasks = tasksById(network);
   const steps = planned.flatMap((each): BookedStep[] => {
     if (each.kind !== 'step') return [];
     const task = tasks.get(each.id);

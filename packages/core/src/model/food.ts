@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { FamilyId, FoodId, FoodKind, HazardId, Storage, type Food } from '../reference/index.ts';
+import { FamilyId, FoodId, FoodKind, HazardId, Storage, unknownKeeping, type Food } from '../reference/index.ts';
 import { Day, Name, Words } from './ids.ts';
 
 /** A food that the user added to the catalogue, or an entry of it that they corrected. Their word, and marked as theirs. */
@@ -28,6 +28,7 @@ export function asFood(own: OwnFood, before: Food | undefined): Food {
     holds: before?.holds ?? [],
     aisle: before?.aisle ?? 'your own',
     keepsDays: before?.keepsDays ?? 30,
+    keeping: before?.keeping ?? unknownKeeping,
     plural: before?.plural,
     us: before?.us,
     densityGPerMl: before?.densityGPerMl,

@@ -49,6 +49,9 @@ export type SurfaceId = UnitId | HandsId;
 export const handsOf = (cook: CookId): HandsId => `hands:${cook}` as HandsId;
 /** The task that does a step for a batch. */
 export const taskOf = (batch: BatchId, step: StepId): TaskId => `${batch}.${step}` as TaskId;
+/** What is put into the fridge after a task is the task of this id, and its step is called this. */
+export const restAfter = (task: TaskId): TaskId => `${task}~rest` as TaskId;
+export const restStep = v.parse(StepId, 'rest');
 /** A look as it is ticked on the day. */
 export type LookEntryId = string & v.Brand<'LookEntryId'>;
 /** What is ticked on the day: a planned task, or a look within one. */

@@ -75,6 +75,18 @@ export const PlannedStep = v.strictObject({
   way: v.optional(StepId),
   /** Baked so many degrees hotter (cooler where negative) than the recipe says, to share the oven; the time is corrected for it. */
   bentC: v.optional(v.pipe(v.number(), v.integer(), v.minValue(-60), v.maxValue(60)), 0),
+  /** It stands in the fridge meanwhile, though its recipe does not say so. */
+  inFridge: v.optional(v.boolean()),
+  /**
+   * It is no step of a recipe: food that would stand too long is put into the fridge after a task. For each time that it, or some of it, is taken
+   * out, the task it is taken out for; `table`: it is served.
+   */
+  rest: v.optional(
+    v.strictObject({
+      after: TaskId,
+      before: v.pipe(v.array(v.union([v.literal('table'), TaskId])), v.minLength(1), v.maxLength(40)),
+    }),
+  ),
   /** When somebody comes to it, by the looks of its step; `start` is when it is set going. */
   looks: v.optional(
     v.array(v.strictObject({ look: LookId, startMin: Moment, endMin: Moment, cook: CookId, what: v.string() })),

@@ -11,7 +11,7 @@ import {
 } from '../model/index.ts';
 import { placeKinds, places, presenceOf } from '../ledger/index.ts';
 import type { Activity, OvenAsk, Problem, Way as ActivityWay } from '../schedule/index.ts';
-import type { Task, TaskNetwork, Way } from '../tasks/index.ts';
+import type { Shelter, Task, TaskNetwork, Way } from '../tasks/index.ts';
 
 /** Marks as the scheduler numbers them: every hazard, then "unread". */
 export const marks: readonly ResidueMark[] = [...hazards.map((hazard) => hazard.id), 'unread'];
@@ -76,9 +76,16 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         activity: taskNumber.get(link.task)!,
         leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)),
         mostMin: link.mostMin ?? Infinity,
+        spoils: link.spoils,
+        shelter: shelterOf(link.shelter),
       })),
       dueMin: task.serve?.atMin,
       mostHoldMin: task.serve?.mostHoldMin,
+      spoils: task.serve?.spoils ?? false,
+      shelter: shelterOf(task.serve?.shelter),
+      stands: task.stands,
+      freshens: task.freshens,
+      warm: task.warm && { untilMin: task.warm.servedMin, mostMin: task.warm.mostMin },
       notBeforeMin: later(pin?.notBeforeMin, pin?.startsAtMin),
       endsByMin: earliest([
         pin?.endsByMin,
@@ -121,11 +128,24 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       cycleMin: kitchen.dishwasher.cycleMin,
       places: kitchen.dishwasher.places,
     },
+    standsMostMin: rules.standsMostMin,
     dayStartsMin: rules.dayStartsMin,
     // A bake bent out of need yields only to what the cook puts first.
-    goals: [wishes.goals[0]!, 'bent', ...wishes.goals.slice(1)],
+    goals: [wishes.goals[0]!, 'bent', ...wishes.goals.slice(1), 'rests'],
   };
 }
+
+/** What is put away stands in the fridge. */
+const shelterOf = (shelter: Shelter | undefined): Activity['shelter'] =>
+  shelter && {
+    standsMin: shelter.standsMin,
+    isThere: shelter.isThere,
+    pool: fridgePool,
+    handlingMin: rules.coldHandlingMin,
+  };
+
+/** Which of the scheduler's pools is the fridge. */
+export const fridgePool = placeKinds.indexOf('fridge');
 
 /** The pieces that will do for a use: those large enough, and of them the one the cook wants. */
 function onlyUnits(

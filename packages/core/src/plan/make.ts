@@ -8,6 +8,8 @@ import {
   type PlannedStep,
   type PlannedWash,
   numberedTask,
+  restAfter,
+  type LookId,
   type TaskId,
   inTime,
 } from '../model/index.ts';
@@ -22,11 +24,12 @@ import {
   type Heat,
   type Placed,
   type Problem,
+  type Rest,
   type Timetable,
   type Wash,
 } from '../schedule/index.ts';
-import { tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
-import { compile, marks, usableWays } from './compile.ts';
+import { tasksById, tasksOf, type Task, type TaskNetwork } from '../tasks/index.ts';
+import { compile, fridgePool, marks, usableWays } from './compile.ts';
 import { explainClash, explainStuck, type NoPlan } from './explain.ts';
 import { whatFrees } from './freeing.ts';
 import { wishesInConflict } from './wishes.ts';
@@ -115,7 +118,7 @@ function toPlan(
   seed: number,
   lowerBound: number,
 ): Plan {
-  const steps = timetable.placed.map((each) => stepOf(occasion, network.tasks[each.activity]!, each));
+  const steps = stepsOf(occasion, network, network.tasks, timetable.placed);
   const washes = timetable.washes.map((wash, index) =>
     washOf(occasion, network, problem, wash, numberedTask('wash', index + 1)),
   );
@@ -151,6 +154,71 @@ export const batchesOf = (network: TaskNetwork): PlannedBatch[] =>
       : {}),
   }));
 
+/** All that was placed as a plan tells it, with what is put away in between. `tasks`: what the scheduler's activities are. */
+export function stepsOf(
+  occasion: Occasion,
+  network: TaskNetwork,
+  tasks: readonly Task[],
+  placed: readonly Placed[],
+): readonly PlannedStep[] {
+  const rests = placed.flatMap((each) => each.rests);
+  const known = tasksById(network);
+  return [
+    ...placed.map((each) => {
+      const step = stepOf(occasion, tasks[each.activity]!, each);
+      // What is in the fridge already stays there until it is wanted.
+      const stays = rests.filter((rest) => rest.from === each.activity && !rest.put).map((rest) => rest.endMin);
+      return stays.length > 0 ? { ...step, endMin: Math.max(step.endMin, ...stays) } : step;
+    }),
+    ...tasks.flatMap((task, index) => {
+      const mine = rests.filter(({ from, put }) => from === index && put !== undefined);
+      const rest = known.get(restAfter(task.id));
+      return rest && mine.length > 0 ? [restingStep(occasion, tasks, task, rest, mine)] : [];
+    }),
+  ];
+}
+
+/** Food of one task in the fridge: put there once, taken out for each that follows. */
+function restingStep(
+  { kitchen: { cooks } }: Occasion,
+  tasks: readonly Task[],
+  after: Task,
+  rest: Task,
+  parts: readonly Rest[],
+): PlannedStep {
+  const takes = parts
+    .flatMap(({ next, take }) => (take ? [{ next, ...take }] : []))
+    .sort((a, b) => a.endMin - b.endMin);
+  const put = parts[0]!.put!;
+  const [begins, ends] = rest.looks as readonly [Task['looks'][number], Task['looks'][number]];
+  return {
+    kind: 'step',
+    id: rest.id,
+    startMin: put.startMin,
+    endMin: takes.at(-1)!.endMin,
+    batch: rest.batch,
+    step: rest.step.id,
+    units: [],
+    oven: 0,
+    racks: [],
+    bentC: 0,
+    rest: { after: after.id, before: takes.map(({ next }) => (next < 0 ? 'table' : tasks[next]!.id)) },
+    looks: [
+      { startMin: put.startMin, endMin: put.endMin, cook: cooks[put.cook]!.id, look: begins.id, what: begins.what },
+      ...takes.map(({ startMin, endMin, cook, next }, index) => ({
+        startMin,
+        endMin,
+        cook: cooks[cook]!.id,
+        look: index === takes.length - 1 ? ends.id : (`out-${index + 1}` as LookId),
+        what:
+          takes.length === 1
+            ? ends.what
+            : `${ends.what}, for ${next < 0 ? 'the table' : `“${tasks[next]!.title}”`}`.slice(0, 80),
+      })),
+    ],
+  };
+}
+
 export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedStep {
   const { kit, cooks } = occasion.kitchen;
   const way = usableWays(occasion, task)[each.way]!;
@@ -167,6 +235,7 @@ export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedSte
     racks: [...each.racks],
     ...(way.id ? { way: way.id } : {}),
     bentC: way.bentC,
+    ...(task.isChilled && way.id === undefined ? { inFridge: true } : {}),
     looks: each.looks.map((point) => ({
       look: way.looks[point.index]!.id,
       startMin: point.startMin,
@@ -244,12 +313,19 @@ export function knownOf(occasion: Occasion, tasks: readonly Task[], plan: Plan, 
       cook: whose[index + 1]!,
       index,
     }));
+    const rests = plan.tasks.flatMap((rest) =>
+      rest.kind === 'step' && rest.rest?.after === step.id ? knownRests(rest, activity, number, cookAt) : [],
+    );
     return [
       {
         activity,
         way,
+        rests,
         startMin: step.startMin,
-        endMin: step.endMin,
+        // What stays in the fridge longer than it must is over, for the scheduler, when it must.
+        endMin: task.step.cold
+          ? Math.min(step.endMin, step.startMin + usableWays(occasion, task)[way]!.durationMin.planned)
+          : step.endMin,
         cook: whose[0]!,
         units,
         oven: step.racks.length > 0 ? step.oven : -1,
@@ -271,4 +347,37 @@ export function knownOf(occasion: Occasion, tasks: readonly Task[], plan: Plan, 
     return cook === undefined ? [] : [{ startMin, endMin, machineUntilMin, cook, units, because }];
   });
   return { placed, washes };
+}
+
+/** What is put away after an activity, as a plan tells it. */
+function knownRests(
+  { rest, looks }: PlannedStep,
+  from: number,
+  number: ReadonlyMap<TaskId, number>,
+  cookAt: ReadonlyMap<string, number>,
+): readonly Rest[] {
+  const [put, ...takes] = looks.map(({ startMin, endMin, cook }) => ({
+    startMin,
+    endMin,
+    cook: cookAt.get(cook) ?? -1,
+  }));
+  return takes.flatMap((take, at): Rest[] => {
+    const before = rest!.before[at];
+    const next = before === 'table' ? -1 : number.get(before!);
+    if (!put || next === undefined || put.cook < 0 || take.cook < 0) return [];
+    const { startMin } = put;
+    return [
+      {
+        from,
+        next,
+        pool: fridgePool,
+        placeFromMin: startMin,
+        isShared: at > 0,
+        startMin,
+        endMin: take.endMin,
+        put,
+        take,
+      },
+    ];
+  });
 }

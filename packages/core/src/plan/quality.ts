@@ -22,6 +22,20 @@ export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goa
         endMin: planned.endMin,
         cook: cook(planned.cook),
         looks: planned.looks.map((point, index) => ({ ...point, cook: cook(point.cook), index })),
+        rests: plan.tasks.flatMap((rest) =>
+          rest.kind === 'step' && rest.rest?.after === planned.id
+            ? rest.looks.slice(1).map(({ startMin, endMin }) => ({
+                from: activity,
+                next: -1,
+                pool: 0,
+                placeFromMin: startMin,
+                isShared: false,
+                startMin,
+                endMin,
+                put: { startMin, endMin, cook: 0 },
+              }))
+            : [],
+        ),
       },
     ];
   });

@@ -6,14 +6,17 @@ import {
   type Occasion,
   type Plan,
   type PlannedOven,
+  type PlannedStep,
   type PlannedTask,
+  type TaskId,
 } from '../model/index.ts';
 import { fit } from '../fit/index.ts';
 import { effortPerSecond, isStuck, provenClash, solve, type Heat, type Timetable } from '../schedule/index.ts';
 import { kitchenOf, type Standpoint } from '../state/index.ts';
-import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
-import { batchesOf, knownOf, ovenOf, stepOf, washOf } from './make.ts';
+import { tasksById, tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { batchesOf, knownOf, ovenOf, stepsOf, washOf } from './make.ts';
 import { restOf, type Rest } from './resume.ts';
+import { withTakers } from './takes.ts';
 
 export interface RestOptions {
   readonly seed?: number;
@@ -71,7 +74,13 @@ function whole(
   const { plan, done, running } = standpoint;
   const taken = plan.tasks.map((task) => task.id);
   const nextWash = moreTasks('wash', taken);
-  const been = plan.tasks.filter((task) => done.has(task.id) || running.has(task.id));
+  const coming = stepsOf(occasion, network, rest.tasks, timetable.placed);
+  const been = withFood(
+    network,
+    standpoint,
+    plan.tasks.filter((task) => done.has(task.id) || running.has(task.id)),
+    coming,
+  );
   const known = new Set(network.batches.map((batch) => batch.id));
   const gone = plan.batches.filter(
     (batch) => !known.has(batch.id) && been.some((task) => task.kind === 'step' && task.batch === batch.id),
@@ -82,14 +91,60 @@ function whole(
     basis: basisOf(occasion),
     seed,
     batches: [...batchesOf(network), ...gone],
-    tasks: inTime([
-      ...been.filter((task) => task.kind !== 'oven'),
-      ...timetable.placed.map((each) => stepOf(occasion, rest.tasks[each.activity]!, each)),
-      ...timetable.washes.map((wash) => washOf(occasion, network, rest.problem, wash, nextWash())),
-      ...heatsOf(standpoint, timetable.heats, been),
-    ]),
+    tasks: inTime(
+      withTakers(
+        occasion,
+        [
+          ...been.filter((task) => task.kind !== 'oven'),
+          ...coming,
+          ...timetable.washes.map((wash) => washOf(occasion, network, rest.problem, wash, nextWash())),
+          ...heatsOf(standpoint, timetable.heats, been),
+        ],
+        (id) => done.has(id),
+      ),
+    ),
     lowerBoundMin: plan.lowerBoundMin,
   };
+}
+
+/**
+ * What has been, with its food where it waits for what is to come: what chills stays there until then, what is put away is taken out as long
+ * before as it was to be, what was to be put away still is.
+ */
+function withFood(
+  network: TaskNetwork,
+  { plan, done, running, nowMin }: Standpoint,
+  been: readonly PlannedTask[],
+  coming: readonly PlannedStep[],
+): readonly PlannedTask[] {
+  const startOf = new Map(coming.map((step) => [step.id, step.startMin]));
+  const wasAt = new Map(plan.tasks.map((task) => [task.id, task.startMin]));
+  const tasks = tasksById(network);
+  const isIn = (id: TaskId) => done.has(id) || running.has(id);
+  const moved = (rest: PlannedStep): PlannedStep => {
+    const looks = rest.looks.map((look, at) => {
+      const before = at === 0 ? undefined : rest.rest!.before[at - 1];
+      const start = before === undefined || before === 'table' ? undefined : startOf.get(before);
+      const lead = start === undefined ? 0 : start - (wasAt.get(before as TaskId) ?? start);
+      const startMin = at === 0 && !running.has(rest.id) ? Math.max(nowMin, look.startMin) : look.startMin + lead;
+      return { ...look, startMin, endMin: startMin + look.endMin - look.startMin };
+    });
+    return { ...rest, startMin: looks[0]!.startMin, endMin: looks.at(-1)!.endMin, looks };
+  };
+  const staying = been.map((task): PlannedTask => {
+    if (task.kind !== 'step') return task;
+    if (task.rest) return done.has(task.id) ? task : moved(task);
+    if (tasks.get(task.id)?.step.cold === undefined || task.way !== undefined) return task;
+    const wanted = coming.filter((step) =>
+      tasks.get(step.id)?.after.some((link) => link.task === task.id && link.shelter?.isThere),
+    );
+    return wanted.length > 0 ? { ...task, endMin: Math.max(...wanted.map((step) => step.startMin)) } : task;
+  });
+  const known = new Set([...been, ...coming].map((task) => task.id));
+  const stillToBePutAway = plan.tasks.flatMap((task): PlannedTask[] =>
+    task.kind === 'step' && task.rest && !known.has(task.id) && isIn(task.rest.after) ? [moved(task)] : [],
+  );
+  return [...staying, ...stillToBePutAway];
 }
 
 /** The times at which ovens are turned to something: those that have been, the one that goes on for as long as it is now wanted, and those to come. */

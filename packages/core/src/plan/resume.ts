@@ -1,9 +1,9 @@
-import { handsOf, type BatchId, type Occasion } from '../model/index.ts';
+import { handsOf, type BatchId, type Occasion, type TaskId } from '../model/index.ts';
 import { placeKinds, places } from '../ledger/index.ts';
 import type { Activity, BegunLoad, Carry, Guard, OvenAsk, Problem } from '../schedule/index.ts';
 import { pickedUp, type KitchenNow } from '../state/index.ts';
-import { wayOf, type Guarded, type Task, type TaskNetwork } from '../tasks/index.ts';
-import { compile, markNumber } from './compile.ts';
+import { tasksById, wayOf, type Guarded, type Task, type TaskNetwork } from '../tasks/index.ts';
+import { compile, fridgePool, markNumber } from './compile.ts';
 
 /** What is left of a day, for the scheduler, and which activity is which task. */
 export interface Rest {
@@ -122,7 +122,10 @@ function remaining(
 const withPatience = (activity: Activity): Activity => ({
   ...activity,
   mostHoldMin: activity.mostHoldMin === undefined ? undefined : Infinity,
-  before: activity.before.map((link) => ({ ...link, mostMin: Infinity })),
+  warm: undefined,
+  spoils: false,
+  shelter: undefined,
+  before: activity.before.map((link) => ({ ...link, mostMin: Infinity, spoils: false, shelter: undefined })),
 });
 
 /**
@@ -159,7 +162,7 @@ function withDrips(
 
 /** What goes on: the planned steps, each with the task it does. */
 function goingOn(network: TaskNetwork, { plan, running }: KitchenNow) {
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
+  const tasks = tasksById(network);
   return plan.tasks.flatMap((planned) => {
     const task = tasks.get(planned.id);
     return planned.kind === 'step' && running.has(planned.id)
@@ -167,6 +170,17 @@ function goingOn(network: TaskNetwork, { plan, running }: KitchenNow) {
       : [];
   });
 }
+
+/** What is put away, or is to be, after something that has been: its place and its moments stay as they are planned. */
+const restsInHand = ({ plan, done, running }: KitchenNow) =>
+  plan.tasks.flatMap((task) =>
+    task.kind === 'step' && task.rest && !done.has(task.id) && hasBeen({ done, running }, task.rest.after)
+      ? [task]
+      : [],
+  );
+
+const hasBeen = ({ done, running }: Pick<KitchenNow, 'done' | 'running'>, id: TaskId): boolean =>
+  done.has(id) || running.has(id);
 
 /** Steps and washes that go on. */
 const workInHand = ({ plan, running }: KitchenNow) =>
@@ -212,13 +226,20 @@ function cookNow(
       look.cook === id && look.startMin >= nowMin ? [{ startMin: look.startMin, endMin: look.endMin }] : [],
     ),
   ]);
+  const handling = restsInHand(kitchen).flatMap((rest) =>
+    kitchen.running.has(rest.id)
+      ? []
+      : rest.looks.flatMap(({ cook: who, startMin, endMin }) =>
+          who === id && startMin >= nowMin ? [{ startMin, endMin }] : [],
+        ),
+  );
   const hands = kitchen.surfaces.get(handsOf(id));
   return {
     ...cook,
     windows: cook.windows.flatMap(({ fromMin, toMin }) =>
       toMin > nowMin ? [{ fromMin: Math.max(nowMin, fromMin), toMin }] : [],
     ),
-    busy: apart(busy),
+    busy: apart([...busy, ...handling]),
     ...(hands && hands.residues.length > 0 ? { marks: numbers.carries(hands.residues) } : {}),
   };
 }
@@ -277,10 +298,15 @@ const loadUse = (
 
 /** Places that what goes on has taken. */
 const takenNow = (network: TaskNetwork, kitchen: KitchenNow): Pick<Problem, 'taken'> => ({
-  taken: goingOn(network, kitchen).flatMap(({ planned, way }) =>
-    placeKinds.flatMap((kind, pool) => {
-      const taken = way ? places[kind].asks(way) : 0;
-      return taken === 0 ? [] : [{ pool, startMin: planned.startMin, endMin: planned.endMin, places: taken }];
-    }),
-  ),
+  taken: [
+    ...restsInHand(kitchen).flatMap(({ id, startMin, endMin }) =>
+      kitchen.running.has(id) ? [] : [{ pool: fridgePool, startMin, endMin, places: 1 }],
+    ),
+    ...goingOn(network, kitchen).flatMap(({ planned, way }) =>
+      placeKinds.flatMap((kind, pool) => {
+        const taken = way ? places[kind].asks(way) : 0;
+        return taken === 0 ? [] : [{ pool, startMin: planned.startMin, endMin: planned.endMin, places: taken }];
+      }),
+    ),
+  ],
 });

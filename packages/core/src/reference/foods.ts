@@ -24,6 +24,7 @@ import tinsAndJars from '../../../../data/reference/foods/tins-and-jars.json' wi
 import vegetables from '../../../../data/reference/foods/vegetables.json' with { type: 'json' };
 import { FamilyId } from './families.ts';
 import { HazardId } from './hazards.ts';
+import { Keeping } from './keeping.ts';
 
 export const FoodId = v.pipe(
   v.string(),
@@ -80,6 +81,8 @@ const FoodRow = v.strictObject({
   storage: v.optional(Storage),
   /** Days it keeps at home, unopened or whole, where it is stored. */
   keepsDays: v.optional(v.pipe(v.number(), v.integer(), v.minValue(1))),
+  /** How it keeps out of the cold once work on it begins, where that is otherwise than on its shelf. */
+  keeping: v.optional(Keeping),
 });
 
 const Shelf = v.strictObject({
@@ -87,6 +90,7 @@ const Shelf = v.strictObject({
   storage: Storage,
   keepsDays: v.number(),
   kind: FoodKind,
+  keeping: Keeping,
   source: v.string(),
   foods: v.array(FoodRow),
 });
@@ -119,6 +123,7 @@ export interface Food {
   readonly aisle: string;
   readonly storage: v.InferOutput<typeof Storage>;
   readonly keepsDays: number;
+  readonly keeping: Keeping;
   readonly source: string;
 }
 
@@ -175,6 +180,7 @@ export const foods: readonly Food[] = shelves.flatMap((shelf) =>
     aisle: shelf.aisle,
     storage: row.storage ?? shelf.storage,
     keepsDays: row.keepsDays ?? shelf.keepsDays,
+    keeping: row.keeping ?? shelf.keeping,
     source: shelf.source,
   })),
 );

@@ -22,6 +22,7 @@ export {
   type Food,
   type PossibleHazard,
 } from './foods.ts';
+export { Keeping, spoilingOf, unknownKeeping, type Spoiling } from './keeping.ts';
 export { FamilyId, families, familyOf, type Family } from './families.ts';
 export {
   substitutions,
@@ -37,7 +38,7 @@ export { Material, materials, cleaningOf, handWashOnly, type Cleaning } from './
 export { regions, unnamedIn, type Region } from './regions.ts';
 export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';
 export { lookFor } from './lookFor.ts';
-export { bentTimeFactor, rules } from './rules.ts';
+export { bentTimeFactor, coolWords, rules } from './rules.ts';
 export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';
 export { units, type Unit } from './units.ts';
 export { pieceWeightG, piecedFoods } from './pieces.ts';

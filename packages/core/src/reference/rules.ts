@@ -67,6 +67,26 @@ export const rules = {
   /** So long may food stand between the two before it is put away, and so long in a room above `warmRoomC`. @source USDA FSIS, leftovers and food safety */
   standsMostMin: 120,
   standsMostWarmMin: 60,
+  /** Raw flesh, fish and egg wait so long with nobody's hands on them; longer, in the fridge. @source house figure: the time to turn to something else; USDA FSIS's two hours are the outer limit, and its advice is the refrigerator until it is cooked */
+  rawWaitsMostMin: 15,
+  /** Heat that goes on for so many minutes brings what is in it from a room's warmth over `hotHoldC`. @source kitchen practice */
+  heatsThroughMin: 3,
+  /** What was cooked, chilled and is served hot is heated again for at least so many minutes. @source house figure: a portion's depth from 5 to 74 °C in a pan or a hot oven */
+  reheatsLeastMin: 8,
+  /** What goes by itself for longer than this and spoils stands in the fridge meanwhile, whatever its recipe says. @source house figure: it leaves half an hour of the two hours for the work around it */
+  setAsideMostMin: 90,
+  /** A hot dish can wait for its table at least so long, whatever its recipe is silent about. @source house figure */
+  hotHoldLeastMin: 5,
+  /** So long a cook needs to put food away into the fridge, and to take it out. @source kitchen practice */
+  coldHandlingMin: 1,
+  /** Food whose recipe is silent waits in the fridge for at most a day; with its recipe's word as long as leftovers keep. @source USDA FSIS: raw poultry, mince and fish one to two days; the shorter is taken */
+  coldWaitMostMin: 1440,
+  /** What goes by itself for so long away from heat has cooled. @source kitchen practice: a roast that rests is carved hot after twenty minutes */
+  coolsOffMin: 30,
+  /** Of a dry bake at most this share, by mass, is food that spoils when cooked. @source house figure: bread, cake and biscuit are under it, custard tart, quiche and cheesecake over it */
+  dryBakeSpoilsMost: 0.5,
+  /** In it, what spoils and nobody has weighed is taken to weigh so much, in g. @source assumption */
+  unweighedG: 100,
   warmRoomC: 32,
   /** What cools comes to `coolsFirstC` within so many minutes, and to `coldHoldC` within so many more. @source FDA Food Code 2022, 3-501.14 */
   coolsFirstC: 21,
@@ -83,6 +103,9 @@ export const rules = {
   /** What is done more than twelve hours before serving counts as done ahead. */
   dayStartsMin: -720,
 } as const;
+
+/** Words by which a recipe says that something is not hot any more. */
+export const coolWords = /\b(?:cool|cold|chill|room temperature|fridge|freez)/i;
 
 /**
  * By what factor a bake takes longer when the oven is `bentC` hotter (shorter) or cooler (longer) than the recipe says: heat flows in

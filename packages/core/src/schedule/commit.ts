@@ -1,6 +1,7 @@
 import { opensOf } from './bars.ts';
+import type { Taken } from './busy.ts';
 import type { Choice } from './place.ts';
-import type { Placed, Wash } from './problem.ts';
+import type { Placed, Rest, Wash } from './problem.ts';
 import { wayOf, withDemand, without, type State } from './state.ts';
 import type { Surface, SurfaceUse } from './surface.ts';
 
@@ -19,9 +20,15 @@ export function commit(state: State, index: number, choice: Choice): void {
       : withDemand(state, without(choice.asked, facts.ends), facts.demand);
   for (let at = 0; at < way.uses.length; at++) {
     const unit = choice.units[at]!;
-    useSurface(state, state.units[unit]!, { start, end, activity: index, demand: asked, isWash: false });
+    useSurface(state, state.units[unit]!, {
+      start,
+      end: choice.unitsEnd,
+      activity: index,
+      demand: asked,
+      isWash: false,
+    });
     const { hold } = way.uses[at]!;
-    if (hold !== undefined) takeHold(state, hold, unit, start, end);
+    if (hold !== undefined) takeHold(state, hold, unit, start, choice.unitsEnd);
   }
   if (choice.cook >= 0) {
     if (prepared.classes.length > 0)
@@ -30,6 +37,7 @@ export function commit(state: State, index: number, choice: Choice): void {
   }
   for (const point of choice.looks) takeTime(state, point.cook, point.startMin, point.endMin, index);
   takePlaces(state, index, start, end);
+  for (const rest of choice.rests) takeRest(state, rest);
   if (way.oven) {
     trail?.push(state.ovens[choice.oven]!.remember());
     state.ovens[choice.oven]!.add({
@@ -53,6 +61,7 @@ export function commit(state: State, index: number, choice: Choice): void {
     oven: choice.oven,
     racks: choice.racks,
     looks: choice.looks,
+    rests: choice.rests,
   };
   state.placed[index] = done;
   state.blockers[index] = choice.blocker;
@@ -103,16 +112,31 @@ export function cleanSurface(state: State, wash: Wash, unit: number, before: num
   });
 }
 
+/** Takes what it needs to put something away: a place, and the time of whoever does it. */
+function takeRest(state: State, rest: Rest): void {
+  const { from, next, pool, placeFromMin, isShared, endMin, put, take } = rest;
+  const there = state.rests[from]!;
+  there.set(next, rest);
+  state.trail?.push(() => there.delete(next));
+  if (put && !isShared) takeTime(state, put.cook, put.startMin, put.endMin, from);
+  if (take) takeTime(state, take.cook, take.startMin, take.endMin, next < 0 ? from : next);
+  if (placeFromMin < endMin) takePool(state, pool, { start: placeFromMin, end: endMin, places: 1, activity: from });
+}
+
+function takePool(state: State, pool: number, place: Taken): void {
+  const taken = state.taken[pool]!;
+  const before = taken.length;
+  state.trail?.push(() => {
+    taken.length = before;
+  });
+  taken.push(place);
+}
+
 function takePlaces(state: State, index: number, start: number, end: number): void {
   const { takes } = wayOf(state, index);
   for (let pool = 0; pool < takes.length; pool++) {
     if (takes[pool] === 0) continue;
-    const taken = state.taken[pool]!;
-    const before = taken.length;
-    state.trail?.push(() => {
-      taken.length = before;
-    });
-    taken.push({ start, end, places: takes[pool]!, activity: index });
+    takePool(state, pool, { start, end, places: takes[pool]!, activity: index });
   }
 }
 

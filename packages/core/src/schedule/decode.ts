@@ -222,8 +222,9 @@ export function latestEnd(state: State, { early }: Leaning, index: number): numb
 
 /** Before this its followers, or the table, cannot wait for it. */
 function earliestEnd(state: State, index: number): number {
-  const { dueMin, mostHoldMin } = state.prepared.problem.activities[index]!;
+  const { dueMin, mostHoldMin, warm } = state.prepared.problem.activities[index]!;
   let earliest = dueMin !== undefined && mostHoldMin !== undefined ? dueMin - mostHoldMin : -Infinity;
+  if (warm) earliest = Math.max(earliest, warm.untilMin - warm.mostMin);
   for (const next of state.prepared.followers[index]!)
     earliest = Math.max(earliest, state.placed[next.activity]!.startMin - next.mostMin);
   return earliest;

@@ -9,6 +9,7 @@ export type {
   Way,
   Placed,
   Problem,
+  Rest,
   Stuck,
   Timetable,
   Wash,

@@ -2,9 +2,10 @@ import { isBar } from './bars.ts';
 import { cleanSurface, commit, takeWash } from './commit.ts';
 import { latestEnd, type Leaning } from './decode.ts';
 import { clashes } from './demands.ts';
-import { choiceOf, lookAt, roomAfter, waitsTooLong } from './place.ts';
+import { busyWith, choiceOf, lookAt, roomAfter, waitsTooLong } from './place.ts';
 import type { Prepared } from './prepare.ts';
-import type { Placed, Wash, Way } from './problem.ts';
+import type { Placed, Rest, Wash, Way } from './problem.ts';
+import { restsAround } from './rests.ts';
 import { emptyState, wayOf, type State } from './state.ts';
 import { away } from './times.ts';
 
@@ -28,12 +29,13 @@ export function keep(prepared: Prepared, leaning: Leaning, known: Known, loose: 
   const cleaned = known.washes
     .filter((wash) => keepWash(state, wash, loose))
     .flatMap((wash) => cleanedBy(known, wash, loose));
+  const rests = known.placed.flatMap((placed) => placed.rests);
   for (const placed of [...known.placed].sort((a, b) => b.startMin - a.startMin)) {
     if (loose.has(placed.activity)) continue;
     // What is washed before a step must be known to be before the step is looked at, and not earlier: food may be kept on it later.
     for (const { wash, unit, next } of cleaned)
       if (next === placed.activity) cleanSurface(state, wash, unit, placed.activity);
-    keepPlace(state, leaning, placed);
+    keepPlace(state, leaning, placed, rests);
   }
   state.looksAtBeginning = true;
   const dirty = meetingTheBeginning(state);
@@ -104,7 +106,7 @@ const asItWas = (way: Way, placed: Placed): Way => ({
   ...(way.oven ? { oven: { ...way.oven, in: [placed.oven], rack: placed.racks[0] } } : {}),
 });
 
-function keepPlace(state: State, leaning: Leaning, placed: Placed): void {
+function keepPlace(state: State, leaning: Leaning, placed: Placed, known: readonly Rest[]): void {
   const { activity: index, startMin: start, endMin: end } = placed;
   const way = wayOf(state, index);
   const { endsByMin = Infinity } = state.prepared.problem.activities[index]!;
@@ -115,5 +117,11 @@ function keepPlace(state: State, leaning: Leaning, placed: Placed): void {
   const whose = placed.looks.map((look) => look.cook);
   const found = lookAt(state, index, asItWas(way, placed), placed.cook >= 0 ? placed.cook : 0, start, end, whose);
   if (isBar(found)) return;
-  commit(state, index, choiceOf(found, { cook: placed.cook, start, end, blocker: -1 }));
+  const rests = restsAround(
+    state,
+    { index, cook: placed.cook, start, end, busy: busyWith(found, way, placed.cook, start, end) },
+    known,
+  );
+  if (isBar(rests) || 'why' in rests) return;
+  commit(state, index, choiceOf(found, { cook: placed.cook, start, end, blocker: -1 }, rests));
 }

@@ -1,6 +1,7 @@
 import { attend, dustBar, handsBar, isBar, placesBar, rackFor, unracked, type Bar, type Racked } from './bars.ts';
 import type { Demand } from './demands.ts';
-import type { Placed, Stuck, Wash, Way } from './problem.ts';
+import type { Placed, Rest, Stuck, Wash, Way } from './problem.ts';
+import { restsAround, staysUntil } from './rests.ts';
 import { wayOf, type State } from './state.ts';
 import { horizon } from './times.ts';
 import { pickUnits, type Picked } from './units.ts';
@@ -18,6 +19,9 @@ export interface Choice {
   readonly oven: number;
   readonly racks: readonly number[];
   readonly looks: Placed['looks'];
+  readonly rests: readonly Rest[];
+  /** Until when its units are in use: longer than it takes where its food stays in them. */
+  readonly unitsEnd: number;
   /** What is asked of everything that goes into it. */
   readonly asked: Demand;
   /** What stood in the way of a later place: an activity, or −1. */
@@ -32,13 +36,17 @@ interface Found {
   readonly looks: Placed['looks'];
   readonly picked: Picked;
   readonly washed: Washed;
+  readonly unitsEnd: number;
 }
 
 /** What is found at a place, as a choice of it. Made for every place that is tried: a spread would cost as much as the looking. */
 export const choiceOf = (
-  { racked, looks, picked, washed }: Found,
+  { racked, looks, picked, washed, unitsEnd }: Found,
   { cook, start, end, blocker }: Pick<Choice, 'cook' | 'start' | 'end' | 'blocker'>,
+  rests: readonly Rest[],
 ): Choice => ({
+  rests,
+  unitsEnd,
   cook,
   start,
   end,
@@ -70,10 +78,12 @@ export function lookAt(
   if (isBar(racked)) return racked;
   const looks = attend(state, index, way, cook, start, end, whose);
   if (isBar(looks)) return looks;
-  const picked = pickUnits(state, index, way, start, end);
-  if (isBar(picked)) return picked;
-  const washed = washUp(state, { index, way, cook, start, end, picked, looks });
-  return isBar(washed) ? washed : { racked, looks, picked, washed };
+  const unitsEnd = staysUntil(state, index, end);
+  const sooner = (found: Bar): Bar => (unitsEnd > end ? { ...found, tryEnd: Math.min(found.tryEnd, end - 1) } : found);
+  const picked = pickUnits(state, index, way, start, unitsEnd);
+  if (isBar(picked)) return sooner(picked);
+  const washed = washUp(state, { index, way, cook, start, end: unitsEnd, picked, looks });
+  return isBar(washed) ? sooner(washed) : { racked, looks, picked, washed, unitsEnd };
 }
 
 /** What comes before an activity and is placed already: it cannot begin until that is done, and not later than that can wait. */
@@ -97,7 +107,8 @@ export function roomAfter(state: State, index: number): Room {
 
 /** Why food that is done at a moment would have to wait too long for the table or for what comes next; undefined: it would not. */
 export function waitsTooLong(state: State, index: number, end: number): Refusal | undefined {
-  const { dueMin, mostHoldMin } = state.prepared.problem.activities[index]!;
+  const { dueMin, mostHoldMin, warm } = state.prepared.problem.activities[index]!;
+  if (warm && warm.untilMin - end > warm.mostMin) return { why: 'stands-too-long' };
   if (dueMin !== undefined && mostHoldMin !== undefined && dueMin - end > mostHoldMin)
     return { why: 'stands-too-long' };
   for (const next of state.prepared.followers[index]!) {
@@ -140,14 +151,46 @@ export function tryPlace(
       if (found.why !== undefined) refusal = { why: found.why, pool: found.pool };
       continue;
     }
-    const late = waitsTooLong(state, index, end);
-    if (late) return best ?? late;
-    const choice = choiceOf(found, { cook: way.handsOn ? cook : -1, start, end, blocker });
+    const rests = waitsFor(state, { index, cook, start, end }, way, found);
+    if (isBar(rests)) {
+      end = rests.tryEnd;
+      refusal = { why: rests.why!, pool: rests.pool };
+      continue;
+    }
+    if ('why' in rests) return best ?? rests;
+    const choice = choiceOf(found, { cook: way.handsOn ? cook : -1, start, end, blocker }, rests);
     if (!best || choice.washes.length < best.washes.length) best = choice;
     if (best.washes.length === 0) return best;
     end = nextChange(state, way, cook, end);
   }
   return best ?? refusal;
+}
+
+/** What must be put away around an activity at a place; why it cannot wait as long as it would have to there. */
+function waitsFor(
+  state: State,
+  {
+    index,
+    cook,
+    start,
+    end,
+  }: { readonly index: number; readonly cook: number; readonly start: number; readonly end: number },
+  way: Way,
+  found: Found,
+): readonly Rest[] | Bar | Refusal {
+  const late = waitsTooLong(state, index, end);
+  return late ?? restsAround(state, { index, cook, start, end, busy: busyWith(found, way, cook, start, end) });
+}
+
+/** Whom an activity at a place keeps busy, and when. */
+export function busyWith(
+  { looks, washed }: Found,
+  way: Way,
+  cook: number,
+  start: number,
+  end: number,
+): readonly { readonly cook: number; readonly startMin: number; readonly endMin: number }[] {
+  return [...looks, ...washed.washes, ...(way.handsOn ? [{ cook, startMin: start, endMin: end }] : [])];
 }
 
 /** The latest end before this one at which it comes between other uses of its kit or hands: in between, nothing changes. */

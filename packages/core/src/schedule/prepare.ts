@@ -1,6 +1,6 @@
 import { addGuards, ExemptSets, noDemand, type Demand } from './demands.ts';
 import type { Load } from './oven.ts';
-import type { Carry, Guard, Link, Problem, Span } from './problem.ts';
+import type { Carry, Guard, Link, Problem, Shelter, Span } from './problem.ts';
 
 /** An activity's marks, in the numbers of their classes. */
 export interface MarkFacts {
@@ -47,7 +47,11 @@ export interface Prepared {
     readonly activity: number;
     readonly leastMin: number;
     readonly mostMin: number;
+    readonly spoils?: boolean | undefined;
+    readonly shelter?: Shelter | undefined;
   }[])[];
+  /** What spoils stands at least so long before each activity, that with it, and after it, by the work on it alone; undefined where nothing spoils. */
+  readonly standing: { readonly upTo: readonly number[]; readonly after: readonly number[] } | undefined;
   /** How many followers each activity has. */
   readonly waiting: Int32Array;
   /** Activities whose kit may be held from one to the next. */
@@ -199,10 +203,9 @@ export function prepare(problem: Problem): Prepared {
   );
   const where = (test: (unit: Problem['units'][number]) => boolean): ReadonlySet<number> =>
     new Set(units.flatMap((unit, index) => (test(unit) ? [index] : [])));
-  const followers = activities.map((): { activity: number; leastMin: number; mostMin: number }[] => []);
+  const followers = activities.map((): Link[] => []);
   activities.forEach((activity, index) => {
-    for (const link of activity.before)
-      followers[link.activity]!.push({ activity: index, leastMin: link.leastMin, mostMin: link.mostMin });
+    for (const link of activity.before) followers[link.activity]!.push({ ...link, activity: index });
   });
   const unitsOfKind = new Map<string, number[]>();
   units.forEach((unit, index) => unitsOfKind.set(unit.kind, [...(unitsOfKind.get(unit.kind) ?? []), index]));
@@ -230,6 +233,7 @@ export function prepare(problem: Problem): Prepared {
     fearedUnits: feared.map((marks) =>
       where((unit) => !unit.comesClean && marks.some((mark) => !unit.barred.includes(mark))),
     ),
+    standing: standingOf(problem),
     waiting: Int32Array.from(followers, (list) => list.length),
     holders: activities.flatMap((activity, index) =>
       activity.ways.some((way) => way.uses.some((use) => use.hold !== undefined)) ? [index] : [],
@@ -238,6 +242,36 @@ export function prepare(problem: Problem): Prepared {
     able: activities.map((activity) => activity.cooks ?? problem.cooks.map((_, cook) => cook)),
     tight: activities.map((activity) => activity.before.filter((link) => link.mostMin <= tightMin)),
   };
+}
+
+/** Work on what spoils, from where it was last fresh to the end of each activity, and from there on; links may point anywhere but round in a circle. */
+function standingOf({ activities, standsMostMin }: Problem): Prepared['standing'] {
+  if (standsMostMin === undefined) return undefined;
+  const own = activities.map(({ ways, stands }) => (stands ? Math.min(...ways.map((way) => way.durationMin)) : 0));
+  const upTo = activities.map(() => -1);
+  const after = activities.map(() => -1);
+  const toEndOf = (index: number): number => {
+    if (upTo[index]! >= 0) return upTo[index]!;
+    upTo[index] = 0;
+    const { before, freshens } = activities[index]!;
+    const earlier = before.map((link) => (link.spoils ? toEndOf(link.activity) : 0));
+    return (upTo[index] = freshens ? 0 : own[index]! + Math.max(0, ...earlier));
+  };
+  const nexts = activities.map((): number[] => []);
+  activities.forEach(({ before }, index) => {
+    for (const link of before) if (link.spoils) nexts[link.activity]!.push(index);
+  });
+  const fromEndOf = (index: number): number => {
+    if (after[index]! >= 0) return after[index]!;
+    after[index] = 0;
+    const later = nexts[index]!.map((next) => (activities[next]!.freshens ? 0 : own[next]! + fromEndOf(next)));
+    return (after[index] = Math.max(0, ...later));
+  };
+  activities.forEach((_, index) => {
+    toEndOf(index);
+    fromEndOf(index);
+  });
+  return { upTo, after };
 }
 
 function distinct<T>(list: readonly T[], keyOf: (each: T) => string): T[] {

@@ -29,20 +29,36 @@ export interface Problem {
   readonly open?: readonly (Span & { readonly guards: readonly Guard[] })[] | undefined;
   /** Places that are taken from before the beginning. */
   readonly taken?: readonly (Span & { readonly pool: number; readonly places: number })[] | undefined;
+  /** So long may stand, all in all, what spoils; absent: as long as it likes. */
+  readonly standsMostMin?: number | undefined;
   /** Work before this minute is done ahead and not counted into the day. */
   readonly dayStartsMin: number;
   /** What is better, the most important first. */
   readonly goals: readonly Goal[];
 }
 
-/** `washes`: fewer of them; `washMin`: minutes that cooks wash; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out. */
-export const usualGoals = ['washes', 'bent', 'day', 'washMin', 'calm', 'held'] as const;
+/** `washes`: fewer of them; `washMin`: minutes that cooks wash; `day`: from the first hand to the last serving; `calm`: hands-on minutes in the last half hour; `held`: minutes that finished food stands; `bent`: how many are done in a way that is only a way out; `rests`: how often something is put away. */
+export const usualGoals = ['washes', 'bent', 'day', 'washMin', 'calm', 'rests', 'held'] as const;
 export type Goal = (typeof usualGoals)[number];
+
+/** What need not stand while it waits: it can be put away, and must where it would stand longer than `standsMin` at once. */
+export interface Shelter {
+  readonly standsMin: number;
+  /** In which pool it takes a place meanwhile. */
+  readonly pool: number;
+  /** It is in such a place already and need not be put there. */
+  readonly isThere: boolean;
+  /** Minutes of a cook to put it away, and to take it out. */
+  readonly handlingMin: number;
+}
 
 export interface Link {
   readonly activity: number;
   readonly leastMin: number;
   readonly mostMin: number;
+  /** What stands in this wait, outside a shelter, counts. */
+  readonly spoils?: boolean | undefined;
+  readonly shelter?: Shelter | undefined;
 }
 
 export interface UnitUse {
@@ -110,6 +126,14 @@ export interface Activity {
   readonly before: readonly Link[];
   readonly dueMin?: number | undefined;
   readonly mostHoldMin?: number | undefined;
+  /** How it waits for what it is due for. */
+  readonly spoils?: boolean | undefined;
+  readonly shelter?: Shelter | undefined;
+  /** What is worked on stands meanwhile; what was worked on is as fresh after it as if it had never stood. */
+  readonly stands?: boolean | undefined;
+  readonly freshens?: boolean | undefined;
+  /** It must have ended no more than so many minutes before a moment, whatever comes after it. */
+  readonly warm?: { readonly untilMin: number; readonly mostMin: number } | undefined;
   /** It may not start before, and must have ended by. */
   readonly notBeforeMin?: number | undefined;
   readonly endsByMin?: number | undefined;
@@ -191,6 +215,24 @@ export interface BegunLoad extends Span {
   readonly guards: readonly Guard[];
 }
 
+/** Put away between two activities, or (next −1) until what it is due for. */
+export interface Rest extends Span {
+  readonly from: number;
+  readonly next: number;
+  readonly pool: number;
+  /** From when it takes a place of its own: until then it is with what else of the same is put away, or, from its end on, takes none. */
+  readonly placeFromMin: number;
+  /** What of the same is put away for something else was put there with it. */
+  readonly isShared: boolean;
+  /** Absent where it is in its place already. */
+  readonly put?: Handling | undefined;
+  readonly take?: Handling | undefined;
+}
+
+export interface Handling extends Span {
+  readonly cook: number;
+}
+
 export interface Placed {
   readonly activity: number;
   readonly way: number;
@@ -206,6 +248,8 @@ export interface Placed {
     readonly cook: number;
     readonly index: number;
   }[];
+  /** What is put away before or after it, told with whichever of the two was placed later. */
+  readonly rests: readonly Rest[];
 }
 
 export interface Wash {

@@ -1,6 +1,6 @@
 import type { Goal, Placed, Problem, Score, Wash } from './problem.ts';
 
-type Measured = Pick<Placed, 'activity' | 'way' | 'startMin' | 'endMin' | 'cook' | 'looks'>;
+type Measured = Pick<Placed, 'activity' | 'way' | 'startMin' | 'endMin' | 'cook' | 'looks' | 'rests'>;
 
 /** The last minutes before the first serving, in which it should be calm. */
 const lastMin = 30;
@@ -27,6 +27,7 @@ export function figuresOf(
   let calm = 0;
   let held = 0;
   let bent = 0;
+  let rests = 0;
   for (const each of placed) {
     const { dueMin } = activities[each.activity]!;
     if (dueMin !== undefined) {
@@ -38,6 +39,7 @@ export function figuresOf(
       if (each.startMin >= dayStartsMin) first = Math.min(first, each.startMin);
       calm += Math.max(0, Math.min(each.endMin, 0) - Math.max(each.startMin, -lastMin));
     }
+    for (const rest of each.rests) if (rest.put) rests++;
     for (const point of each.looks) if (point.startMin >= dayStartsMin) first = Math.min(first, point.startMin);
   }
   return {
@@ -47,13 +49,14 @@ export function figuresOf(
     calm,
     held,
     bent,
+    rests,
   };
 }
 
-const weights: Record<Goal, number> = { washes: 30, bent: 25, washMin: 1, day: 1, calm: 0.5, held: 0.02 };
+const weights: Record<Goal, number> = { washes: 30, bent: 25, washMin: 1, day: 1, calm: 0.5, rests: 4, held: 0.02 };
 /** What comes earlier in the cook's order weighs more in the search, too. */
-const places = [16, 8, 2, 1, 0.5, 0.25];
-const usual: Record<Goal, number> = { washes: 0, bent: 1, day: 2, washMin: 3, calm: 4, held: 5 };
+const places = [16, 8, 2, 1, 0.5, 0.5, 0.25];
+const usual: Record<Goal, number> = { washes: 0, bent: 1, day: 2, washMin: 3, calm: 4, rests: 5, held: 6 };
 
 /** One number for the search to walk by: it may cross a ridge that the strict order of goals would never let it. */
 export function energyOf(problem: Problem, score: Score): number {

@@ -2,7 +2,7 @@ import { Busy, type Taken } from './busy.ts';
 import { Contents } from './oven.ts';
 import type { Demand } from './demands.ts';
 import type { Prepared } from './prepare.ts';
-import type { Placed, Problem, Span, Wash } from './problem.ts';
+import type { Placed, Problem, Rest, Span, Wash } from './problem.ts';
 import { Surface } from './surface.ts';
 
 /** The half-built timetable. */
@@ -21,6 +21,8 @@ export interface State {
   readonly taken: readonly Taken[][];
   readonly dusty: Placed[];
   readonly order: Placed[];
+  /** What is put away, by the activity after which it is and, within that, by the one before which; −1: until it is due. */
+  readonly rests: Map<number, Rest>[];
   readonly washes: Wash[];
   readonly placed: (Placed | undefined)[];
   /** Which way each activity is done. */
@@ -71,6 +73,7 @@ export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'wa
     taken: problem.pools.map((_, pool) => takenFromBefore(problem, pool)),
     dusty: [],
     order: [],
+    rests: activities.map(() => new Map()),
     washes: [],
     placed: new Array<undefined>(size).fill(undefined),
     food: new Array<Demand>(size).fill(nothing),

@@ -21,6 +21,7 @@ export function windowsOf(problem: Problem): readonly Window[] {
   const early = activities.map((activity) =>
     Math.max(
       -far,
+      activity.warm ? activity.warm.untilMin - activity.warm.mostMin : -far,
       activity.dueMin !== undefined && activity.mostHoldMin !== undefined
         ? activity.dueMin - activity.mostHoldMin
         : -far,

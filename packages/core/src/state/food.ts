@@ -1,5 +1,5 @@
 import type { BatchId, PlannedStep, TaskId, UnitId } from '../model/index.ts';
-import { wayOf, type Task, type TaskNetwork, type Way } from '../tasks/index.ts';
+import { tasksById, wayOf, type Task, type TaskNetwork, type Way } from '../tasks/index.ts';
 import type { Standpoint } from './standpoint.ts';
 
 /** Where food is: being worked on, in the oven, on the heat, cold, or standing. */
@@ -44,7 +44,7 @@ function placeOf(step: PlannedStep, way: Way | undefined): FoodPlace {
 
 /** Where each batch's food is that has been begun. */
 export function foodsNow(network: TaskNetwork, standpoint: Standpoint): ReadonlyMap<BatchId, FoodNow> {
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
+  const tasks = tasksById(network);
   const found = new Map<BatchId, FoodNow>();
   for (const step of begunOf(standpoint)) {
     const task = tasks.get(step.id);
@@ -61,7 +61,7 @@ export function foodsNow(network: TaskNetwork, standpoint: Standpoint): Readonly
 
 /** Which unit keeps which food. */
 export function holdsNow(network: TaskNetwork, standpoint: Standpoint): ReadonlyMap<string, HeldNow> {
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
+  const tasks = tasksById(network);
   const wanted = new Set(
     network.tasks.flatMap((task) =>
       standpoint.done.has(task.id) || standpoint.running.has(task.id) ? [] : holdsOf(task),

@@ -11,7 +11,7 @@ import type {
   UnitId,
 } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
-import { tasksOf, wayOf, type Carried, type Guarded, type TaskNetwork } from '../tasks/index.ts';
+import { tasksById, tasksOf, wayOf, type Carried, type Guarded, type TaskNetwork } from '../tasks/index.ts';
 import { foodsNow, holdsNow, type FoodNow, type HeldNow } from './food.ts';
 import { happened } from './happened.ts';
 import { ovensNow, type OvenNow } from './ovens.ts';
@@ -58,7 +58,7 @@ export interface KitchenNow extends Standpoint {
 /** A kitchen as it stands, from where the day stands. */
 export function kitchenOf(occasion: Occasion, network: TaskNetwork, standpoint: Standpoint): KitchenNow {
   const { plan, done, running, assumed, nowMin } = standpoint;
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
+  const tasks = tasksById(network);
   const goesOn = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && running.has(task.id));
   const been = plan.tasks.filter(
     (task): task is PlannedStep => task.kind === 'step' && (done.has(task.id) || running.has(task.id)),

@@ -12,7 +12,7 @@ import {
   type SurfaceId,
   type TaskId,
 } from '../model/index.ts';
-import type { Task, TaskNetwork } from '../tasks/index.ts';
+import { tasksById, type Task, type TaskNetwork } from '../tasks/index.ts';
 import type { Standpoint } from './standpoint.ts';
 
 /** Where a residue comes from: a batch, or a past that nobody knows. */
@@ -65,7 +65,7 @@ export function residuesOf(occasion: Occasion, network: TaskNetwork, standpoint:
   const inFood = new Map<TaskId, readonly Residue[]>();
   const suspect = new Set<SurfaceId>(kit.filter(hasUnknownPast).map(({ id }) => id));
   for (const unit of suspect) surfaces.set(unit, { residues: unknownPast, sinceMin: -Infinity, by: undefined });
-  const tasks = new Map(network.tasks.map((task) => [task.id, task]));
+  const tasks = tasksById(network);
   const comesClean = new Map(kit.map((unit) => [unit.id, cleaningOf(unit.material).comesClean]));
   for (const each of inOrder(standpoint)) {
     if (each.kind === 'wash') {

@@ -1,10 +1,12 @@
 export { type Batch, type PartUse, type Shareable } from './batches.ts';
 export {
   inKit,
+  tasksById,
   tasksOf,
   wayOf,
   type Carried,
   type Guarded,
+  type Shelter,
   type Task,
   type TaskKit,
   type TaskNetwork,

@@ -17,10 +17,13 @@ import {
   taskOf,
   startLook,
   endLook,
+  restAfter,
+  restStep,
 } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
+import { waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
 import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
 import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
 
@@ -75,18 +78,51 @@ export interface Task {
   /** What of it flies about with loose flour; empty where none is thrown up. */
   readonly dust: readonly Carried[];
   readonly guards: readonly Guarded[];
-  readonly after: readonly {
-    readonly task: TaskId;
-    readonly leastMin: number;
-    readonly mostMin?: number | undefined;
-  }[];
+  readonly after: readonly TaskLink[];
   /** Minutes after the first serving by which it must be finished, and how long the finished dish may stand; for last steps only. */
-  readonly serve?: { readonly atMin: number; readonly mostHoldMin: number } | undefined;
+  readonly serve?:
+    | {
+        readonly atMin: number;
+        readonly mostHoldMin: number;
+        readonly spoils: boolean;
+        readonly shelter?: Shelter | undefined;
+      }
+    | undefined;
+  /** Of what heats a dish last that is served hot: when it is served, and how long before it may have ended. */
+  readonly warm?: { readonly servedMin: number; readonly mostMin: number } | undefined;
+  /** Its food stands in the room while it goes on; it is heated through, and what it stood before counts no more. */
+  readonly stands: boolean;
+  readonly freshens: boolean;
+  /** It stands in the fridge meanwhile, though its recipe does not say so. */
+  readonly isChilled?: boolean | undefined;
+  /** It is no step of a recipe: food put into the fridge between two tasks, or until it is served. */
+  readonly rest?: { readonly after: TaskId } | undefined;
+}
+
+/** What a task waits for: how long at least, and at most in all. */
+export interface TaskLink {
+  readonly task: TaskId;
+  readonly leastMin: number;
+  readonly mostMin?: number | undefined;
+  /** What it stands counts towards the two hours. */
+  readonly spoils: boolean;
+  readonly shelter?: Shelter | undefined;
+}
+
+/** Food that need not stand for the whole of its wait: it can go into the fridge, as the task of this id, and must where it would stand longer than `standsMin` at once. */
+export interface Shelter {
+  readonly standsMin: number;
+  /** It stands in the fridge already. */
+  readonly isThere: boolean;
+  readonly rest: TaskId;
 }
 
 export interface TaskNetwork {
   readonly batches: readonly Batch[];
+  /** All that must be done, each once. */
   readonly tasks: readonly Task[];
+  /** What may be put away in between, where a plan needs it. */
+  readonly rests: readonly Task[];
   readonly shareable: readonly Shareable[];
 }
 
@@ -345,6 +381,10 @@ export function inKit(
   };
 }
 
+/** Every task by its id, those that a plan may do without among them. */
+export const tasksById = ({ tasks, rests }: TaskNetwork): ReadonlyMap<TaskId, Task> =>
+  new Map([...tasks, ...rests].map((task) => [task.id, task]));
+
 /**
  * From an occasion and who eats what: the batches that are really made, and every step of each as a task. `begun`: what a day has been
  * begun with, so that its batches keep their names, whoever leaves.
@@ -354,11 +394,14 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
+    const servedMin = serveAt.get(dish.course)!;
     const followed = new Set(
       batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)),
     );
-    return batch.recipe.steps.flatMap((step, index): Task[] => {
-      if (!batch.steps.includes(step.id)) return [];
+    const waits = waitsOf(batch.recipe, knowledgeOf(occasion), minutesIn(batch, batches));
+    const own = batch.recipe.steps.flatMap((asWritten, index): Task[] => {
+      if (!batch.steps.includes(asWritten.id)) return [];
+      const step: Step = waits.inFridge.has(asWritten.id) ? { ...asWritten, cold: 'fridge' } : asWritten;
       const carries = carriesOf(batch, step, occasion);
       const usual = wayFrom(step, batch);
       const meat =
@@ -368,6 +411,7 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
         ...bentWays(usual, step, meat),
         ...step.alternatives.map((other) => wayFrom(inOtherWay(step, other), batch, other.id)),
       ];
+      const isLast = !followed.has(step.id) && batch.into.length === 0;
       return [
         {
           id: taskOf(batch.id, step.id),
@@ -380,20 +424,151 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
           chores: choresOf(ways, carries),
           kit: usual.kit,
           oven: step.oven,
+          stands: waits.standing.has(step.id),
+          freshens: waits.heating.has(step.id),
+          isChilled: waits.inFridge.has(step.id),
           carries,
           dust: dustOf(batch, step, occasion),
           guards: guardsOf(occasion, batch, batches, step),
           after: followsOf(batch.recipe, index).map((link) => {
             const done = batch.doneIn.get(link.step)!;
-            return { task: taskOf(done.batch, done.step), leastMin: link.leastMin, mostMin: link.mostMin };
+            const after = taskOf(done.batch, done.step);
+            return { task: after, leastMin: link.leastMin, ...waitOf(waits, link, step.id, after) };
           }),
-          serve:
-            followed.has(step.id) || batch.into.length > 0
-              ? undefined
-              : { atMin: serveAt.get(dish.course)!, mostHoldMin: batch.recipe.hold.mostMin },
+          serve: isLast ? { atMin: servedMin, ...holdOf(batch, waits, step.id) } : undefined,
+          warm: warmOf(batch, waits, step.id, servedMin),
         },
       ];
     });
+    return own;
   });
-  return { batches, tasks, shareable };
+  return { batches, tasks, rests: restsOf(batches, tasks), shareable };
+}
+
+/** How long each step of a batch's recipe is planned to take, in whichever batch it is done. */
+function minutesIn(batch: Batch, batches: readonly Batch[]): (step: StepId) => number {
+  return (id) => {
+    const done = batch.doneIn.get(id)!;
+    const by = batches.find((each) => each.id === done.batch)!;
+    return durationOf(
+      by.recipe.steps.find((step) => step.id === done.step)!,
+      by.factor,
+    ).planned;
+  };
+}
+
+/** Of what heats a dish last that is served hot: how long before it is served that may have ended. */
+function warmOf({ into }: Batch, { hot }: Waits, step: StepId, servedMin: number): Task['warm'] {
+  const mostMin = into.length === 0 ? hot?.get(step) : undefined;
+  return mostMin === undefined ? undefined : { servedMin, mostMin };
+}
+
+/** For each task after which food can be put into the fridge, the task that does it. */
+function restsOf(batches: readonly Batch[], tasks: readonly Task[]): readonly Task[] {
+  const puts = new Set(
+    tasks.flatMap(({ after, serve }) =>
+      [...after, ...(serve ? [serve] : [])].flatMap(({ shelter }) => shelter?.rest ?? []),
+    ),
+  );
+  return tasks.flatMap((task) => {
+    const id = restAfter(task.id);
+    return puts.has(id)
+      ? [
+          restTask(
+            batches.find((batch) => batch.id === task.batch)!,
+            task,
+            id,
+          ),
+        ]
+      : [];
+  });
+}
+
+/** How long food may wait before a step: by its recipe, and by how it keeps. */
+function waitOf(
+  waits: Waits,
+  link: { readonly step: StepId; readonly leastMin: number; readonly mostMin?: number | undefined },
+  step: StepId,
+  after: TaskId,
+): Pick<TaskLink, 'mostMin' | 'spoils' | 'shelter'> {
+  return withLaw(waits.between(link.step, step), link.mostMin, link.leastMin, restAfter(after));
+}
+
+function holdOf(batch: Batch, waits: Waits, step: StepId): Omit<NonNullable<Task['serve']>, 'atMin'> {
+  const said = batch.recipe.hold.mostMin;
+  const {
+    mostMin = said,
+    spoils,
+    shelter,
+  } = withLaw(waits.between(step, undefined), said, 0, restAfter(taskOf(batch.id, step)));
+  return { mostHoldMin: mostMin, spoils, shelter };
+}
+
+/** The stricter of what a recipe says and how its food keeps; what its recipe asks for at least is done even so, and the audit says what that means. */
+function withLaw(
+  { spoils, standsMin, cold }: WaitLaw,
+  said: number | undefined,
+  leastMin: number,
+  rest: TaskId,
+): Pick<TaskLink, 'mostMin' | 'spoils' | 'shelter'> {
+  if (!spoils) return { mostMin: said, spoils };
+  const kept = cold?.mostMin ?? Math.min(standsMin, rules.standsMostMin);
+  const mostMin = Math.max(leastMin, Math.min(said ?? Infinity, kept));
+  return { mostMin, spoils, ...(cold ? { shelter: { standsMin, isThere: cold.isThere, rest } } : {}) };
+}
+
+/** Food put into the fridge and taken out again. It takes as long as the wait does. */
+function restTask(batch: Batch, { id: after, title: made, carries }: Task, id: TaskId): Task {
+  const durationMin = { least: 2 * rules.coldHandlingMin, planned: 2 * rules.coldHandlingMin, most: 4320 };
+  const looks: Task['looks'] = [
+    { id: startLook, atMin: 0, takesMin: rules.coldHandlingMin, what: 'into the fridge' },
+    { id: endLook, atMin: rules.coldHandlingMin, takesMin: rules.coldHandlingMin, what: 'out of the fridge' },
+  ];
+  const title = `Into the fridge: “${made.slice(0, 60)}”`;
+  const step: Step = {
+    id: restStep,
+    title,
+    text: `Covered, into the fridge: it would stand in the room for too long. Out again when it is wanted.`,
+    uses: [],
+    after: [],
+    durationMin: { least: durationMin.least, likely: durationMin.planned, most: durationMin.most },
+    hands: 'off',
+    looks: [],
+    grows: false,
+    kit: [],
+    burner: false,
+    cold: 'fridge',
+    looseFlour: false,
+    until: '',
+    splitPoint: false,
+    alternatives: [],
+    leaves: [],
+  };
+  const way: Way = {
+    bentC: 0,
+    durationMin,
+    hands: 'off',
+    looks,
+    kit: [],
+    cold: { where: 'fridge', places: 1 },
+    burners: 0,
+  };
+  return {
+    id,
+    batch: batch.id,
+    step,
+    title,
+    durationMin,
+    looks,
+    ways: [way],
+    chores: [],
+    kit: [],
+    carries,
+    dust: [],
+    guards: [],
+    after: [{ task: after, leastMin: 0, spoils: false }],
+    stands: false,
+    freshens: false,
+    rest: { after },
+  };
 }

@@ -1,0 +1,1 @@
+export { waitsOf, type WaitLaw, type Waits } from './waits.ts';

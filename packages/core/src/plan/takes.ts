@@ -1,0 +1,75 @@
+import { presenceOf } from '../ledger/index.ts';
+import type { CookId, Occasion, PlannedStep, PlannedTask, TaskId } from '../model/index.ts';
+
+/** So long before it is wanted at most something comes out of the fridge. */
+const soonestMin = 10;
+
+interface Busy {
+  readonly cook: CookId;
+  readonly startMin: number;
+  readonly endMin: number;
+}
+
+/**
+ * A plan in which what is put away is taken out by somebody who has a minute for it, shortly before it is wanted: where whoever was to do it
+ * is busy by then, at another minute, or by another cook. `isOver`: what has been stays as it was.
+ */
+export function withTakers(
+  occasion: Occasion,
+  tasks: readonly PlannedTask[],
+  isOver: (task: TaskId) => boolean,
+): PlannedTask[] {
+  const taken = tasks.flatMap((task) => busyWith(task));
+  const startOf = new Map(tasks.map((task) => [task.id as string, task.startMin]));
+  return tasks.map((task) => {
+    if (task.kind !== 'step' || !task.rest || isOver(task.id)) return task;
+    const others = taken.filter((each) => each.of !== task.id);
+    const looks: PlannedStep['looks'] = [];
+    for (const [at, look] of task.looks.entries()) {
+      const wanted = at === 0 ? undefined : startOf.get(task.rest.before[at - 1]!);
+      const busy = [...others, ...looks];
+      looks.push(
+        wanted === undefined || isFree(occasion, busy, look) ? look : (sooner(occasion, busy, look, wanted) ?? look),
+      );
+    }
+    return { ...task, looks, endMin: looks.at(-1)!.endMin };
+  });
+}
+
+function sooner(
+  occasion: Occasion,
+  busy: readonly Busy[],
+  look: PlannedStep['looks'][number],
+  wantedMin: number,
+): PlannedStep['looks'][number] | undefined {
+  const takesMin = look.endMin - look.startMin;
+  for (let startMin = wantedMin - takesMin; startMin >= wantedMin - soonestMin; startMin--)
+    for (const { id } of occasion.kitchen.cooks) {
+      const tried = { ...look, cook: id, startMin, endMin: startMin + takesMin };
+      if (isFree(occasion, busy, tried)) return tried;
+    }
+  return undefined;
+}
+
+function isFree(
+  { kitchen, wishes }: Pick<Occasion, 'kitchen' | 'wishes'>,
+  busy: readonly Busy[],
+  { cook, startMin, endMin }: Busy,
+): boolean {
+  const who = kitchen.cooks.find(({ id }) => id === cook);
+  const isThere =
+    who !== undefined &&
+    presenceOf(who, wishes.absences).some(({ fromMin, toMin }) => fromMin <= startMin && toMin >= endMin);
+  return isThere && !busy.some((each) => each.cook === cook && each.startMin < endMin && each.endMin > startMin);
+}
+
+function busyWith(task: PlannedTask): readonly (Busy & { readonly of: TaskId })[] {
+  if (task.kind === 'oven') return [];
+  const { id, startMin, endMin } = task;
+  return [
+    ...(task.cook === undefined ? [] : [{ of: id, cook: task.cook, startMin, endMin }]),
+    ...(task.kind === 'step'
+      ? task.looks.map((look) => ({ of: id, cook: look.cook, startMin: look.startMin, endMin: look.endMin }))
+      : []),
+  ];
+}

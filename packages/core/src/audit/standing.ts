@@ -66,9 +66,15 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
     const food = foodAfter({ here, own: [...own, ...nowhere], before, knowledge, stoodMin });
     then.set(written.id, food);
     during(here, food);
-    for (const rest of facts.rests.filter((each) => each.after === here)) chilled(rest, food, here);
     if (here.step.cold === 'fridge' && food.spoils)
       keptCold(food, here, here.task.endMin - here.task.startMin, here.step.durationMin.most);
+  }
+  // Whether it is served hot is known when all of it has been followed.
+  for (const step of recipe.steps) {
+    const here = doing(facts, batch, step.id);
+    const food = then.get(step.id);
+    for (const rest of here && food ? facts.rests.filter((each) => each.after === here) : [])
+      chilled(rest, food!, here!);
   }
   if (batch.served) served();
   return findings;
@@ -118,23 +124,19 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
   function chilled(rest: RestFacts, food: FoodThen, here: StepFacts): void {
     keptCold(food, here, rest.task.endMin - rest.task.startMin, 0);
     if (!food.isCooked || !food.spoils || !isServedHot()) return;
-    const later = new Set<StepId>([here.written.id]);
+    const later = new Set(recipe.steps.flatMap((step) => (doing(facts, batch, step.id) === here ? step.id : [])));
     const isHeatedAgain = recipe.steps.some((step) => {
       if (!linksOf(recipe, step).some((link) => later.has(link.step))) return false;
       later.add(step.id);
       const doer = doing(facts, batch, step.id);
       return doer && doesHeat(doer.step) && doer.task.endMin - doer.task.startMin >= rules.reheatsLeastMin;
     });
-    if (later.has(here.written.id) && !isHeatedAgain && isIn(here))
+    if (!isHeatedAgain)
       say(
         'reheat',
         `${batch.dishName} is served hot; it is chilled after “${here.step.title}” and never heated through again.`,
         here,
       );
-  }
-
-  function isIn(here: StepFacts): boolean {
-    return recipe.steps.some((step) => doing(facts, batch, step.id) === here);
   }
 
   function keptCold(food: FoodThen, here: StepFacts, minutes: number, saidMin: number): void {

@@ -1,8 +1,8 @@
 import { presenceOf } from '../ledger/index.ts';
 import type { CookId, Occasion, PlannedStep, PlannedTask, TaskId } from '../model/index.ts';
 
-/** So long before it is wanted at most something comes out of the fridge. */
-const soonestMin = 10;
+/** So long before it is wanted at most something comes out of the fridge, on a day that does not go as planned. */
+const soonestMin = 25;
 
 interface Busy {
   readonly cook: CookId;

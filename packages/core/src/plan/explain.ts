@@ -212,8 +212,8 @@ export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: St
     case 'wait-too-long':
       return {
         what,
-        why: 'It would have to wait longer for the next step than the recipe allows.',
-        tryThis: 'Another cook or burner, or serve a course later.',
+        why: 'Its food would wait longer for what comes next than its recipe, or how it keeps, allows.',
+        tryThis: 'Another cook, burner or place in the fridge, or serve a course later.',
         proven: false,
       };
     case 'stands-too-long':

@@ -25,7 +25,7 @@ import {
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
-import { inKit, tasksOf, type Batch, type Task } from '../tasks/index.ts';
+import { inKit, tasksOf, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
 export type EntryAmount = LineAmount;
@@ -274,6 +274,10 @@ function stepEntry(
   };
 }
 
+/** What comes out of the fridge, and what it was made in: without that nobody knows which of all that is in there. */
+const takenWords = (what: string, { tasks }: TaskNetwork, after: TaskId): string =>
+  `${what.charAt(0).toUpperCase()}${what.slice(1)}: from “${tasks.find((task) => task.id === after)?.title ?? ''}”`;
+
 function howToWash(occasion: Occasion, { units, machineUntilMin }: PlannedWash): string {
   if (machineUntilMin !== undefined)
     return `The full programme, with detergent; what is in it is clean at ${clockTime(occasion.serveAt, machineUntilMin)}. Hands with soap, clean towel.`;
@@ -306,7 +310,7 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
         startMin: point.startMin,
         endMin: point.endMin,
         cook: point.cook,
-        title: `${entry.title}: ${point.what}`,
+        title: task.rest ? takenWords(point.what, network, task.rest.after) : `${entry.title}: ${point.what}`,
         dishName: batch.recipe.name,
         until: last ? task.step.until : '',
         of: task.id,

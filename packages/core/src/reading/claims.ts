@@ -128,6 +128,18 @@ const foodFree: Reader = (place) => {
 
 const noWords = new Set(['without', 'no', 'not', 'minu', 'minus']);
 
+/** "One without casein", "a brand with no egg": which to buy is told, and nothing of the packet that is there. */
+const sorts = new Set(['one', 'kind', 'brand', 'sort', 'type', 'variety', 'version', 'make']);
+const kindWithout: Reader = (place) => {
+  const before = place.tokens[place.at - 1]?.word;
+  const isKind =
+    before !== undefined &&
+    (sorts.has(before) || (before === 'with' && sorts.has(place.tokens[place.at - 2]?.word ?? '')));
+  if (!isKind || !['without', 'no', 'free'].includes(place.word)) return undefined;
+  const read = absent(place);
+  return read && { last: read.last, denied: [{ first: place.at, last: read.last }] };
+};
+
 /** "Free from milk", "no butter", "instead of cream". */
 const absent: Reader = (place) => {
   const { tokens, at, to, word, next, third } = place;
@@ -145,7 +157,7 @@ const absent: Reader = (place) => {
 /** Every way of saying that something is absent. The first that reads something at a place is right. */
 const readers: readonly Reader[] = [
   ...[wished, sharing, denying, diet, noPromises, nonAlcoholic, forCoeliacs],
-  ...[inOneWord, inTwoWords, plainFree, foodFree, absent],
+  ...[inOneWord, inTwoWords, plainFree, foodFree, kindWithout, absent],
 ];
 
 function placeAt(tokens: readonly Token[], at: number, to: number): Place {

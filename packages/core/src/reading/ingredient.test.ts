@@ -147,3 +147,18 @@ test('tokens: accents, apostrophes, plurals, e-numbers', () => {
     'jalapeno',
   ]);
 });
+
+describe('which kind to buy is a wish, and no word about the packet that is there', () => {
+  test.each([
+    ['150 g plant cheese (one without casein)', '150 g plant cheese'],
+    ['plant cheese, a brand without milk', 'plant cheese'],
+    ['200 g vegan sausages (the kind with no egg)', '200 g vegan sausages'],
+    ['stock cubes, a type free from celery', 'stock cubes'],
+  ])('%s', (wish, plain) => {
+    const hazards = (text: string) =>
+      readIngredient(text)
+        .possible.map((each) => each.hazard as string)
+        .sort();
+    expect(hazards(wish)).toEqual(hazards(plain));
+  });
+});

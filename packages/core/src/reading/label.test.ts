@@ -103,3 +103,29 @@ test('every finding lies in the text, whatever the text, and long ones end', () 
     expect(readLabel(text).text).toBe(text);
   expect(at('Ingredients: ' + '('.repeat(10_000) + 'milk' + ')'.repeat(10_000), 'contained')).toContain('milk');
 });
+
+describe('a claim lifts what it is about, and nothing else', () => {
+  test.each([
+    ['Ingredients: oats, natural flavouring, dark chocolate. May contain milk. Suitable for vegans.', 'milk'],
+    ['Vegan. Ingredients: sugar, glucose syrup, margarine, colour. May contain traces of milk and egg.', 'egg milk'],
+    ['Ingredients: rice, stock powder, salt. Gluten-free. May contain wheat.', 'wheat'],
+    ['Dairy-free spread. Ingredients: vegetable oils, water, margarine. Made in a factory that handles milk.', 'milk'],
+  ])('%s', (text, traces) => {
+    // What a label leaves open besides is graver than a precaution.
+    expect([...at(text, 'possible'), ...at(text, 'trace')]).toEqual(expect.arrayContaining(traces.split(' ')));
+  });
+});
+
+describe('how much of something there is does not say what it is made of', () => {
+  const possibleIn = (text: string) => at(`Ingredients: rice, ${text}, salt.`, 'possible');
+  test.each([
+    ['mayonnaise (12 %)', 'mayonnaise'],
+    ['mayonnaise (12%, free range)', 'mayonnaise'],
+    ['stock powder (4g)', 'stock powder'],
+    ['margarine [8 %]', 'margarine'],
+    ['biscuit pieces (minimum 15 %)', 'biscuit pieces'],
+    ['curry paste (5.5 %)', 'curry paste'],
+  ])('%s', (share, plain) => {
+    expect(possibleIn(share)).toEqual(possibleIn(plain));
+  });
+});

@@ -54,7 +54,12 @@ function itemsOf(text: string, from: number, to: number, signs: string): readonl
   };
   for (let at = from; at < to; at++) {
     const sign = text[at]!;
-    if ('([{'.includes(sign)) parents.push(close(at, true).trim().toLowerCase());
+    if ('([{'.includes(sign))
+      parents.push(
+        close(at, listsParts(text, at + 1, to))
+          .trim()
+          .toLowerCase(),
+      );
     else if (')]}'.includes(sign)) {
       close(at, false);
       parents.pop();
@@ -64,6 +69,18 @@ function itemsOf(text: string, from: number, to: number, signs: string): readonl
   return items;
 }
 
+/** How much of a bracket is read to see whether it lists what something is made of. */
+const mostPeeked = 200;
+
+/** Whether a bracket names what something is made of, and not only how much of it there is or how it was kept: "(12 %)", "(8 %, free range)". */
+function listsParts(text: string, from: number, to: number): boolean {
+  const end = text.slice(from, Math.min(to, from + mostPeeked)).search(/[)\]}]/);
+  const inside = text.slice(from, end < 0 ? Math.min(to, from + mostPeeked) : from + end);
+  if (isAmount.test(inside)) return false;
+  const { foods, contained, possible } = readIngredient(inside);
+  return foods.length + contained.length + possible.length > 0;
+}
+
 const rank = { trace: 1, possible: 2, contained: 3 } as const;
 
 /**
@@ -71,22 +88,28 @@ const rank = { trace: 1, possible: 2, contained: 3 } as const;
  * A proposal: a person confirms it. Linear in the length of the text.
  */
 export function readLabel(text: string): LabelReading {
-  const found = new Map<HazardId, LabelHazard>();
+  // Contained, possible and precaution are kept apart: what lifts one of them says nothing of the others.
+  const found = new Map<HazardId, Map<LabelHazard['level'], LabelHazard>>();
   const claims: ReadClaim[] = [];
   const unknown: UnknownWord[] = [];
   const put = (hazard: LabelHazard) => {
-    const before = found.get(hazard.hazard);
-    if (!before || rank[hazard.level] > rank[before.level]) found.set(hazard.hazard, hazard);
+    const known = found.get(hazard.hazard) ?? new Map<LabelHazard['level'], LabelHazard>();
+    found.set(hazard.hazard, known);
+    if (!known.has(hazard.level)) known.set(hazard.level, hazard);
   };
   for (const section of sectionsOf(text)) readSection(text, section, put, claims, unknown);
   const said = new Set(claims.map((claim) => claim.claim));
   // What is claimed of the whole product settles what was only possible; a regulated word, not a promise about traces.
-  for (const [hazard, each] of found) {
-    // Lactose can be taken out of milk; only where it is itself listed does the list say otherwise.
-    const takenOut = hazard === 'lactose' && each.from === 'ingredients' && !/lactose|milk sugar/i.test(each.words);
-    if ((each.level === 'possible' || takenOut) && claimedAbsent(said, hazard)) found.delete(hazard);
-  }
-  const at = (level: LabelHazard['level']) => [...found.values()].filter((each) => each.level === level);
+  for (const [hazard, levels] of found)
+    for (const each of [...levels.values()]) {
+      // Lactose can be taken out of milk; only where it is itself listed does the list say otherwise.
+      const takenOut = hazard === 'lactose' && each.from === 'ingredients' && !/lactose|milk sugar/i.test(each.words);
+      if ((each.level === 'possible' || takenOut) && claimedAbsent(said, hazard)) levels.delete(each.level);
+    }
+  const gravest = [...found.values()].flatMap(
+    (levels) => [...levels.values()].sort((a, b) => rank[b.level] - rank[a.level])[0] ?? [],
+  );
+  const at = (level: LabelHazard['level']) => gravest.filter((each) => each.level === level);
   const [contained, possible, mayContain] = [at('contained'), at('possible'), at('trace')];
   return {
     text,

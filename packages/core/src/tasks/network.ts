@@ -524,11 +524,11 @@ function restTask(batch: Batch, { id: after, title: made, carries }: Task, id: T
     { id: startLook, atMin: 0, takesMin: rules.coldHandlingMin, what: 'into the fridge' },
     { id: endLook, atMin: rules.coldHandlingMin, takesMin: rules.coldHandlingMin, what: 'out of the fridge' },
   ];
-  const title = `Into the fridge: “${made.slice(0, 60)}”`;
+  const title = `Into the fridge: from “${made.slice(0, 55)}”`;
   const step: Step = {
     id: restStep,
     title,
-    text: `Covered, into the fridge: it would stand in the room for too long. Out again when it is wanted.`,
+    text: 'Covered, into the fridge: it would stand in the room for too long. Out again when it is wanted.',
     uses: [],
     after: [],
     durationMin: { least: durationMin.least, likely: durationMin.planned, most: durationMin.most },

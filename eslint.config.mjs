@@ -18,7 +18,20 @@ const page = { window: 'readonly', document: 'readonly' };
 const rooms = [
   ...['reference', 'model', 'reading', 'versions', 'exposure', 'fit', 'adapt', 'scale', 'quantities', 'recipes'],
   // The audit comes before all that plans, and can know nothing of it.
-  ...['audit', 'keeping', 'tasks', 'ledger', 'state', 'numbers', 'schedule', 'plan', 'planner', 'chances', 'gather', 'whatif'],
+  ...[
+    'audit',
+    'keeping',
+    'tasks',
+    'ledger',
+    'state',
+    'numbers',
+    'schedule',
+    'plan',
+    'planner',
+    'chances',
+    'gather',
+    'whatif',
+  ],
   ...['cookday', 'day', 'table', 'after', 'asking', 'contract', 'devices', 'formats', 'shopping'],
 ];
 const roomRules = rooms.map((room, at) => ({

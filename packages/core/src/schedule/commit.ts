@@ -64,6 +64,9 @@ export function commit(state: State, index: number, choice: Choice): void {
     rests: choice.rests,
   };
   state.placed[index] = done;
+  // What comes before it and is placed already now stands as long as that.
+  if (prepared.standing && prepared.problem.activities[index]!.before.some((link) => state.placed[link.activity]))
+    state.standsAfter.fill(-1);
   state.blockers[index] = choice.blocker;
   order.push(done);
   if (facts.dust.length > 0) state.dusty.push(done);

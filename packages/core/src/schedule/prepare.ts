@@ -51,7 +51,7 @@ export interface Prepared {
     readonly shelter?: Shelter | undefined;
   }[])[];
   /** What spoils stands at least so long before each activity, that with it, and after it, by the work on it alone; undefined where nothing spoils. */
-  readonly standing: { readonly upTo: readonly number[]; readonly after: readonly number[] } | undefined;
+  readonly standing: Standing | undefined;
   /** How many followers each activity has. */
   readonly waiting: Int32Array;
   /** Activities whose kit may be held from one to the next. */
@@ -64,6 +64,14 @@ export interface Prepared {
   readonly able: readonly (readonly number[])[];
   /** For each activity, what must come so shortly before it that both go in as one chain. */
   readonly tight: readonly (readonly Link[])[];
+}
+
+export interface Standing {
+  readonly upTo: readonly number[];
+  readonly after: readonly number[];
+  /** Whether anything that spoils comes into an activity, or waits after it; whether it may be left where it is cold already. */
+  readonly concerns: readonly boolean[];
+  readonly stays: readonly boolean[];
 }
 
 /** A wait of at most this long, in minutes, binds two activities into one chain. */
@@ -245,7 +253,7 @@ export function prepare(problem: Problem): Prepared {
 }
 
 /** Work on what spoils, from where it was last fresh to the end of each activity, and from there on; links may point anywhere but round in a circle. */
-function standingOf({ activities, standsMostMin }: Problem): Prepared['standing'] {
+function standingOf({ activities, standsMostMin }: Problem): Standing | undefined {
   if (standsMostMin === undefined) return undefined;
   const own = activities.map(({ ways, stands }) => (stands ? Math.min(...ways.map((way) => way.durationMin)) : 0));
   const upTo = activities.map(() => -1);
@@ -271,7 +279,18 @@ function standingOf({ activities, standsMostMin }: Problem): Prepared['standing'
     toEndOf(index);
     fromEndOf(index);
   });
-  return { upTo, after };
+  const links = activities.flatMap(({ before, dueMin, spoils, shelter }, index) => [
+    ...before.map((link) => ({ ...link, from: link.activity, next: index })),
+    ...(dueMin === undefined ? [] : [{ spoils, shelter, from: index, next: index }]),
+  ]);
+  const concerned = new Set(links.flatMap(({ spoils, from, next }) => (spoils ? [from, next] : [])));
+  const staying = new Set(links.flatMap(({ shelter, from }) => (shelter?.isThere ? [from] : [])));
+  return {
+    upTo,
+    after,
+    concerns: activities.map((_, index) => concerned.has(index)),
+    stays: activities.map((_, index) => staying.has(index)),
+  };
 }
 
 function distinct<T>(list: readonly T[], keyOf: (each: T) => string): T[] {

@@ -29,7 +29,7 @@ interface Spot {
 const mostAsideMin = 10;
 
 /** Of all that something may stand, what is taken for a long wait. */
-const longShare = 0.4;
+const longShare = 0.6;
 
 /** What spoils and waits after an activity at a spot. */
 function waitsAfter(state: State, index: number, end: number): readonly Waiting[] {
@@ -37,30 +37,33 @@ function waitsAfter(state: State, index: number, end: number): readonly Waiting[
   const found: Waiting[] = [];
   for (const next of prepared.followers[index]!) {
     const there = placed[next.activity];
-    if (there && next.spoils)
-      found.push({
-        from: index,
-        next: next.activity,
-        startMin: end,
-        endMin: there.startMin,
-        ...sheltered(state, index, next.shelter),
-      });
+    if (there && next.spoils) found.push(waiting(state, index, next.activity, end, there.startMin, next.shelter));
   }
   const { dueMin, spoils, shelter } = prepared.problem.activities[index]!;
-  if (dueMin !== undefined && spoils)
-    found.push({ from: index, next: -1, startMin: end, endMin: dueMin, ...sheltered(state, index, shelter) });
+  if (dueMin !== undefined && spoils) found.push(waiting(state, index, -1, end, dueMin, shelter));
   return found;
 }
 
-/** Where it can wait, and whether it is there already: what is done in another way may not be. */
-const sheltered = (state: State, from: number, shelter: Shelter | undefined): Pick<Waiting, 'shelter' | 'isThere'> => ({
+/** A wait, where it can be spent, and whether what waits is there already: what is done in another way may not be. Made for every place that is tried. */
+const waiting = (
+  state: State,
+  from: number,
+  next: number,
+  startMin: number,
+  endMin: number,
+  shelter: Shelter | undefined,
+): Waiting => ({
+  from,
+  next,
+  startMin,
+  endMin,
   shelter,
   isThere: shelter !== undefined && shelter.isThere && (wayOf(state, from).takes[shelter.pool] ?? 0) > 0,
 });
 
 /** Until when what is in a shelter when an activity ends stays there, in what it stands in: until the last that is placed wants it, or it is due. */
 export function staysUntil(state: State, index: number, end: number): number {
-  if (!state.prepared.standing) return end;
+  if (!state.prepared.standing?.stays[index]) return end;
   let until = end;
   for (const wait of waitsAfter(state, index, end)) if (wait.isThere) until = Math.max(until, wait.endMin);
   return until;
@@ -72,14 +75,7 @@ function waitsBefore(state: State, index: number, start: number): readonly Waiti
   const found: Waiting[] = [];
   for (const link of prepared.problem.activities[index]!.before) {
     const there = placed[link.activity];
-    if (there && link.spoils)
-      found.push({
-        from: link.activity,
-        next: index,
-        startMin: there.endMin,
-        endMin: start,
-        ...sheltered(state, link.activity, link.shelter),
-      });
+    if (there && link.spoils) found.push(waiting(state, link.activity, index, there.endMin, start, link.shelter));
   }
   return found;
 }
@@ -94,9 +90,12 @@ function stoodMin({ startMin, endMin, isThere }: Waiting, rest: Rest | undefined
 function standsAfter(state: State, index: number): number {
   const here = state.placed[index];
   if (!here) return state.prepared.standing!.after[index]!;
+  const known = state.standsAfter[index]!;
+  if (known >= 0) return known;
   let most = state.prepared.standing!.after[index]!;
   for (const wait of waitsAfter(state, index, here.endMin))
     most = Math.max(most, stoodMin(wait, state.rests[index]!.get(wait.next)) + onFrom(state, wait.next));
+  state.standsAfter[index] = most;
   return most;
 }
 
@@ -130,8 +129,8 @@ function ownMin(state: State, index: number): number {
  */
 export function restsAround(state: State, spot: Spot, known: readonly Rest[] = []): readonly Rest[] | Bar | Refusal {
   const { standing, problem } = state.prepared;
-  if (!standing) return none;
   const { index, start, end } = spot;
+  if (!standing?.concerns[index]) return none;
   const after = waitsAfter(state, index, end);
   const before = waitsBefore(state, index, start);
   if (after.length === 0 && before.length === 0) return none;

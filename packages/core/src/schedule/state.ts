@@ -23,6 +23,8 @@ export interface State {
   readonly order: Placed[];
   /** What is put away, by the activity after which it is and, within that, by the one before which; −1: until it is due. */
   readonly rests: Map<number, Rest>[];
+  /** How long what comes out of each activity stands from there on, where that has been reckoned; −1: it has not, or no longer holds. */
+  readonly standsAfter: Float64Array;
   readonly washes: Wash[];
   readonly placed: (Placed | undefined)[];
   /** Which way each activity is done. */
@@ -74,6 +76,7 @@ export function emptyState(prepared: Prepared, { ways, byHand }: Pick<State, 'wa
     dusty: [],
     order: [],
     rests: activities.map(() => new Map()),
+    standsAfter: new Float64Array(size).fill(-1),
     washes: [],
     placed: new Array<undefined>(size).fill(undefined),
     food: new Array<Demand>(size).fill(nothing),
@@ -106,6 +109,7 @@ export const wayOf = (state: State, index: number) =>
 /** Takes back everything since the trail had this length. */
 export function takeBack(state: State, length: number): void {
   const trail = state.trail!;
+  if (trail.length > length) state.standsAfter.fill(-1);
   while (trail.length > length) trail.pop()!();
 }
 

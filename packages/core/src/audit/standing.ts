@@ -158,8 +158,10 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
     );
   }
 
+  /** What keeps when it is done need not be hot. */
   function isServedHot(): boolean {
-    return !coolWords.test(recipe.hold.how) && lastSteps().some((step) => (then.get(step.id)?.heats.length ?? 0) > 0);
+    const ends = lastSteps().flatMap((step) => then.get(step.id) ?? []);
+    return !coolWords.test(recipe.hold.how) && ends.some(({ spoils, heats }) => spoils && heats.length > 0);
   }
 
   /** What happens until the table. */

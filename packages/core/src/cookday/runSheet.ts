@@ -212,7 +212,11 @@ function stepEntry(
   const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
   if (planned?.kind !== 'step') return undefined;
   const step = effective(task.step, planned);
-  const { minutes, lies } = inKit(task, batch, planned);
+  // What is put away is there for as long as it is: nobody's recipe says how long.
+  const length = planned.endMin - planned.startMin;
+  const { minutes, lies } = task.rest
+    ? { minutes: { least: length, most: length }, lies: undefined }
+    : inKit(task, batch, planned);
   const ovens = ovensOf(occasion.kitchen);
   const inOven = ovens[planned.oven] ?? occasion.kitchen.oven;
   const unitName = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));

@@ -174,7 +174,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
           share the oven; its time is corrected, and a guess.
         </p>
       )}
-      {task && <PinButtons occasion={occasion} entry={entry} onChange={onChange} />}
+      <PinButtons occasion={occasion} entry={entry} isTask={task !== undefined} onChange={onChange} />
     </section>
   );
 }

@@ -8,13 +8,16 @@ import { pinned, pinOf } from './pins.ts';
 interface PinButtonsProps {
   readonly occasion: Occasion;
   readonly entry: StepEntry;
+  /** What is only put away has no time of its own to be fixed to. */
+  readonly isTask: boolean;
   readonly onChange: (next: (one: Occasion) => Occasion) => void;
 }
 
 const steps = [-30, -5, 5, 30];
 
 /** Fixes a task to its time, moves it, gives it to a cook or to a rack; the plan is then made anew around it. */
-export function PinButtons({ occasion, entry, onChange }: PinButtonsProps) {
+export function PinButtons({ occasion, entry, isTask, onChange }: PinButtonsProps) {
+  if (!isTask) return null;
   const pin = pinOf(occasion, entry.id);
   const set = (part: Partial<Pin>) => onChange((one) => pinned(one, entry.id, part));
   const by = entry.cook ?? entry.setBy;

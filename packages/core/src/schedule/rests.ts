@@ -29,7 +29,7 @@ interface Spot {
 const mostAsideMin = 10;
 
 /** Of all that something may stand, what is taken for a long wait. */
-const longShare = 0.6;
+const longShare = 0.4;
 
 /** What spoils and waits after an activity at a spot. */
 function waitsAfter(state: State, index: number, end: number): readonly Waiting[] {

@@ -1,5 +1,5 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
-import { goesInDishwasher, type CookId, type TaskId } from '../model/index.ts';
+import { goesInDishwasher, type CookId, type PlannedStep, type TaskId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
 import { clock, heldAs, named, residueOf, upTo, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
@@ -167,30 +167,19 @@ function auditCooks(facts: Facts): Finding[] {
     }
     spans.set(cook, [...(spans.get(cook) ?? []), { start, end, task, what, owner: `${task}@${start}` }]);
   };
+  const looked = ({ id, looks }: PlannedStep, whatFor: string) => {
+    for (const { cook, startMin, endMin, what } of looks)
+      note(cook, startMin, endMin, id, `“${what}” at ${clock(occasion, startMin)}, ${whatFor}`);
+  };
   for (const each of facts.steps) {
     const { task, step } = each;
     const what = named(occasion, each);
     if (task.cook) note(task.cook, task.startMin, task.endMin, task.id, what);
     else if (step.hands === 'on')
       findings.push({ code: 'cook-missing', message: `Nobody does ${what}.`, tasks: [task.id], guests: [] });
-    for (const point of task.looks)
-      note(
-        point.cook,
-        point.startMin,
-        point.endMin,
-        task.id,
-        `“${point.what}” at ${clock(occasion, point.startMin)}, for ${what}`,
-      );
+    looked(task, `for ${what}`);
   }
-  for (const { task, after } of facts.rests)
-    for (const point of task.looks)
-      note(
-        point.cook,
-        point.startMin,
-        point.endMin,
-        task.id,
-        `“${point.what}” at ${clock(occasion, point.startMin)}, after ${named(occasion, after)}`,
-      );
+  for (const { task, after } of facts.rests) looked(task, `after ${named(occasion, after)}`);
   for (const wash of facts.washes)
     note(wash.cook, wash.startMin, wash.endMin, wash.id, `a wash at ${clock(occasion, wash.startMin)}`);
   for (const [cook, list] of spans) {

@@ -1,4 +1,13 @@
-import { coolWords, hazardOf, rules, spoilingOf, unknownKeeping, type Keeping } from '../reference/index.ts';
+import {
+  coolWords,
+  hazardOf,
+  leavens,
+  rules,
+  spoilingOf,
+  unknownKeeping,
+  wetAisle,
+  type Keeping,
+} from '../reference/index.ts';
 import type { IngredientLine, ResidueMark, Step, StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { massOf } from '../versions/index.ts';
@@ -234,7 +243,7 @@ function foodAfter({ here, own, before, knowledge, stoodMin }: Coming): FoodThen
   const rises =
     !items.some((item) => item.isHeated) &&
     !isFlesh &&
-    items.some(({ line }) => foodsOf(line, knowledge).some((id) => leaven.has(id)));
+    items.some(({ line }) => foodsOf(line, knowledge).some((id) => leavens.has(id)));
   const spoils =
     raw.length > 0 ||
     items.some((item) => !item.isBakedDry && item.keepings.some((keeping) => doesSpoil(keeping, item.isHeated, wet)));
@@ -288,13 +297,11 @@ function mixed(
   return { items: bakesDry ? cooked.map((item): Item => ({ ...item, isBakedDry: true })) : cooked, wet };
 }
 
-const leaven = new Set<string>(['dried-yeast', 'fresh-yeast', 'sourdough-starter']);
-
 const foodsOf = (line: IngredientLine, knowledge: Knowledge): readonly string[] =>
   lineEvidence(line, knowledge).flatMap(({ about }) => (about.kind === 'food' ? [about.food] : []));
 
 const isDrink = (line: IngredientLine, knowledge: Knowledge): boolean =>
-  foodsOf(line, knowledge).some((id) => knowledge.food(id as never)?.aisle === 'drinks');
+  foodsOf(line, knowledge).some((id) => knowledge.food(id as never)?.aisle === wetAisle);
 
 function newItem(line: IngredientLine, knowledge: Knowledge): Item {
   const evidence = lineEvidence(line, knowledge);

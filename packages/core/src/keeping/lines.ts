@@ -1,4 +1,4 @@
-import { hazardOf, spoilingOf, unknownKeeping, type Keeping } from '../reference/index.ts';
+import { hazardOf, leavens, spoilingOf, unknownKeeping, wetAisle, type Keeping } from '../reference/index.ts';
 import type { IngredientLine, ResidueMark } from '../model/index.ts';
 import { lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { massOf } from '../versions/index.ts';
@@ -17,9 +17,6 @@ export interface LineKeeping {
   readonly massG: number | undefined;
 }
 
-const wetAisle = 'drinks';
-const leaven = new Set<string>(['dried-yeast', 'fresh-yeast', 'sourdough-starter']);
-
 const remembered = new WeakMap<IngredientLine, { readonly evidence: unknown; readonly keeping: LineKeeping }>();
 
 export function lineKeeping(line: IngredientLine, knowledge: Knowledge): LineKeeping {
@@ -36,7 +33,7 @@ export function lineKeeping(line: IngredientLine, knowledge: Knowledge): LineKee
       ),
     ],
     isWet: foods.some((food) => food.aisle === wetAisle),
-    leavens: foods.some((food) => leaven.has(food.id)),
+    leavens: foods.some((food) => leavens.has(food.id)),
     massG: massOf(line.amount, foods[0]),
   };
   remembered.set(line, { evidence, keeping });

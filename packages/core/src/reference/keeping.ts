@@ -33,3 +33,9 @@ export const spoilingOf = (keeping: Keeping): Spoiling => byId.get(keeping)!;
 
 /** How what nobody knows is taken to keep. */
 export const unknownKeeping: Keeping = v.parse(Keeping, 'perishable');
+
+/** What makes a dough rise, by food. */
+export const leavens: ReadonlySet<string> = new Set(['dried-yeast', 'fresh-yeast', 'sourdough-starter']);
+
+/** Foods of this aisle make wet what is dry. */
+export const wetAisle = 'drinks';

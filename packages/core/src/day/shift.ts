@@ -8,11 +8,9 @@ import {
   type Occasion,
   type Plan,
   type PlannedOven,
-  type PlannedStep,
   type PlannedTask,
-  type TaskId,
 } from '../model/index.ts';
-import { withTakers } from '../plan/index.ts';
+import { restMoved, withTakers } from '../plan/index.ts';
 import { rules } from '../reference/index.ts';
 import { heatAt, minutesTo, type Standpoint } from '../state/index.ts';
 import { wayOf, type TaskNetwork } from '../tasks/index.ts';
@@ -89,17 +87,6 @@ export function shifted(
       net.outcomes.map((outcome) => [outcome.batch, Math.max(0, places[outcome.piece]!.end - outcome.atMin)]),
     ),
   };
-}
-
-/** What is put away goes there when it is done, and is taken out as long before each that follows as it was to be. */
-function restMoved(task: PlannedStep, startMin: number, laterBy: (id: TaskId) => number): PlannedStep {
-  const by = startMin - task.startMin;
-  const looks = task.looks.map((look, at) => {
-    const before = at === 0 ? undefined : task.rest!.before[at - 1];
-    const moved = at === 0 ? by : before === undefined || before === 'table' ? 0 : laterBy(before);
-    return { ...look, startMin: look.startMin + moved, endMin: look.endMin + moved };
-  });
-  return { ...task, startMin, endMin: Math.max(startMin + 1, ...looks.map((look) => look.endMin)), looks };
 }
 
 const stands = ({ done, running }: Standpoint, piece: Piece): boolean => done.has(piece.id) || running.has(piece.id);

@@ -3,4 +3,4 @@ export { isBetterPlan, planFigures } from './quality.ts';
 export { pinWords } from './wishes.ts';
 export type { NoPlan } from './explain.ts';
 export { planningRest, type RestOptions } from './rest.ts';
-export { withTakers } from './takes.ts';
+export { restMoved, withTakers } from './takes.ts';

@@ -16,7 +16,7 @@ import { kitchenOf, type Standpoint } from '../state/index.ts';
 import { tasksById, tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { batchesOf, knownOf, ovenOf, stepsOf, washOf } from './make.ts';
 import { restOf, type Rest } from './resume.ts';
-import { withTakers } from './takes.ts';
+import { restMoved, withTakers } from './takes.ts';
 
 export interface RestOptions {
   readonly seed?: number;
@@ -121,16 +121,9 @@ function withFood(
   const wasAt = new Map(plan.tasks.map((task) => [task.id, task.startMin]));
   const tasks = tasksById(network);
   const isIn = (id: TaskId) => done.has(id) || running.has(id);
-  const moved = (rest: PlannedStep): PlannedStep => {
-    const looks = rest.looks.map((look, at) => {
-      const before = at === 0 ? undefined : rest.rest!.before[at - 1];
-      const start = before === undefined || before === 'table' ? undefined : startOf.get(before);
-      const lead = start === undefined ? 0 : start - (wasAt.get(before as TaskId) ?? start);
-      const startMin = at === 0 && !running.has(rest.id) ? Math.max(nowMin, look.startMin) : look.startMin + lead;
-      return { ...look, startMin, endMin: startMin + look.endMin - look.startMin };
-    });
-    return { ...rest, startMin: looks[0]!.startMin, endMin: looks.at(-1)!.endMin, looks };
-  };
+  const laterBy = (id: TaskId) => (startOf.get(id) ?? wasAt.get(id) ?? 0) - (wasAt.get(id) ?? startOf.get(id) ?? 0);
+  const moved = (rest: PlannedStep) =>
+    restMoved(rest, running.has(rest.id) ? rest.startMin : Math.max(nowMin, rest.startMin), laterBy);
   const staying = been.map((task): PlannedTask => {
     if (task.kind !== 'step') return task;
     if (task.rest) return done.has(task.id) ? task : moved(task);

@@ -4,6 +4,17 @@ import type { CookId, Occasion, PlannedStep, PlannedTask, TaskId } from '../mode
 /** So long before it is wanted at most something comes out of the fridge, on a day that does not go as planned. */
 const soonestMin = 25;
 
+/** What is put away, put there at a moment, and taken out as long before each that follows as it was to be. `laterBy`: by how many minutes a task is later. */
+export function restMoved(rest: PlannedStep, putMin: number, laterBy: (task: TaskId) => number): PlannedStep {
+  const looks = rest.looks.map((look, at) => {
+    const before = rest.rest!.before[at - 1];
+    const taken = before === undefined || before === 'table' ? 0 : laterBy(before);
+    const by = at === 0 ? putMin - look.startMin : taken;
+    return { ...look, startMin: look.startMin + by, endMin: look.endMin + by };
+  });
+  return { ...rest, startMin: putMin, endMin: looks.at(-1)!.endMin, looks };
+}
+
 interface Busy {
   readonly cook: CookId;
   readonly startMin: number;

@@ -29,7 +29,10 @@ export function timersOf(
   nowMin: number,
 ): readonly DayTimer[] {
   const { ticked, until, timers } = progress;
-  const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.cook === undefined);
+  // What is put away has no time of its own: it comes out when it is wanted, and the list says when.
+  const steps = plan.tasks.filter(
+    (task): task is PlannedStep => task.kind === 'step' && task.cook === undefined && !task.rest,
+  );
   const running = steps.flatMap((task): DayTimer[] => {
     const beganMin = beganAt(task, progress);
     if (beganMin === undefined) return [];

@@ -1,5 +1,6 @@
 import { basisOf, type GuestId, type Occasion, type Plan } from '../model/index.ts';
 import { fit } from '../fit/index.ts';
+import { auditContents } from './contents.ts';
 import { gather } from './facts.ts';
 import { rulesOfAudit, type Finding, type FindingCode } from './finding.ts';
 import { auditLooks } from './looks.ts';
@@ -44,6 +45,7 @@ export function audit(occasion: Occasion, plan: Plan): AuditReport {
     ...auditTiming(facts),
     ...auditStanding(facts),
     ...auditResources(facts),
+    ...auditContents(facts),
     ...auditLooks(facts),
     ...auditOven(facts, replay),
     ...auditPins(facts),

@@ -20,6 +20,8 @@ export const rulesOfAudit = {
   kit: 'Every step has the kit it needs, and food keeps the piece it is in.',
   vessel: 'What is baked has as many vessels as its amount needs, each large enough.',
   'kit-twice': 'No piece of kit does two things at once.',
+  contents:
+    'Nothing goes into a piece of kit that still holds other food, until that is taken out or its dish is off the table.',
   'cook-missing': 'A cook is there for everything that needs hands.',
   look: 'What goes by itself is set going, looked at as its recipe says, and taken out or off, each by somebody and once.',
   'look-time': 'Somebody comes to what goes by itself when its recipe says, within a few minutes.',

@@ -1,9 +1,10 @@
-import { cleaningOf, hazardOf, hazards, rules } from '../reference/index.ts';
+import { cleaningOf, hazardOf, hazards, kitKindOf, rules } from '../reference/index.ts';
 import type { GuestId, PlannedWash, ResidueMark } from '../model/index.ts';
 import {
   allDoing,
   clock,
   doing,
+  endOf,
   forbiddenTo,
   isRaw,
   linksOf,
@@ -95,8 +96,16 @@ export function replayResidues(facts: Facts): Replay {
     checkKept(each, all);
     const kept = all.filter((token) => !cooked(token, step.coreC));
     food.set(task.id, kept);
-    for (const surface of surfaces) set(surface, step.hands === 'off' ? kept : all, task.startMin, task.id);
+    for (const surface of surfaces)
+      set(surface, step.hands === 'off' || isHotIn(surface, step) ? kept : all, task.startMin, task.id);
     served(each, kept);
+  }
+
+  /** A pot or tin that stands on the heat gets as hot as what is in it. */
+  function isHotIn(surface: string, { oven, burner }: StepFacts['step']): boolean {
+    const kind = occasion.kitchen.kit.find((unit) => unit.id === surface)?.kind;
+    if (kind === undefined) return false;
+    return (oven !== undefined && kitKindOf(kind).oven) || (burner && kitKindOf(kind).hob);
   }
 
   function check(each: StepFacts, surface: string, tokens: readonly Token[]): void {
@@ -284,7 +293,7 @@ function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): 
       return facts.steps.flatMap((open): Finding[] => {
         if (
           open.step.hands !== 'on' ||
-          open.task.startMin >= cloud.task.endMin + rules.flourSettlesMin ||
+          open.task.startMin >= endOf(cloud) + rules.flourSettlesMin ||
           open.task.endMin <= cloud.task.startMin
         )
           return [];

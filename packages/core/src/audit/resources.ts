@@ -42,8 +42,6 @@ function auditKit(facts: Facts): Finding[] {
   const { occasion } = facts;
   const findings: Finding[] = [];
   const units = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
-  const spans = new Map<string, Span[]>();
-  const note = (unit: string, span: Span) => spans.set(unit, [...(spans.get(unit) ?? []), span]);
   const held = new Map<string, { unit: string; steps: StepFacts[] }>();
   for (const each of facts.steps) {
     const { task, step } = each;
@@ -87,16 +85,7 @@ function auditKit(facts: Facts): Finding[] {
           tasks: [task.id],
           guests: [],
         });
-      if (use.as === undefined) {
-        note(unit, {
-          start: task.startMin,
-          end: task.endMin,
-          task: task.id,
-          what: named(occasion, each),
-          owner: task.id,
-        });
-        return;
-      }
+      if (use.as === undefined) return;
       const key = heldAs(each.batch, use.kind, use.as);
       const before = held.get(key);
       if (before && before.unit !== unit)
@@ -108,34 +97,6 @@ function auditKit(facts: Facts): Finding[] {
         });
       held.set(key, { unit: before?.unit ?? unit, steps: [...(before?.steps ?? []), each] });
     });
-  }
-  for (const [key, { unit, steps }] of held) {
-    note(unit, {
-      start: Math.min(...steps.map((each) => each.task.startMin)),
-      end: Math.max(...steps.map((each) => each.task.endMin)),
-      task: steps[0]!.task.id,
-      what: `the food of ${named(occasion, steps[0]!)}`,
-      owner: key,
-    });
-  }
-  for (const wash of facts.washes)
-    for (const unit of wash.units)
-      note(unit, {
-        start: wash.startMin,
-        end: Math.max(wash.endMin, wash.machineUntilMin ?? wash.endMin),
-        task: wash.id,
-        what: `a wash (${clock(occasion, wash.startMin)})`,
-        owner: wash.id,
-      });
-  for (const [unit, list] of spans) {
-    for (const [one, two] of clashesOf(list)) {
-      findings.push({
-        code: 'kit-twice',
-        message: `${units.get(unit as never)?.name ?? unit} is wanted by ${one.what} and ${two.what} at once.`,
-        tasks: [one.task, two.task],
-        guests: [],
-      });
-    }
   }
   return findings;
 }

@@ -14,7 +14,7 @@ import { ledgerOf, laws, type Ledger, type Page, type ResourceKind, type Wait } 
  */
 const foundAs: Readonly<Record<ResourceKind, readonly FindingCode[]>> = {
   hands: ['cook-twice'],
-  kit: ['kit-twice'],
+  kit: ['kit-twice', 'contents'],
   rack: ['oven-room'],
   oven: ['oven-temperature', 'oven-door', 'oven-drip', 'oven-room'],
   sink: ['sink'],

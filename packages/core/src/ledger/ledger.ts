@@ -77,7 +77,10 @@ function waitsOn(book: Book, law: Law, { resource, capacity, uses }: Page): read
         const before = working
           .slice(0, at)
           .findLast((each) => !each.begins && (!use.begins || each.endMin <= use.startMin));
-        return before ? [wait(before, use, { leastMin: before.freeMin - before.endMin })] : [];
+        if (!before) return [];
+        return before.fromStart
+          ? [wait(before, use, { leastMin: before.freeMin - before.startMin, fromStart: true })]
+          : [wait(before, use, { leastMin: before.freeMin - before.endMin })];
       });
     case 'at-once':
       return onePlaceAfterAnother(working, capacity).map(([first, second]) => wait(first, second, { leastMin: 0 }));

@@ -1,4 +1,5 @@
 import { startLook, type PlannedTask, type TaskId } from '../model/index.ts';
+import type { TaskKit } from '../tasks/index.ts';
 import type { Use } from './page.ts';
 import type { Book } from './book.ts';
 import type { Law } from './law.ts';
@@ -40,10 +41,15 @@ export const kit: Law = {
       resource: { kind: 'kit', unit: unit.id },
       capacity: 1,
       uses: [
-        ...book.planned
-          .filter((task) => task.kind !== 'oven' && task.units.includes(unit.id))
-          .map((task) => useOf(task, cleanAt(task))),
+        ...book.planned.flatMap((task): Use[] => {
+          if (task.kind === 'oven' || !task.units.includes(unit.id)) return [];
+          const forMin = usedAs(book, task, unit.id)?.forMin;
+          if (forMin === undefined) return [useOf(task, cleanAt(task))];
+          const endMin = Math.min(task.endMin, task.startMin + forMin);
+          return [{ ...useOf(task), endMin, freeMin: endMin, fromStart: true }];
+        }),
         ...keptIn(book, unit.id),
+        ...keptToTable(book, unit.id),
       ].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin),
     })),
 };
@@ -70,6 +76,22 @@ function keptIn({ steps }: Book, unit: string): readonly Use[] {
     ];
   });
 }
+
+/** How a step uses a unit. */
+function usedAs({ stepOf }: Book, { id, ...task }: PlannedTask, unit: string): TaskKit | undefined {
+  if (task.kind !== 'step') return undefined;
+  const at = task.units.findIndex((each) => each === unit);
+  return at < 0 ? undefined : stepOf(id)?.way?.kit[at];
+}
+
+/** When a finished dish waits in a unit for the table, and is at it. */
+const keptToTable = (book: Book, unit: string): readonly Use[] =>
+  book.steps.flatMap(({ planned }): Use[] => {
+    const until = usedAs(book, planned, unit)?.keptUntilMin ?? -Infinity;
+    return until <= planned.endMin
+      ? []
+      : [{ task: planned.id, startMin: planned.endMin, endMin: until, freeMin: until, places: 1, keeps: true }];
+  });
 
 /** One wash at a time. */
 export const sink: Law = {

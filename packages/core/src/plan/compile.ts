@@ -11,7 +11,7 @@ import {
 } from '../model/index.ts';
 import { placeKinds, places, presenceOf } from '../ledger/index.ts';
 import type { Activity, OvenAsk, Problem, Way as ActivityWay } from '../schedule/index.ts';
-import type { Shelter, Task, TaskNetwork, Way } from '../tasks/index.ts';
+import { isHeatedIn, type Shelter, type Task, type TaskNetwork, type Way } from '../tasks/index.ts';
 
 /** Marks as the scheduler numbers them: every hazard, then "unread". */
 export const marks: readonly ResidueMark[] = [...hazards.map((hazard) => hazard.id), 'unread'];
@@ -54,6 +54,10 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         uses: way.kit.map((use, at) => ({
           kind: use.kind,
           hold: use.hold,
+          forMin: use.forMin,
+          keptUntilMin: use.keptUntilMin,
+          untilTaken: use.untilTaken,
+          isHeated: isHeatedIn(way, use),
           // Of several of a kind the cook's wish is for one.
           only: onlyUnits(
             kitchen.kit,

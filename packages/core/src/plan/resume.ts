@@ -199,14 +199,15 @@ function unitNow(
     task.units.some((unit) => unit === id) ? [task.endMin] : [],
   );
   const washing = kitchen.dishwasher?.units.includes(id) ? [kitchen.dishwasher.untilMin] : [];
-  const freeFromMin = Math.max(...busyUntil, ...washing);
+  const filled = held ? -Infinity : (kitchen.filled.get(id) ?? -Infinity);
+  const freeFromMin = Math.max(...busyUntil, ...washing, filled);
   // What kept-free kit has met in spite of it cannot be planned around; the audit follows it.
   const marks = numbers
     .carries(kitchen.surfaces.get(id)?.residues ?? [])
     .filter(({ mark }) => !unit.barred.includes(mark));
   return {
     ...unit,
-    ...(Number.isFinite(freeFromMin) ? { freeFromMin } : {}),
+    ...(freeFromMin > -Infinity ? { freeFromMin } : {}),
     ...(marks.length > 0 || held ? { holds: { marks, hold: held?.hold } } : {}),
   };
 }

@@ -67,6 +67,8 @@ export const rules = {
   /** So long may food stand between the two before it is put away, and so long in a room above `warmRoomC`. @source USDA FSIS, leftovers and food safety */
   standsMostMin: 120,
   standsMostWarmMin: 60,
+  /** A course is eaten and its dishes are off the table so long after it is served. @source house figure */
+  tableMin: 60,
   /** Raw flesh, fish and egg wait so long with nobody's hands on them; longer, in the fridge. @source house figure: the time to turn to something else; USDA FSIS's two hours are the outer limit, and its advice is the refrigerator until it is cooked */
   rawWaitsMostMin: 15,
   /** Heat that goes on for so many minutes brings what is in it from a room's warmth over `hotHoldC`. @source kitchen practice */

@@ -1,6 +1,7 @@
 import { opensOf } from './bars.ts';
 import type { Taken } from './busy.ts';
 import type { Choice } from './place.ts';
+import { freeAgainMin } from './free.ts';
 import type { Placed, Rest, Wash } from './problem.ts';
 import { wayOf, withDemand, without, type State } from './state.ts';
 import type { Surface, SurfaceUse } from './surface.ts';
@@ -13,22 +14,22 @@ export function commit(state: State, index: number, choice: Choice): void {
   const { start, end } = choice;
   rememberLists(state, index);
   for (const wash of choice.washes) commitWash(state, wash, index);
-  // Where nobody handles what is still raw, the kit it is heated in is freed by the heat as well.
-  const asked =
-    way.handsOn || facts.ends.length === 0
-      ? choice.asked
-      : withDemand(state, without(choice.asked, facts.ends), facts.demand);
+  // The kit it is heated in is freed by the heat as well, and all of it where nobody handles what is still raw.
+  const heated =
+    facts.ends.length === 0 ? choice.asked : withDemand(state, without(choice.asked, facts.ends), facts.demand);
+  const asked = way.handsOn ? choice.asked : heated;
   for (let at = 0; at < way.uses.length; at++) {
     const unit = choice.units[at]!;
+    const until = freeAgainMin(state, index, way.uses[at]!, start, choice.unitsEnd);
     useSurface(state, state.units[unit]!, {
       start,
-      end: choice.unitsEnd,
+      end: until,
       activity: index,
-      demand: asked,
+      demand: way.uses[at]!.isHeated ? heated : asked,
       isWash: false,
     });
     const { hold } = way.uses[at]!;
-    if (hold !== undefined) takeHold(state, hold, unit, start, choice.unitsEnd);
+    if (hold !== undefined) takeHold(state, hold, unit, start, until);
   }
   if (choice.cook >= 0) {
     if (prepared.classes.length > 0)

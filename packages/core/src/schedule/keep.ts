@@ -4,6 +4,7 @@ import { latestEnd, type Leaning } from './decode.ts';
 import { clashes } from './demands.ts';
 import { busyWith, choiceOf, lookAt, roomAfter, waitsTooLong } from './place.ts';
 import type { Prepared } from './prepare.ts';
+import { freeAgainMin } from './free.ts';
 import type { Placed, Rest, Wash, Way } from './problem.ts';
 import { restsAround } from './rests.ts';
 import { emptyState, wayOf, type State } from './state.ts';
@@ -47,8 +48,16 @@ export function keep(prepared: Prepared, leaning: Leaning, known: Known, loose: 
 function letGoWhenLastUsed(state: State, { placed }: Known): void {
   state.prepared.problem.units.forEach(({ holds }, unit) => {
     if (holds?.hold === undefined) return;
-    const users = placed.filter((each) => wayOf(state, each.activity).uses.some(({ hold }) => hold === holds.hold));
-    if (users.length > 0) state.units[unit]!.holdUntil(holds.hold, Math.max(...users.map((each) => each.endMin)));
+    const known: (Placed | undefined)[] = state.placed.slice();
+    for (const each of placed) known[each.activity] = each;
+    const ends = placed.flatMap(({ activity, startMin, endMin }) =>
+      wayOf(state, activity).uses.flatMap((use) =>
+        use.hold === holds.hold
+          ? [freeAgainMin({ prepared: state.prepared, placed: known }, activity, use, startMin, endMin)]
+          : [],
+      ),
+    );
+    if (ends.length > 0) state.units[unit]!.holdUntil(holds.hold, Math.max(...ends));
   });
 }
 

@@ -82,7 +82,7 @@ export function lookAt(
   const sooner = (found: Bar): Bar => (unitsEnd > end ? { ...found, tryEnd: Math.min(found.tryEnd, end - 1) } : found);
   const picked = pickUnits(state, index, way, start, unitsEnd);
   if (isBar(picked)) return sooner(picked);
-  const washed = washUp(state, { index, way, cook, start, end: unitsEnd, picked, looks });
+  const washed = washUp(state, { index, way, cook, start, end, staysMin: unitsEnd, picked, looks });
   return isBar(washed) ? sooner(washed) : { racked, looks, picked, washed, unitsEnd };
 }
 

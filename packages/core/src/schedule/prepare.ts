@@ -5,6 +5,8 @@ import type { Carry, Guard, Link, Problem, Shelter, Span } from './problem.ts';
 /** An activity's marks, in the numbers of their classes. */
 export interface MarkFacts {
   readonly carries: readonly Carry[];
+  /** What it carries that its own heat does not end. */
+  readonly lasting: readonly Carry[];
   readonly guards: readonly Guard[];
   readonly dust: readonly Carry[];
   readonly drips: readonly Carry[];
@@ -179,12 +181,15 @@ export function prepare(problem: Problem): Prepared {
     const guards = guardsIn(activity.guards);
     const demand = noDemand(classes.length);
     addGuards(demand, guards, sets);
+    const carries = carriesIn(activity.carries);
+    const ends = classesIn(activity.ends);
     return {
-      carries: carriesIn(activity.carries),
+      carries,
+      lasting: carries.filter(({ mark }) => !ends.includes(mark)),
       guards,
       dust: carriesIn(activity.dust),
       drips: carriesIn(activity.drips ?? activity.carries),
-      ends: classesIn(activity.ends),
+      ends,
       demand,
     };
   });

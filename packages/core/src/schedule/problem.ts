@@ -67,6 +67,14 @@ export interface UnitUse {
   readonly hold?: string | undefined;
   /** The only units that will do, all of that kind, the fittest first. */
   readonly only?: readonly number[] | undefined;
+  /** It is needed for so many minutes from the start and no longer. */
+  readonly forMin?: number | undefined;
+  /** It stays in use until all have begun that follow. */
+  readonly untilTaken?: boolean | undefined;
+  /** What is worked on is heated in it: marks that the heat ends are ended on it too, whoever stirs. */
+  readonly isHeated?: boolean | undefined;
+  /** It stays in use until then, whenever the activity ends. */
+  readonly keptUntilMin?: number | undefined;
 }
 
 export interface Carry {

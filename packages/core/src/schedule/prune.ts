@@ -165,13 +165,15 @@ class Replay {
       scene.food[activity] = left;
       const stays = cook >= 0 ? slot : left;
       let kept = -1;
-      for (const unit of units) {
+      const { uses } = problem.activities[activity]!.ways[each.way]!;
+      for (let u = 0; u < units.length; u++) {
+        const unit = units[u]!;
         if (suspect[unit] && kept < 0) {
           kept = slot + 2;
           for (let i = 0; i < width; i++)
             bits[kept * width + i] = bits[stays * width + i]! | bits[unknown * width + i]!;
         }
-        scene.onUnit[unit] = suspect[unit] ? kept : stays;
+        scene.onUnit[unit] = suspect[unit] ? kept : uses[u]!.isHeated ? left : stays;
       }
       if (cook >= 0) scene.onHands[cook] = slot;
     }

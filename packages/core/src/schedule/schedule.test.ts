@@ -101,7 +101,7 @@ describe('every plan passes the audit', () => {
   const anyRecipe = fc.record({
     foods: fc.array(fc.constantFrom(...foods), { minLength: 1, maxLength: 4 }),
     steps: fc.array(anyStep, { minLength: 1, maxLength: 4 }),
-    cooked: fc.boolean(),
+    cooked: fc.integer({ min: 0, max: 20 }).map((n) => n > 0),
     pan: fc.constantFrom(
       undefined,
       { vessel: { shape: 'rectangle', lengthCm: 20, widthCm: 15, depthCm: 5 }, count: 2 },
@@ -189,7 +189,11 @@ describe('every plan passes the audit', () => {
         unit('knife-1', 'knife'),
         unit('bowl-1', 'bowl'),
         unit('bowl-2', 'bowl'),
+        unit('bowl-3', 'bowl'),
         unit('saucepan-1', 'saucepan'),
+        unit('saucepan-3', 'saucepan'),
+        unit('serving-dish-1', 'serving-dish', 'ceramic'),
+        unit('serving-dish-2', 'serving-dish', 'ceramic'),
         unit('saucepan-2', 'saucepan'),
         unit('dish-1', 'gratin-dish', 'ceramic', {
           vessel: { shape: 'rectangle', lengthCm: 30, widthCm: 20, depthCm: 6 },
@@ -232,8 +236,7 @@ describe('every plan passes the audit', () => {
           const result = makePlan(one, { seconds: 0.01, firstSeconds: 0.1 });
           if (result.kind === 'none') return;
           planned++;
-          // A recipe that never cooks its raw food is the cook's to mend, not the plan's.
-          expect(audit(one, result.plan).findings.filter((finding) => finding.code !== 'raw-served')).toEqual([]);
+          expect(audit(one, result.plan).findings).toEqual([]);
         },
       ),
       { numRuns: Number(process.env['RUNS'] ?? 50), seed: Number(process.env['SEED'] ?? 7) },
@@ -479,12 +482,12 @@ test('who leaves washing up to others washes hands, and nothing else', () => {
   expect(washes.some((wash) => wash.cook === 'kim' && wash.units.length === 0)).toBe(true);
 });
 
-test('kit kept free from wheat never meets the past of a wooden board, not by way of a pan either', () => {
+test('kit kept free from wheat never meets the past of a wooden board, not by way of a knife either', () => {
   const chopped = (id: string, food: string) =>
     recipe(
       id,
       [line(id, food)],
-      [step('chop', { uses: [id], hands: 'off', kit: [{ kind: 'board' }, { kind: 'saucepan' }] })],
+      [step('chop', { uses: [id], hands: 'off', kit: [{ kind: 'board' }, { kind: 'knife' }] })],
     );
   const one = occasion({
     guests: [guest('ana'), guest('wren', noTrace('gluten'))],
@@ -493,7 +496,7 @@ test('kit kept free from wheat never meets the past of a wooden board, not by wa
     kit: [
       unit('old', 'board', 'wood'),
       unit('kept', 'board', 'wood', { keptFreeOf: ['gluten'] }),
-      unit('pan', 'saucepan'),
+      unit('knife', 'knife'),
     ],
   });
   const cut = (plan: Plan, name: string) =>
@@ -503,13 +506,14 @@ test('kit kept free from wheat never meets the past of a wooden board, not by wa
     if (result.kind === 'none') throw new Error(result.reason.why);
     const { plan } = result;
     expect(audit(one, plan).findings).toEqual([]);
-    expect(cut(plan, 'plums').units).toEqual(['kept', 'pan']);
-    // The old board first, and then the pan unwashed to the one that is kept.
+    expect(cut(plan, 'plums').units).toEqual(['kept', 'knife']);
+    // The old board first, and then the knife unwashed to the one that is kept.
     const [nuts, plums] = [cut(plan, 'nuts'), cut(plan, 'plums')];
     const crossed = plan.tasks
       .filter((task) => task.kind !== 'wash')
       .map((task) => {
-        if (task === nuts) return { ...movedTo(nuts, -20, -15), units: ['old', 'pan'].map((unit) => id<UnitId>(unit)) };
+        if (task === nuts)
+          return { ...movedTo(nuts, -20, -15), units: ['old', 'knife'].map((unit) => id<UnitId>(unit)) };
         return task === plums ? movedTo(plums, -10, -5) : task;
       });
     const codes = audit(one, { ...plan, tasks: crossed }).findings.map(({ code }) => code);

@@ -134,3 +134,13 @@ export function without(demand: Demand, classes: readonly number[]): Demand {
   for (const each of classes) left[each] = -1;
   return left;
 }
+
+/** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
+export function covers({ prepared: { sets } }: State, outer: Demand, inner: Demand): boolean {
+  for (let mark = 0; mark < inner.length; mark++) {
+    const set = inner[mark]!;
+    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!)))
+      return false;
+  }
+  return true;
+}

@@ -1,7 +1,9 @@
 import type { Bar } from './bars.ts';
 import { clashes } from './demands.ts';
-import type { UnitUse, Way } from './problem.ts';
-import type { State } from './state.ts';
+import type { MarkFacts } from './prepare.ts';
+import { freeAgainMin } from './free.ts';
+import type { Carry, UnitUse, Way } from './problem.ts';
+import { covers, withDemand, without, type State } from './state.ts';
 
 export interface Picked {
   readonly units: readonly number[];
@@ -15,12 +17,19 @@ export function pickUnits(state: State, index: number, way: Way, start: number, 
   const chosen: number[] = [];
   const left: (readonly number[])[] = [];
   for (const use of way.uses) {
-    const picked = pickUnit(state, { index, use, start, end, chosen });
-    if ('tryEnd' in picked) return picked;
+    const until = freeAgainMin(state, index, use, start, end);
+    const picked = pickUnit(state, { index, use, start, end: until, chosen });
+    if ('tryEnd' in picked) return { ...picked, tryEnd: soonerBy(picked.tryEnd, until, end) };
     chosen.push(picked.unit);
     left.push(picked.clashes);
   }
   return { units: chosen, clashes: left };
+}
+
+/** When the activity would end for its unit to be free again at `tryEnd`; where that stays until a fixed moment, no earlier end helps. */
+function soonerBy(tryEnd: number, until: number, end: number): number {
+  if (until > end) return -Infinity;
+  return Math.min(end - 1, tryEnd + end - until);
 }
 
 interface Wanted {
@@ -45,12 +54,12 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
   const candidates = held !== undefined ? [held] : (use.only ?? prepared.unitsOfKind.get(use.kind) ?? noUnits);
   let best = -1;
   let bestCost = Infinity;
+  let bestGap = Infinity;
   let bestClashes = none;
   let isDirty = false;
   let tryEnd = -Infinity;
   let blocker = -1;
   for (const unit of candidates) {
-    if (bestCost === 0) break;
     if (chosen.includes(unit) || (held !== undefined && use.only && !use.only.includes(unit))) continue;
     if (start < (units[unit]!.freeFromMin ?? -Infinity)) continue;
     const surface = state.units[unit]!;
@@ -71,9 +80,12 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
       if (!prepared.fearedUnits[wanted.index]!.has(unit)) tryEnd = Math.max(tryEnd, end - 1);
       continue;
     }
-    if (fitness.cost < bestCost) {
+    // Of alike ones that which is wanted again soonest: the others stay free for what needs them long.
+    const gap = (surface.next(end)?.start ?? Infinity) - end;
+    if (fitness.cost < bestCost || (fitness.cost === bestCost && gap < bestGap)) {
       best = unit;
       bestCost = fitness.cost;
+      bestGap = gap;
       bestClashes = fitness.clashes;
     }
   }
@@ -93,16 +105,29 @@ function fitnessOf(state: State, wanted: Wanted, unit: number, isHeld: boolean):
   const { prepared } = state;
   const surface = state.units[unit]!;
   const opens = use.hold !== undefined && !isHeld && state.holdsLeft.get(use.hold)! > 1;
-  if (opens && (surface.held || surface.usedBefore(end))) return 'unfit';
+  if (opens && (surface.held || needsWash(state, index, surface, end))) return 'unfit';
   if (prepared.barredUnits[index]!.has(unit)) return 'unfit';
   // Kit with an unknown past that never comes clean is no kit for a guarded dish, unless it is kept apart for that.
   if (prepared.fearedUnits[index]!.has(unit)) return 'dirty';
   const next = surface.next(end);
-  const found = next ? clashes(prepared.facts[index]!.carries, next.demand, prepared.sets) : none;
+  const found = next ? clashes(leftOn(prepared.facts[index]!, use), next.demand, prepared.sets) : none;
   if (found.length > 0 && (!prepared.problem.units[unit]!.comesClean || isHeld)) return 'dirty';
   const isUsed = surface.usedBefore(start) || surface.marks.length > 0;
-  return { cost: (found.length > 0 ? 2 : 0) + (isUsed ? 1 : 0), clashes: found };
+  // Where other work is before it already, what fills it must find its place between the two.
+  const isTight = opens && surface.usedBefore(end);
+  return { cost: (isTight ? 4 : 0) + (found.length > 0 ? 2 : 0) + (isUsed ? 1 : 0), clashes: found };
 }
+
+/** Whether an earlier use of a unit asked less than what would come out of it now: then it would be washed with food in it. */
+function needsWash(state: State, index: number, surface: State['units'][number], end: number): boolean {
+  if (!surface.usedBefore(end)) return false;
+  const { ends, demand } = state.prepared.facts[index]!;
+  return !covers(state, surface.demandAt(end), withDemand(state, without(state.food[index]!, ends), demand));
+}
+
+/** What an activity leaves on a unit of its own. */
+const leftOn = ({ carries, lasting }: MarkFacts, { isHeated }: UnitUse): readonly Carry[] =>
+  isHeated ? lasting : carries;
 
 const none: readonly number[] = [];
 const noUnits: readonly number[] = [];

@@ -1,7 +1,8 @@
 import type { Bar } from './bars.ts';
 import { clashes, type Demand } from './demands.ts';
+import { freeAgainMin } from './free.ts';
 import type { Carry, Machine, Placed, Problem, Wash, Way } from './problem.ts';
-import { withDemand, without, type State } from './state.ts';
+import { covers, withDemand, without, type State } from './state.ts';
 import type { Surface } from './surface.ts';
 import { away, called, horizon } from './times.ts';
 import type { Picked } from './units.ts';
@@ -16,6 +17,8 @@ export interface Spot {
   readonly cook: number;
   readonly start: number;
   readonly end: number;
+  /** Until when what is worked on stays in its units. */
+  readonly staysMin: number;
   readonly picked: Picked;
   readonly looks: Placed['looks'];
 }
@@ -32,13 +35,16 @@ interface Surfaces {
   readonly units: readonly number[];
   readonly at: (number: number) => Surface;
   readonly unitAt: (number: number) => number;
+  /** When it is free again, after the activity. */
+  readonly endOf: (number: number) => number;
 }
 
-const surfacesOf = (state: State, { way, cook, picked: { units } }: Spot): Surfaces => ({
+const surfacesOf = (state: State, { index, way, cook, start, end, staysMin, picked: { units } }: Spot): Surfaces => ({
   count: way.handsOn ? units.length + 1 : units.length,
   units,
   at: (number) => (number < units.length ? state.units[units[number]!]! : state.hands[cook]!),
   unitAt: (number) => (number < units.length ? units[number]! : -1),
+  endOf: (number) => (number < units.length ? freeAgainMin(state, index, way.uses[number]!, start, staysMin) : end),
 });
 
 /**
@@ -47,7 +53,7 @@ const surfacesOf = (state: State, { way, cook, picked: { units } }: Spot): Surfa
  */
 export function washUp(state: State, spot: Spot): Washed | Bar {
   const { prepared } = state;
-  if (prepared.classes.length === 0) return { washes: none, asked: prepared.nothing };
+  if (prepared.classes.length === 0) return { washes: noWash, asked: prepared.nothing };
   const surfaces = surfacesOf(state, spot);
   const suspect = isSuspect(state, surfaces);
   const own = prepared.facts[spot.index]!.carries;
@@ -57,7 +63,7 @@ export function washUp(state: State, spot: Spot): Washed | Bar {
     return { why: 'no-clean-unit', tryEnd: spot.end - 1 };
   const { after, left, asked } = askedOf(state, spot, surfaces, carries, suspect);
   const before = dirtyBefore(state, spot, surfaces, asked);
-  if (after.length === 0 && before.length === 0) return { washes: none, asked };
+  if (after.length === 0 && before.length === 0) return { washes: noWash, asked };
   const washedAfter = washAfter(state, spot, surfaces, after, left);
   if ('tryEnd' in washedAfter) return washedAfter;
   const washedBefore = washBefore(state, spot, surfaces, before, asked);
@@ -65,7 +71,8 @@ export function washUp(state: State, spot: Spot): Washed | Bar {
   return { washes: [...washedAfter, ...washedBefore], asked };
 }
 
-const none: readonly Wash[] = [];
+const noWash: readonly Wash[] = [];
+const none: readonly number[] = [];
 
 /** Whether one of its units has a past that nobody knows and no wash takes away. */
 function isSuspect({ prepared }: State, { units }: Surfaces): boolean {
@@ -87,7 +94,7 @@ interface Asked {
 
 function askedOf(state: State, spot: Spot, surfaces: Surfaces, carries: readonly Carry[], suspect: boolean): Asked {
   const { prepared } = state;
-  const { index, end, picked } = spot;
+  const { index, picked } = spot;
   const facts = prepared.facts[index]!;
   // Heat ends some marks: for the sake of what comes later, what went into this food need not be free of them.
   let asked = withDemand(state, without(state.food[index]!, facts.ends), facts.demand);
@@ -95,16 +102,18 @@ function askedOf(state: State, spot: Spot, surfaces: Surfaces, carries: readonly
   const after: number[] = [];
   const left: (readonly number[])[] = [];
   for (let at = 0; at < surfaces.count; at++) {
-    const next = surfaces.at(at).next(end);
+    const next = surfaces.at(at).next(surfaces.endOf(at));
+    const ended = at < surfaces.units.length && spot.way.uses[at]!.isHeated ? facts.ends : none;
+    const lasting = ended.length > 0 ? carries.filter(({ mark }) => !ended.includes(mark)) : carries;
     const found =
       at < surfaces.units.length && !suspect
         ? picked.clashes[at]!
         : next
-          ? clashes(carries, next.demand, prepared.sets)
+          ? clashes(lasting, next.demand, prepared.sets)
           : [];
     left.push(found);
     if (found.length > 0) after.push(at);
-    else if (next) asked = withDemand(state, asked, next.demand);
+    else if (next) asked = withDemand(state, asked, without(next.demand, ended));
   }
   return { after, left, asked };
 }
@@ -127,7 +136,7 @@ function dirtyBefore(state: State, spot: Spot, surfaces: Surfaces, asked: Demand
     const last = surface.last(spot.start);
     if (last?.isWash) continue;
     const isDirty = last
-      ? !covers(state, surface.demandAt(spot.end), asked)
+      ? !covers(state, surface.demandAt(surfaces.endOf(at)), asked)
       : isFirst(state, spot, surfaces, at) && clashes(surface.marks, asked, state.prepared.sets).length > 0;
     if (isDirty) dirty.push(at);
   }
@@ -143,17 +152,6 @@ function isFirst(state: State, { way }: Spot, { units }: Surfaces, at: number): 
   return !isKept || state.holdsLeft.get(hold)! <= 2;
 }
 
-/** Whether everything asked by `inner` is asked by `outer` at least as strictly. */
-function covers(state: State, outer: Demand, inner: Demand): boolean {
-  const { sets } = state.prepared;
-  for (let mark = 0; mark < inner.length; mark++) {
-    const set = inner[mark]!;
-    if (set >= 0 && (outer[mark]! < 0 || (outer[mark] !== set && sets.intersect(outer[mark]!, set) !== outer[mark]!)))
-      return false;
-  }
-  return true;
-}
-
 /** Who does not wash up still washes their own hands: then that is a wash of its own. */
 function groupsOf(
   state: State,
@@ -164,6 +162,17 @@ function groupsOf(
   if (dirty.length === 0) return [];
   const apart = way.handsOn && !state.prepared.problem.cooks[cook]!.washesUp;
   return apart && dirty.length > 1 && dirty.includes(hands) ? [dirty.filter((at) => at !== hands), [hands]] : [dirty];
+}
+
+/** Surfaces that are free again at the same moment, the first first. */
+function freeAtOnce({ endOf }: Surfaces, dirty: readonly number[]): readonly (readonly number[])[] {
+  const groups = new Map<number, number[]>();
+  for (const at of dirty) {
+    const group = groups.get(endOf(at));
+    if (group) group.push(at);
+    else groups.set(endOf(at), [at]);
+  }
+  return groups.size <= 1 ? [dirty] : [...groups].sort(([a], [b]) => a - b).map(([, group]) => group);
 }
 
 /** Minutes to wash all of these, and the hands that do it. */
@@ -180,18 +189,24 @@ function washAfter(
   const { problem } = state.prepared;
   const { end } = spot;
   const isHands = surfaces.units.length;
+  const wanted = (at: number) => surfaces.at(at).next(surfaces.endOf(at))!;
   if (after.some((at) => at < isHands && !problem.units[surfaces.units[at]!]!.comesClean))
     return { why: 'no-clean-unit', tryEnd: end - 1 };
   const washes: Wash[] = [];
-  let from = end;
-  for (const group of groupsOf(state, spot, after, isHands)) {
-    const wanted = (at: number): number => surfaces.at(at).next(end)!.start;
+  let from = -Infinity;
+  for (const group of freeAtOnce(surfaces, after).flatMap((each) => groupsOf(state, spot, each, isHands))) {
     const units = group.map(surfaces.unitAt);
-    const limit = Math.min(end + longestDirtyMin, ...group.map(wanted));
+    const free = surfaces.endOf(group[0]!);
+    from = Math.max(from, free);
+    const limit = Math.min(free + longestDirtyMin, ...group.map((at) => wanted(at).start));
     const cycle = problem.machine?.cycleMin ?? 0;
-    const loadedBy = Math.min(end + longestDirtyMin, ...group.map((at) => wanted(at) - (at < isHands ? cycle : 0)));
+    const loadedBy = Math.min(
+      free + longestDirtyMin,
+      ...group.map((at) => wanted(at).start - (at < isHands ? cycle : 0)),
+    );
     const slot = slotAfter(state, spot, units, { from, limit, loadedBy });
-    if ('tryEnd' in slot) return slot;
+    // What is free only after the table is so at that moment, whenever the activity ends.
+    if ('tryEnd' in slot) return free > end ? { ...slot, tryEnd: -Infinity } : slot;
     // One sink: what is washed next is washed after it.
     from = slot.endMin;
     washes.push({
@@ -200,7 +215,7 @@ function washAfter(
       because: group.map((at) => ({
         unit: surfaces.unitAt(at),
         marks: left[at]!,
-        before: surfaces.at(at).next(end)!.activity,
+        before: wanted(at).activity,
       })),
     });
   }
@@ -248,13 +263,17 @@ function washBefore(
   const { problem } = state.prepared;
   const { way, start, end, index } = spot;
   const isHands = surfaces.units.length;
-  const keepsFood = (at: number) => way.uses[at]!.hold !== undefined && state.heldUnit.has(way.uses[at]!.hold!);
+  // What is the first to come into it, the last to be placed, finds it empty.
+  const keepsFood = (at: number) => {
+    const { hold } = way.uses[at]!;
+    return hold !== undefined && state.holdsLeft.get(hold)! > 1;
+  };
   if (before.some((at) => at < isHands && (!problem.units[surfaces.units[at]!]!.comesClean || keepsFood(at))))
     return { why: 'no-clean-unit', tryEnd: end - 1 };
   const because = (group: readonly number[]): Wash['because'] =>
     group.map((at) => ({
       unit: surfaces.unitAt(at),
-      marks: askedMore(surfaces.at(at).demandAt(end), asked),
+      marks: askedMore(surfaces.at(at).demandAt(surfaces.endOf(at)), asked),
       before: index,
     }));
   const washes: Wash[] = [];

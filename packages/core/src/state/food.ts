@@ -80,5 +80,30 @@ export function holdsNow(network: TaskNetwork, standpoint: Standpoint): Readonly
   return found;
 }
 
+/**
+ * Until when units are taken by food that no step is to do anything with there: a finished dish, until it is off the table; what others
+ * take from, until the last of them has begun (Infinity: nobody knows when that will be). Minutes after the first serving.
+ */
+export function filledUntil(network: TaskNetwork, standpoint: Standpoint): ReadonlyMap<UnitId, number> {
+  const tasks = tasksById(network);
+  const { done, running } = standpoint;
+  const found = new Map<UnitId, number>();
+  const note = (unit: UnitId, untilMin: number) => found.set(unit, Math.max(untilMin, found.get(unit) ?? -Infinity));
+  for (const step of begunOf(standpoint)) {
+    const task = tasks.get(step.id);
+    const isWanted = network.tasks.some(
+      ({ id, after }) => !done.has(id) && !running.has(id) && after.some((link) => link.task === step.id),
+    );
+    const way = task && wayOf(task, step);
+    way?.kit.forEach((use, at) => {
+      const unit = step.units[at];
+      if (unit === undefined) return;
+      if (use.keptUntilMin !== undefined) note(unit, use.keptUntilMin);
+      if (use.untilTaken && isWanted) note(unit, Infinity);
+    });
+  }
+  return found;
+}
+
 const holdsOf = (task: Task): readonly string[] =>
   task.ways.flatMap((way) => way.kit.flatMap(({ hold }) => hold ?? []));

@@ -12,7 +12,7 @@ import type {
 } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { tasksById, tasksOf, wayOf, type Carried, type Guarded, type TaskNetwork } from '../tasks/index.ts';
-import { foodsNow, holdsNow, type FoodNow, type HeldNow } from './food.ts';
+import { filledUntil, foodsNow, holdsNow, type FoodNow, type HeldNow } from './food.ts';
 import { happened } from './happened.ts';
 import { ovensNow, type OvenNow } from './ovens.ts';
 import type { Progress } from './progress.ts';
@@ -43,6 +43,8 @@ export interface KitchenNow extends Standpoint {
   readonly inFood: ReadonlyMap<TaskId, readonly Residue[]>;
   /** Which unit keeps which food, by what its steps call it. */
   readonly holds: ReadonlyMap<string, HeldNow>;
+  /** Until when food is in a unit with which nothing more is done there. */
+  readonly filled: ReadonlyMap<UnitId, number>;
   readonly foods: ReadonlyMap<BatchId, FoodNow>;
   readonly ovens: readonly OvenNow[];
   readonly shutDoors: readonly ShutDoor[];
@@ -67,6 +69,7 @@ export function kitchenOf(occasion: Occasion, network: TaskNetwork, standpoint: 
     ...standpoint,
     ...residuesOf(occasion, network, standpoint),
     holds: holdsNow(network, standpoint),
+    filled: filledUntil(network, standpoint),
     foods: foodsNow(network, standpoint),
     ovens: ovensNow(occasion, standpoint),
     shutDoors: goesOn.flatMap((step): ShutDoor[] => {

@@ -12,7 +12,7 @@ import {
   type SurfaceId,
   type TaskId,
 } from '../model/index.ts';
-import { tasksById, type Task, type TaskNetwork } from '../tasks/index.ts';
+import { isHeatedIn, tasksById, wayOf, type Task, type TaskNetwork } from '../tasks/index.ts';
 import type { Standpoint } from './standpoint.ts';
 
 /** Where a residue comes from: a batch, or a past that nobody knows. */
@@ -84,14 +84,17 @@ export function residuesOf(occasion: Occasion, network: TaskNetwork, standpoint:
     );
     const cooked = all.filter(({ mark }) => !isMarkEndedBy(mark, task?.step.coreC));
     inFood.set(each.id, cooked);
-    // Where somebody handles what is still raw, that stays on what they use.
-    const left = each.cook === undefined ? cooked : all;
-    for (const surface of touched)
+    const way = task && wayOf(task, each);
+    touched.forEach((surface, at) => {
+      const use = at < each.units.length ? way?.kit[at] : undefined;
+      // Where somebody handles what is still raw, that stays on what they use, but for what it is heated in.
+      const left = each.cook === undefined || (way && use && isHeatedIn(way, use)) ? cooked : all;
       surfaces.set(surface, {
         residues: suspect.has(surface) ? union(left, unknownPast) : left,
         sinceMin: each.startMin,
         by: each.id,
       });
+    });
   }
   return { surfaces, inFood };
 }

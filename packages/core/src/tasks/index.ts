@@ -8,7 +8,7 @@ export {
   type Guarded,
   type Shelter,
   type Task,
-  type TaskKit,
   type TaskNetwork,
   type Way,
 } from './network.ts';
+export { isHeatedIn, type TaskKit } from './pieces.ts';

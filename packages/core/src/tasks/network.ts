@@ -3,7 +3,6 @@ import {
   isMarkEndedBy,
   type Chore,
   type GuestId,
-  type KitUse,
   type Occasion,
   type OvenUse,
   type PlannedStep,
@@ -11,7 +10,6 @@ import {
   type ResidueMark,
   type Step,
   type StepId,
-  type UnitId,
   type BatchId,
   type TaskId,
   taskOf,
@@ -25,6 +23,7 @@ import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
 import { waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
 import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
+import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
 
 /** A hazard that a task's food holds or may hold, and the batch in which it came in. */
@@ -39,9 +38,6 @@ export interface Guarded {
   readonly exempt: readonly BatchId[];
   readonly guests: readonly GuestId[];
 }
-
-/** A piece of kit a task needs; with `hold`, one that keeps food in it: all tasks with the same `hold` use the very same piece, from the first to the last; with `only`, one of these, because others are too small. */
-export type TaskKit = KitUse & { readonly hold?: string | undefined; readonly only?: readonly UnitId[] | undefined };
 
 /** A way to do a task: as the step is written, one of its alternatives, or baked a little hotter or cooler to share the oven. */
 export interface Way {
@@ -291,7 +287,7 @@ function ownLooks(looks: Step['looks'], untilMin: number): Step['looks'] {
     .reverse();
 }
 
-function wayFrom(step: Step, batch: Batch, id?: StepId): Way {
+function wayFrom(step: Step, batch: Batch, kit: readonly TaskKit[], id?: StepId): Way {
   const durationMin = durationOf(step, batch.factor);
   return {
     id,
@@ -299,7 +295,7 @@ function wayFrom(step: Step, batch: Batch, id?: StepId): Way {
     durationMin,
     hands: step.hands,
     looks: looksFrom(step, durationMin.planned),
-    kit: step.kit.map((use) => heldBy(batch, use)),
+    kit,
     oven: step.oven,
     ...(step.cold ? { cold: { where: step.cold, places: coldPlaces(step) } } : {}),
     burners: step.burner
@@ -310,14 +306,6 @@ function wayFrom(step: Step, batch: Batch, id?: StepId): Way {
 
 /** How many places food takes in the fridge: one for each piece it stands in. */
 const coldPlaces = (step: Step): number => Math.max(1, step.kit.filter((use) => use.as !== undefined).length);
-
-function heldBy(batch: Batch, use: KitUse): TaskKit {
-  const only =
-    batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;
-  if (use.as === undefined) return only ? { ...use, only } : use;
-  const { batch: holder, as } = batch.heldIn.get(use.as) ?? { batch: batch.id, as: use.as };
-  return { ...use, ...(only ? { only } : {}), hold: `${holder}/${use.kind}/${as}` };
-}
 
 /** A bake a little hotter and a little cooler, its time corrected: not under the grill, not where the recipe is strict about the heat, no meat under the temperature at which it may roast. */
 function bentWays(way: Way, step: Step, meat: boolean): Way[] {
@@ -391,6 +379,7 @@ export const tasksById = ({ tasks, rests }: TaskNetwork): ReadonlyMap<TaskId, Ta
  */
 export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): TaskNetwork {
   const { batches, shareable } = batchesOf(occasion, scale(occasion, table), begun);
+  const inPieces = piecesOf(batches, occasion.kitchen);
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
@@ -403,15 +392,19 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
       if (!batch.steps.includes(asWritten.id)) return [];
       const step: Step = waits.inFridge.has(asWritten.id) ? { ...asWritten, cold: 'fridge' } : asWritten;
       const carries = carriesOf(batch, step, occasion);
-      const usual = wayFrom(step, batch);
+      const isLast = !followed.has(step.id) && batch.into.length === 0;
+      const pieces = inPieces(batch, step.id);
+      const kitOf = (kit: readonly TaskKit[]) => withMore(kit, pieces, isLast ? servedMin : undefined);
+      const usual = wayFrom(step, batch, kitOf(pieces.own));
       const meat =
         carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).kind === 'raw') || step.coreC !== undefined;
       const ways: Task['ways'] = [
         usual,
         ...bentWays(usual, step, meat),
-        ...step.alternatives.map((other) => wayFrom(inOtherWay(step, other), batch, other.id)),
+        ...step.alternatives.map((other) =>
+          wayFrom(inOtherWay(step, other), batch, kitOf(other.kit.map((use) => heldBy(batch, use))), other.id),
+        ),
       ];
-      const isLast = !followed.has(step.id) && batch.into.length === 0;
       return [
         {
           id: taskOf(batch.id, step.id),
@@ -443,6 +436,16 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
     return own;
   });
   return { batches, tasks, rests: restsOf(batches, tasks), shareable };
+}
+
+/** The kit of one way to do a step, with what its food is in already and comes out of; of a finished dish, until it is served. */
+function withMore(
+  kit: readonly TaskKit[],
+  { more, lies }: InPieces,
+  servedMin: number | undefined,
+): readonly TaskKit[] {
+  const all = [...kit, ...more.filter(({ hold }) => !kit.some((use) => use.hold === hold))];
+  return servedMin === undefined ? all : keptToTable(all, lies, servedMin, rules.tableMin);
 }
 
 /** How long each step of a batch's recipe is planned to take, in whichever batch it is done. */

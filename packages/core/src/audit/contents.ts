@@ -1,0 +1,268 @@
+import { kitKindOf, rules } from '../reference/index.ts';
+import type { TaskId, UnitId } from '../model/index.ts';
+import { isVessel } from '../scale/index.ts';
+import { allDoing, clock, heldAs, linksOf, named, upTo, type Facts, type StepFacts } from './facts.ts';
+import type { Finding } from './finding.ts';
+
+/** A stretch in which a unit is taken: it is worked with, or food lies in it. */
+interface Taken {
+  readonly unit: UnitId;
+  readonly startMin: number;
+  readonly endMin: number;
+  readonly what: string;
+  readonly task: TaskId;
+  /** The step whose food it is; absent for a wash. */
+  readonly by?: StepFacts | undefined;
+  readonly lies: boolean;
+}
+
+/**
+ * Follows food from piece to piece: what is in which, from the step that fills it to the last that takes from it, or until its dish is off the
+ * table. Nothing else may be in a piece meanwhile, whatever the recipe calls it.
+ */
+export function auditContents(facts: Facts): Finding[] {
+  const { occasion } = facts;
+  const kit = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
+  const taken = new Map<UnitId, Taken[]>();
+  const note = (each: Taken) => taken.set(each.unit, [...(taken.get(each.unit) ?? []), each]);
+  const { lying, takers, sources } = follow(facts);
+  for (const each of facts.steps) {
+    const { task } = each;
+    const whose = { task: task.id, by: each };
+    for (const unit of task.units) {
+      const endMin = isTippedOut(each, unit, lying)
+        ? Math.min(task.endMin, task.startMin + 1)
+        : Math.max(task.endMin, task.startMin);
+      note({ ...whose, unit, startMin: task.startMin, endMin, what: named(occasion, each), lies: false });
+    }
+    for (const unit of lying.get(each)!)
+      note({
+        ...whose,
+        unit,
+        startMin: task.endMin,
+        endMin: emptiedMin(facts, each, unit, takers.get(each) ?? []),
+        what: `the food of ${named(occasion, each)}`,
+        lies: true,
+      });
+  }
+  for (const stretch of namedPieces(facts, lying)) note(stretch);
+  for (const wash of facts.washes)
+    for (const unit of wash.units)
+      note({
+        unit,
+        startMin: wash.startMin,
+        endMin: Math.max(wash.endMin, wash.machineUntilMin ?? wash.endMin),
+        what: `a wash (${clock(occasion, wash.startMin)})`,
+        task: wash.id,
+        lies: false,
+      });
+  return [...taken].flatMap(([unit, list]) =>
+    clashesIn(unit, list, sources).map(([one, two]): Finding => {
+      const name = kit.get(unit)?.name ?? unit;
+      return one.lies || two.lies
+        ? {
+            code: 'contents',
+            message: `${name} still holds ${(one.lies ? one : two).what} when it is wanted by ${(one.lies ? two : one).what}.`,
+            tasks: [one.task, two.task],
+            guests: [],
+          }
+        : {
+            code: 'kit-twice',
+            message: `${name} is wanted by ${one.what} and ${two.what} at once.`,
+            tasks: [one.task, two.task],
+            guests: [],
+          };
+    }),
+  );
+}
+
+/** For each step those that it takes from. */
+type Sources = ReadonlyMap<StepFacts, readonly StepFacts[]>;
+
+/** For each step the pieces in which its food lies when it is over, and the steps that take from it. */
+function follow(facts: Facts): {
+  readonly lying: ReadonlyMap<StepFacts, readonly UnitId[]>;
+  readonly takers: ReadonlyMap<StepFacts, readonly StepFacts[]>;
+  readonly sources: Sources;
+} {
+  const sources = new Map<StepFacts, readonly StepFacts[]>();
+  const takers = new Map<StepFacts, StepFacts[]>();
+  for (const each of facts.steps) {
+    const from = linksOf(each.batch.recipe, each.step).flatMap((link) => {
+      const all = allDoing(facts, each.batch, link.step);
+      return all
+        .filter((other) => other.batch === each.batch)
+        .slice(0, 1)
+        .concat(all)
+        .slice(0, 1);
+    });
+    sources.set(each, from);
+    for (const other of from) takers.set(other, [...(takers.get(other) ?? []), each]);
+  }
+  const lying = new Map<StepFacts, readonly UnitId[]>();
+  const find = (each: StepFacts): readonly UnitId[] => {
+    const known = lying.get(each);
+    if (known) return known;
+    lying.set(each, []);
+    const before = sources.get(each)!.map((source) => ({ source, units: find(source) }));
+    const here = liesAfter(facts, each, before, takers.get(each) ?? []);
+    lying.set(each, here);
+    return here;
+  };
+  for (const each of facts.steps) find(each);
+  return { lying, takers, sources };
+}
+
+const kindsOf = ({ occasion }: Facts) => {
+  const kinds = new Map(occasion.kitchen.kit.map((unit) => [unit.id, kitKindOf(unit.kind)]));
+  return (unit: UnitId) => kinds.get(unit);
+};
+
+function liesAfter(
+  facts: Facts,
+  each: StepFacts,
+  before: readonly { readonly source: StepFacts; readonly units: readonly UnitId[] }[],
+  next: readonly StepFacts[],
+): readonly UnitId[] {
+  const { task, step, batch } = each;
+  const kindOf = kindsOf(facts);
+  const isOthers = (unit: UnitId) => {
+    const as = step.kit[task.units.indexOf(unit)]?.as;
+    return as !== undefined && batch.from.some((component) => component.kit.has(as));
+  };
+  const holds = (unit: UnitId) => (kindOf(unit)?.holds ?? 'nothing') !== 'nothing';
+  const was = new Set(before.flatMap(({ units }) => units));
+  const holding = task.units.slice(0, step.kit.length).filter((unit) => holds(unit) && !isOthers(unit));
+  const isHot = (unit: UnitId) => (!step.oven || kindOf(unit)!.oven) && (!step.burner || kindOf(unit)!.hob);
+  // Done without a piece of its own, it stays where it was, if that can be.
+  if (holding.length === 0) {
+    const stays = before.findLast(({ source, units }) => source.batch === batch && units.some(isHot));
+    return (
+      stays?.units.filter(isHot) ?? task.units.slice(step.kit.length).filter((unit) => holds(unit) && !was.has(unit))
+    );
+  }
+  const filled = holding.filter((unit) => !was.has(unit));
+  if (next.length === 0 && batch.served && filled.length > 0) return filled;
+  const gone = (units: readonly UnitId[]) => units.filter((unit) => next.some((taker) => goesOnIn(each, taker, unit)));
+  const goneOnWith = gone(filled).length > 0 ? gone(filled) : gone(holding);
+  if (goneOnWith.length > 0) return goneOnWith;
+  const into = filled.length > 0 ? filled : holding;
+  const isFood = (unit: UnitId) => kindOf(unit)!.holds === 'food';
+  if (next.length > 0 && into.every((unit) => kindOf(unit)!.holds === 'in-passing')) return [];
+  const last = into.findLast((unit) => isFood(unit) && isHot(unit)) ?? into.findLast(isFood) ?? into.at(-1)!;
+  const use = step.kit[task.units.indexOf(last)];
+  const { vessel } = batch;
+  if (!use || !vessel || !isVessel(vessel, use)) return [last];
+  return into.filter((unit) => {
+    const other = step.kit[task.units.indexOf(unit)];
+    return other !== undefined && isVessel(vessel, other);
+  });
+}
+
+/** Whether a step goes on in a piece of another, and has not just the same unit, washed since, under another name. */
+function goesOnIn(from: StepFacts, { task, step, batch }: StepFacts, unit: UnitId): boolean {
+  if (!task.units.includes(unit)) return false;
+  const there = step.kit[task.units.indexOf(unit)];
+  if (there?.as === undefined) return true;
+  const here = from.step.kit[from.task.units.indexOf(unit)];
+  return here?.as !== undefined && heldAs(batch, there.kind, there.as) === heldAs(from.batch, here.kind, here.as);
+}
+
+/** Whether a step that goes by itself is done in something else than what its food was in: that is empty once it is set going. */
+function isTippedOut(
+  { task, step, batch }: StepFacts,
+  unit: UnitId,
+  lying: ReadonlyMap<StepFacts, readonly UnitId[]>,
+): boolean {
+  if (step.hands === 'on') return false;
+  const own = [...lying].find(([each]) => each.task === task)?.[1] ?? [];
+  if (own.includes(unit)) return false;
+  return [...lying].some(
+    ([each, units]) =>
+      each.batch === batch &&
+      units.includes(unit) &&
+      linksOf(batch.recipe, step).some((link) => link.step === each.step.id),
+  );
+}
+
+/** Until when a step's food is in a piece: until the last that takes from it begins, whose own piece it may then be; a finished dish, until it is served, and off the table. */
+function emptiedMin(facts: Facts, { task, batch }: StepFacts, unit: UnitId, takers: readonly StepFacts[]): number {
+  if (takers.length > 0) return Math.max(task.endMin, ...takers.map((taker) => taker.task.startMin));
+  const course = facts.occasion.courses.find(({ id }) => id === batch.dish.course);
+  if (!batch.served || !course) return task.endMin;
+  const goesToTable = kindsOf(facts)(unit)?.table ?? false;
+  return Math.max(task.endMin, course.offsetMin + (goesToTable ? rules.tableMin : 0));
+}
+
+/** A piece to which a recipe gives a name holds its food from the first of its steps to the last. */
+function namedPieces(facts: Facts, lying: ReadonlyMap<StepFacts, readonly UnitId[]>): readonly Taken[] {
+  const pieces = new Map<string, { readonly unit: UnitId; readonly steps: StepFacts[] }>();
+  for (const each of facts.steps)
+    each.step.kit.forEach((use, at) => {
+      const unit = each.task.units[at];
+      if (use.as === undefined || unit === undefined) return;
+      const key = `${heldAs(each.batch, use.kind, use.as)}/${unit}`;
+      const before = pieces.get(key);
+      if (before) before.steps.push(each);
+      else pieces.set(key, { unit, steps: [each] });
+    });
+  return [...pieces.values()].flatMap(({ unit, steps }): Taken[] => {
+    const [first] = [...steps].sort((a, b) => a.task.startMin - b.task.startMin);
+    const until = Math.max(
+      ...steps.map((each) =>
+        isTippedOut(each, unit, lying) ? Math.min(each.task.endMin, each.task.startMin + 1) : each.task.endMin,
+      ),
+    );
+    return steps.length === 1
+      ? []
+      : [
+          {
+            unit,
+            startMin: first!.task.startMin,
+            endMin: until,
+            what: `the food of ${named(facts.occasion, first!)}`,
+            task: first!.task.id,
+            by: first,
+            lies: true,
+          },
+        ];
+  });
+}
+
+function clashesIn(unit: UnitId, list: readonly Taken[], sources: Sources): readonly (readonly [Taken, Taken])[] {
+  const sorted = [...list].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
+  const pairs = new Map<string, readonly [Taken, Taken]>();
+  sorted.forEach((one, i) => {
+    for (let j = i + 1; j < sorted.length && sorted[j]!.startMin < one.endMin; j++) {
+      const two = sorted[j]!;
+      if (two.endMin > two.startMin && !isSameFood(unit, one, two, sources))
+        pairs.set([one.task, two.task].sort().join(), [one, two]);
+    }
+  });
+  return [...pairs.values()];
+}
+
+/** Whether two stretches are of one food: of one step and another on its way, or of steps whose recipe gives the piece one name; or one takes from such a step. */
+function isSameFood(unit: UnitId, one: Taken, two: Taken, sources: Sources): boolean {
+  if (!one.by || !two.by) return one.task === two.task;
+  const [a, b] = [one.by, two.by];
+  const there = (each: StepFacts) => sources.get(each)!.filter((source) => source.task.units.includes(unit));
+  return (
+    isAlike(unit, a, b) ||
+    there(a).some((source) => isAlike(unit, source, b)) ||
+    there(b).some((source) => isAlike(unit, a, source))
+  );
+}
+
+function isAlike(unit: UnitId, a: StepFacts, b: StepFacts): boolean {
+  if (a === b) return true;
+  const keysOf = ({ task, step, batch }: StepFacts) =>
+    step.kit.flatMap((use, at) =>
+      use.as !== undefined && task.units[at] === unit ? [heldAs(batch, use.kind, use.as)] : [],
+    );
+  if (keysOf(a).some((key) => keysOf(b).includes(key))) return true;
+  if (a.batch !== b.batch) return false;
+  const isBefore = (first: StepFacts, then: StepFacts) =>
+    upTo(first.batch.recipe, then.step).some((step) => step.id === first.step.id);
+  return isBefore(a, b) || isBefore(b, a);
+}

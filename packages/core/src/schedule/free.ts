@@ -1,0 +1,17 @@
+import type { UnitUse } from './problem.ts';
+import type { State } from './state.ts';
+
+/** When the unit of a use is free again, as far as is placed what follows. `staysMin`: until when what was worked on stays where it is. */
+export function freeAgainMin(
+  { placed, prepared }: Pick<State, 'placed' | 'prepared'>,
+  index: number,
+  { forMin, keptUntilMin, untilTaken }: UnitUse,
+  startMin: number,
+  staysMin: number,
+): number {
+  if (forMin !== undefined) return Math.min(staysMin, startMin + forMin);
+  let until = keptUntilMin === undefined || keptUntilMin < staysMin ? staysMin : keptUntilMin;
+  if (untilTaken)
+    for (const { activity } of prepared.followers[index]!) until = Math.max(until, placed[activity]?.startMin ?? until);
+  return until;
+}

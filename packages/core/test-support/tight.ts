@@ -23,6 +23,8 @@ export function tight(): Occasion {
       unit('tray-3', 'baking-tray'),
       unit('box-1', 'box', 'plastic'),
       unit('box-2', 'box', 'plastic'),
+      unit('box-3', 'box', 'plastic'),
+      unit('box-4', 'box', 'plastic'),
     ],
     recipes: [
       recipe(
@@ -69,7 +71,7 @@ export function tight(): Occasion {
           [line('pear', 'pear')],
           [
             step('stir', { uses: ['pear'], kit: [{ kind: 'bowl' }] }),
-            off('chill', 60, { cold: id === 'jelly' ? 'fridge' : 'freezer' }),
+            off('chill', 60, { kit: [{ kind: 'box', as: 'box' }], cold: id === 'jelly' ? 'fridge' : 'freezer' }),
           ],
           holds,
         ),

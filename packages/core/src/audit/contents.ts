@@ -25,7 +25,8 @@ export function auditContents(facts: Facts): Finding[] {
   const kit = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
   const taken = new Map<UnitId, Taken[]>();
   const note = (each: Taken) => taken.set(each.unit, [...(taken.get(each.unit) ?? []), each]);
-  const { lying, takers, sources } = follow(facts);
+  const followed = follow(facts);
+  const { lying, takers } = followed;
   for (const each of facts.steps) {
     const { task } = each;
     const whose = { task: task.id, by: each };
@@ -57,7 +58,7 @@ export function auditContents(facts: Facts): Finding[] {
         lies: false,
       });
   return [...taken].flatMap(([unit, list]) =>
-    clashesIn(unit, list, sources).map(([one, two]): Finding => {
+    clashesIn(unit, list, followed).map(([one, two]): Finding => {
       const name = kit.get(unit)?.name ?? unit;
       return one.lies || two.lies
         ? {
@@ -76,15 +77,14 @@ export function auditContents(facts: Facts): Finding[] {
   );
 }
 
-/** For each step those that it takes from. */
-type Sources = ReadonlyMap<StepFacts, readonly StepFacts[]>;
-
-/** For each step the pieces in which its food lies when it is over, and the steps that take from it. */
-function follow(facts: Facts): {
+/** For each step the pieces in which its food lies when it is over, the steps that take from it, and those that it takes from. */
+interface Followed {
   readonly lying: ReadonlyMap<StepFacts, readonly UnitId[]>;
   readonly takers: ReadonlyMap<StepFacts, readonly StepFacts[]>;
-  readonly sources: Sources;
-} {
+  readonly sources: ReadonlyMap<StepFacts, readonly StepFacts[]>;
+}
+
+function follow(facts: Facts): Followed {
   const sources = new Map<StepFacts, readonly StepFacts[]>();
   const takers = new Map<StepFacts, StepFacts[]>();
   for (const each of facts.steps) {
@@ -229,13 +229,13 @@ function namedPieces(facts: Facts, lying: ReadonlyMap<StepFacts, readonly UnitId
   });
 }
 
-function clashesIn(unit: UnitId, list: readonly Taken[], sources: Sources): readonly (readonly [Taken, Taken])[] {
+function clashesIn(unit: UnitId, list: readonly Taken[], followed: Followed): readonly (readonly [Taken, Taken])[] {
   const sorted = [...list].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
   const pairs = new Map<string, readonly [Taken, Taken]>();
   sorted.forEach((one, i) => {
     for (let j = i + 1; j < sorted.length && sorted[j]!.startMin < one.endMin; j++) {
       const two = sorted[j]!;
-      if (two.endMin > two.startMin && !isSameFood(unit, one, two, sources))
+      if (two.endMin > two.startMin && !isSameFood(unit, one, two, followed))
         pairs.set([one.task, two.task].sort().join(), [one, two]);
     }
   });
@@ -243,9 +243,17 @@ function clashesIn(unit: UnitId, list: readonly Taken[], sources: Sources): read
 }
 
 /** Whether two stretches are of one food: of one step and another on its way, or of steps whose recipe gives the piece one name; or one takes from such a step. */
-function isSameFood(unit: UnitId, one: Taken, two: Taken, sources: Sources): boolean {
+function isSameFood(unit: UnitId, one: Taken, two: Taken, { lying, sources }: Followed): boolean {
   if (!one.by || !two.by) return one.task === two.task;
   const [a, b] = [one.by, two.by];
+  // What is worked with cannot be worked with elsewhere, unless by a step on the same food.
+  if (!one.lies && !two.lies) {
+    const comesOutOf = (each: StepFacts, other: StepFacts) =>
+      sources
+        .get(each)!
+        .some((from) => lying.get(from)!.includes(unit) && (from === other || isOneName(unit, from, other)));
+    return a === b || isOneName(unit, a, b) || comesOutOf(a, b) || comesOutOf(b, a);
+  }
   const there = (each: StepFacts) => sources.get(each)!.filter((source) => source.task.units.includes(unit));
   return (
     isAlike(unit, a, b) ||
@@ -255,14 +263,18 @@ function isSameFood(unit: UnitId, one: Taken, two: Taken, sources: Sources): boo
 }
 
 function isAlike(unit: UnitId, a: StepFacts, b: StepFacts): boolean {
-  if (a === b) return true;
-  const keysOf = ({ task, step, batch }: StepFacts) =>
-    step.kit.flatMap((use, at) =>
-      use.as !== undefined && task.units[at] === unit ? [heldAs(batch, use.kind, use.as)] : [],
-    );
-  if (keysOf(a).some((key) => keysOf(b).includes(key))) return true;
+  if (a === b || isOneName(unit, a, b)) return true;
   if (a.batch !== b.batch) return false;
   const isBefore = (first: StepFacts, then: StepFacts) =>
     upTo(first.batch.recipe, then.step).some((step) => step.id === first.step.id);
   return isBefore(a, b) || isBefore(b, a);
+}
+
+/** Whether two steps' recipes give a unit one name. */
+function isOneName(unit: UnitId, a: StepFacts, b: StepFacts): boolean {
+  const keysOf = ({ task, step, batch }: StepFacts) =>
+    step.kit.flatMap((use, at) =>
+      use.as !== undefined && task.units[at] === unit ? [heldAs(batch, use.kind, use.as)] : [],
+    );
+  return keysOf(a).some((key) => keysOf(b).includes(key));
 }

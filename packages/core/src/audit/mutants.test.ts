@@ -1,6 +1,6 @@
 import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
-import { oneBowl } from '../../test-support/dishwasher.ts';
+import { oneSieve } from '../../test-support/dishwasher.ts';
 import {
   basisOf,
   type Occasion,
@@ -51,7 +51,7 @@ function wished(): Occasion {
 }
 
 const fixed = new Set(['crumble.as-written.rub', 'potatoes.as-written.cut']);
-const plans = [demo('sunday-lunch'), demo('lantern-supper'), wished(), oneBowl({ cycleMin: 60, places: 4 })].map(
+const plans = [demo('sunday-lunch'), demo('lantern-supper'), wished(), oneSieve({ cycleMin: 60, places: 4 })].map(
   (occasion): [Occasion, Plan] => [Object.freeze(occasion), planOf(occasion)],
 );
 /** Mutation testing runs all of them for each of its own mutants, and is content with a few. */

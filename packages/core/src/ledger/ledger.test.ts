@@ -1,5 +1,5 @@
 import { demo } from '../../test-support/demo.ts';
-import { oneBowl } from '../../test-support/dishwasher.ts';
+import { oneSieve } from '../../test-support/dishwasher.ts';
 import { planned } from '../../test-support/planned.ts';
 import { tight } from '../../test-support/tight.ts';
 import { audit, type FindingCode } from '../audit/index.ts';
@@ -29,8 +29,8 @@ const occasions: readonly Occasion[] = [
   tight(),
   demo('sunday-lunch'),
   demo('lantern-supper'),
-  oneBowl({ cycleMin: 60, places: 4 }),
-  oneBowl({ cycleMin: 60, places: 1 }, { again: true }),
+  oneSieve({ cycleMin: 60, places: 4 }),
+  oneSieve({ cycleMin: 60, places: 1 }, { again: true }),
 ].map((occasion) => Object.freeze(occasion));
 
 interface Case {

@@ -68,6 +68,8 @@ export const PlannedStep = v.strictObject({
   /** The cook whose hands do it; absent when it goes by itself. */
   cook: v.optional(CookId),
   units: v.array(UnitId),
+  /** Of the units, those that are emptied when it is set going, and in other use while it goes on. */
+  emptied: v.optional(v.array(UnitId)),
   /** Which oven, by its number in the kitchen; 0 is the main one. */
   oven: v.optional(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(4)), 0),
   racks: v.optional(v.array(v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(5))), []),

@@ -1,5 +1,5 @@
 import { asPlanned, events } from '../../test-support/day.ts';
-import { oneBowl } from '../../test-support/dishwasher.ts';
+import { oneSieve } from '../../test-support/dishwasher.ts';
 import { audit } from '../audit/index.ts';
 import { runSheet } from '../cookday/index.ts';
 import { lostByBeginning, mends } from '../day/index.ts';
@@ -21,21 +21,21 @@ const startOf = (plan: Plan, id: string): number => plan.tasks.find((task) => ta
 const machine = { cycleMin: 90, places: 4 };
 
 test('what has the time goes into the dishwasher, and takes a cook as long as loading it; without one, or in a hurry, it is washed by hand', () => {
-  const plan = planOf(oneBowl(machine));
+  const plan = planOf(oneSieve(machine));
   const [load] = washes(plan);
   expect(load!.machineUntilMin).toBe(load!.endMin + machine.cycleMin);
   expect(load!.endMin - load!.startMin).toBe(3);
   expect(startOf(plan, 'salad')).toBeGreaterThanOrEqual(load!.machineUntilMin!);
-  for (const one of [oneBowl(undefined), oneBowl(machine, { firstByMin: -40, thenFromMin: -30 })]) {
+  for (const one of [oneSieve(undefined), oneSieve(machine, { firstByMin: -40, thenFromMin: -30 })]) {
     const [wash] = washes(planOf(one));
-    expect(wash).toMatchObject({ units: ['bowl-1'] });
+    expect(wash).toMatchObject({ units: ['sieve-1'] });
     expect(wash!.machineUntilMin).toBeUndefined();
     expect(wash!.endMin - wash!.startMin).toBe(9);
   }
 });
 
 test('what a dishwasher does harm to is washed by hand, unless the cook says of a piece that it goes in', () => {
-  const knives = oneBowl(machine, { kit: ['knife'] });
+  const knives = oneSieve(machine, { kit: ['knife'] });
   expect(washes(planOf(knives))[0]!.machineUntilMin).toBeUndefined();
   const hardy = {
     ...knives,
@@ -47,7 +47,7 @@ test('what a dishwasher does harm to is washed by hand, unless the cook says of 
   expect(washes(planOf(hardy))[0]!.machineUntilMin).toBeDefined();
   // Wood never comes clean, whatever the cook says of it.
   const wooden = {
-    ...oneBowl(machine),
+    ...oneSieve(machine),
     kitchen: {
       ...knives.kitchen,
       kit: knives.kitchen.kit.map((unit) => ({ ...unit, material: 'wood' as const, dishwasher: true })),
@@ -57,30 +57,30 @@ test('what a dishwasher does harm to is washed by hand, unless the cook says of 
 });
 
 test('two loads take turns, and no load holds more than there are places for', () => {
-  const loads = washes(planOf(oneBowl(machine, { again: true, firstByMin: -300 })))
+  const loads = washes(planOf(oneSieve(machine, { again: true, firstByMin: -300 })))
     .filter((wash) => wash.machineUntilMin !== undefined)
     .sort((a, b) => a.startMin - b.startMin);
   expect(loads.length).toBeGreaterThan(0);
   loads.slice(1).forEach((load, at) => {
     expect(load.startMin).toBeGreaterThanOrEqual(loads[at]!.machineUntilMin!);
   });
-  const narrow = washes(planOf(oneBowl({ cycleMin: 90, places: 1 }, { kit: ['bowl', 'box'] })));
+  const narrow = washes(planOf(oneSieve({ cycleMin: 90, places: 1 }, { kit: ['sieve', 'grater'] })));
   expect(narrow.every((wash) => wash.machineUntilMin === undefined || wash.units.length === 1)).toBe(true);
 });
 
 test('the run sheet says what goes in and until when it runs', () => {
-  const one = oneBowl(machine);
+  const one = oneSieve(machine);
   const plan = planOf(one);
   const entry = runSheet(one, plan, fit(one)).find((each) => each.kind === 'wash');
   expect(entry).toMatchObject({
-    title: 'Start the dishwasher with bowl-1; wash hands',
+    title: 'Start the dishwasher with sieve-1; wash hands',
     machineUntilMin: washes(plan)[0]!.machineUntilMin,
     how: expect.stringContaining('full programme') as string,
   });
 });
 
 describe('on the day', () => {
-  const one = oneBowl(machine);
+  const one = oneSieve(machine);
   const plan = planOf(one);
   const [load] = washes(plan);
   const standing = (nowMin: number, skipped?: 'machine' | 'cloth') => {
@@ -93,7 +93,7 @@ describe('on the day', () => {
   };
 
   test('a wash at the dishwasher asks for what is loaded, its start, and clean hands', () => {
-    expect(washItems(load!)).toEqual(['bowl-1', 'machine', 'cloth', 'hands']);
+    expect(washItems(load!)).toEqual(['sieve-1', 'machine', 'cloth', 'hands']);
   });
 
   test('loaded later, it runs as long, and what is in it comes out later', () => {
@@ -122,17 +122,17 @@ describe('on the day', () => {
     const day = standing(now, 'machine');
     expect(day.plan.tasks.find((task) => task.id === load!.id)).toMatchObject({ units: [], hands: true });
     expect(day.plan.tasks.find((task) => task.id === load!.id)).not.toHaveProperty('machineUntilMin');
-    expect(day.skipped).toEqual([{ wash: load!.id, units: ['bowl-1'] }]);
+    expect(day.skipped).toEqual([{ wash: load!.id, units: ['sieve-1'] }]);
     expect(lostByBeginning(one, day, id('salad.plain.mix')).map((plate) => plate.guest)).toContain('ben');
     const [mend] = mends(one, day);
     const again = washes(mend!.plan).find((wash) => wash.id !== load!.id)!;
-    expect(again).toMatchObject({ units: ['bowl-1'] });
+    expect(again).toMatchObject({ units: ['sieve-1'] });
     expect(mend!.lost).toEqual([]);
   });
 
   test('without a clean towel the kit is clean and the hands are not', () => {
     expect(standing(load!.endMin + 5, 'cloth').plan.tasks.find((task) => task.id === load!.id)).toMatchObject({
-      units: ['bowl-1'],
+      units: ['sieve-1'],
       hands: false,
       machineUntilMin: load!.machineUntilMin,
     });

@@ -225,6 +225,7 @@ function restingStep(
 export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedStep {
   const { kit, cooks } = occasion.kitchen;
   const way = usableWays(occasion, task)[each.way]!;
+  const emptied = way.kit.flatMap(({ forMin }, at) => (forMin === undefined ? [] : [kit[each.units[at]!]!.id]));
   return {
     kind: 'step',
     id: task.id,
@@ -234,6 +235,7 @@ export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedSte
     step: task.step.id,
     ...(each.cook >= 0 ? { cook: cooks[each.cook]!.id } : {}),
     units: each.units.map((unit) => kit[unit]!.id),
+    ...(emptied.length > 0 ? { emptied } : {}),
     oven: Math.max(0, each.oven),
     racks: [...each.racks],
     ...(way.id ? { way: way.id } : {}),

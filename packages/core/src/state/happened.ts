@@ -230,8 +230,9 @@ function keptHot(
   };
 }
 
+/** What a task has in use to its end. */
 const surfacesOf = (task: Exclude<PlannedTask, PlannedOven>): readonly SurfaceId[] => [
-  ...task.units,
+  ...(task.kind === 'step' && task.emptied ? task.units.filter((unit) => !task.emptied!.includes(unit)) : task.units),
   ...(task.cook ? [handsOf(task.cook)] : []),
 ];
 

@@ -125,6 +125,8 @@ function liesAfter(
   next: readonly StepFacts[],
 ): readonly UnitId[] {
   const { task, step, batch } = each;
+  // What nobody eats any more is in nobody's way: whoever wants the piece empties it.
+  if (batch.eaters.length === 0) return [];
   const kindOf = kindsOf(facts);
   const isOthers = (unit: UnitId) => {
     const as = step.kit[task.units.indexOf(unit)]?.as;

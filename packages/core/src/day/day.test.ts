@@ -323,12 +323,20 @@ describe('a mend', () => {
   const from: Slipped = { occasion: sunday, standpoint: standing(lunch, noted, middle) };
 
   test('burnt and made again: every step once more, the lost food still followed to what it touched', () => {
-    // Early in its roast: later the cook would be gone before it could be done once more.
+    // Somebody is there for longer than the lunch lasts: it takes two hours once more.
+    const late: Occasion = {
+      ...sunday,
+      kitchen: {
+        ...sunday.kitchen,
+        cooks: sunday.kitchen.cooks.map((cook) => ({ ...cook, windows: [{ fromMin: -300, toMin: 240 }] })),
+      },
+    };
+    const lunch = planOf(late);
     const roast = step1(lunch, 'chicken.as-written.roast');
     const batch = roast.batch;
     const at = roast.startMin + 10;
     const sofar = events(...asPlanned(lunch, at));
-    const again = madeAgain({ occasion: sunday, standpoint: standing(lunch, sofar, at) }, batch)!;
+    const again = madeAgain({ occasion: late, standpoint: standing(lunch, sofar, at) }, batch)!;
     const [mend] = mends(again.occasion, again.standpoint);
     expectSound(mend!, again.standpoint, sofar);
     expect(mend!.again.length).toBeGreaterThan(0);

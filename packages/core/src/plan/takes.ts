@@ -1,9 +1,6 @@
 import { presenceOf } from '../ledger/index.ts';
 import type { CookId, Occasion, PlannedStep, PlannedTask, TaskId } from '../model/index.ts';
 
-/** So long before it is wanted at most something comes out of the fridge, on a day that does not go as planned. */
-const soonestMin = 25;
-
 /** What is put away, put there at a moment, and taken out as long before each that follows as it was to be. `laterBy`: by how many minutes a task is later. */
 export function restMoved(rest: PlannedStep, putMin: number, laterBy: (task: TaskId) => number): PlannedStep {
   const looks = rest.looks.map((look, at) => {
@@ -22,7 +19,7 @@ interface Busy {
 }
 
 /**
- * A plan in which what is put away is taken out by somebody who has a minute for it, shortly before it is wanted: where whoever was to do it
+ * A plan in which what is put away is taken out by somebody who has a minute for it, as shortly before it is wanted as can be: where whoever was to do it
  * is busy by then, at another minute, or by another cook. `isOver`: what has been stays as it was.
  */
 export function withTakers(
@@ -30,7 +27,7 @@ export function withTakers(
   tasks: readonly PlannedTask[],
   isOver: (task: TaskId) => boolean,
 ): PlannedTask[] {
-  const taken = tasks.flatMap((task) => busyWith(task));
+  let taken = tasks.flatMap((task) => busyWith(task));
   const startOf = new Map(tasks.map((task) => [task.id as string, task.startMin]));
   return tasks.map((task) => {
     if (task.kind !== 'step' || !task.rest || isOver(task.id)) return task;
@@ -40,10 +37,13 @@ export function withTakers(
       const wanted = at === 0 ? undefined : startOf.get(task.rest.before[at - 1]!);
       const busy = [...others, ...looks];
       looks.push(
-        wanted === undefined || isFree(occasion, busy, look) ? look : (sooner(occasion, busy, look, wanted) ?? look),
+        wanted === undefined || isFree(occasion, busy, look) ? look : (sooner(occasion, busy, look, wanted, task.looks[0]!.endMin) ?? look),
       );
     }
-    return { ...task, looks, endMin: looks.at(-1)!.endMin };
+    const moved = { ...task, looks, endMin: looks.at(-1)!.endMin };
+    // What is taken out next finds them at it.
+    taken = [...others, ...busyWith(moved)];
+    return moved;
   });
 }
 
@@ -52,9 +52,10 @@ function sooner(
   busy: readonly Busy[],
   look: PlannedStep['looks'][number],
   wantedMin: number,
+  putMin: number,
 ): PlannedStep['looks'][number] | undefined {
   const takesMin = look.endMin - look.startMin;
-  for (let startMin = wantedMin - takesMin; startMin >= wantedMin - soonestMin; startMin--)
+  for (let startMin = wantedMin - takesMin; startMin >= putMin; startMin--)
     for (const { id } of occasion.kitchen.cooks) {
       const tried = { ...look, cook: id, startMin, endMin: startMin + takesMin };
       if (isFree(occasion, busy, tried)) return tried;

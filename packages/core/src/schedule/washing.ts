@@ -266,7 +266,9 @@ function washBefore(
   // What is the first to come into it, the last to be placed, finds it empty.
   const keepsFood = (at: number) => {
     const { hold } = way.uses[at]!;
-    return hold !== undefined && state.holdsLeft.get(hold)! > 1;
+    if (hold === undefined || state.holdsLeft.get(hold)! <= 1) return false;
+    // What was there from the beginning can be washed off before any food comes into it.
+    return state.heldUnit.has(hold) || surfaces.at(at).last(start) !== undefined;
   };
   if (before.some((at) => at < isHands && (!problem.units[surfaces.units[at]!]!.comesClean || keepsFood(at))))
     return { why: 'no-clean-unit', tryEnd: end - 1 };

@@ -1,7 +1,7 @@
 import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
-import type { Occasion, Plan, PlannedOven, PlannedStep, PlannedWash } from '../model/index.ts';
+import { movedTo, type Occasion, type Plan, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { planned } from '../../test-support/planned.ts';
 import { audit } from './audit.ts';
@@ -491,6 +491,32 @@ describe('crossings', () => {
       Object.assign(stepOf('plums.plain.stone'), { startMin: -20, endMin: -15, units: ['kept'] });
     });
     expect(codes(kitchen, handled)).toContain('kept-free');
+  });
+
+  test('what a recipe puts nowhere is on everything that its steps touch', () => {
+    const one = (uses: string[]) =>
+      occasion({
+        guests: [guest('ana'), guest('ben', noTrace('milk'))],
+        recipes: [
+          recipe(
+            'rice',
+            [line('rice', 'rice'), line('butter', 'butter')],
+            [step('chop', { uses: ['rice', ...uses], kit: [{ kind: 'board' }] })],
+          ),
+          recipe('plums', [line('plums', 'plum')], [step('cut', { uses: ['plums'], kit: [{ kind: 'board' }] })]),
+        ],
+        dishes: [dish('rice', 'rice', { notFor: ['ben'] }), dish('plums')],
+        kit: [unit('board-1', 'board', 'plastic')],
+      });
+    const crossed = (occasion: Occasion) => {
+      const plan = planOf(occasion);
+      const at = (task: Plan['tasks'][number]) => (task.id === 'rice.plain.chop' ? -20 : -10);
+      return {
+        ...plan,
+        tasks: plan.tasks.flatMap((task) => (task.kind === 'step' ? [movedTo(task, at(task), at(task) + 5)] : [])),
+      };
+    };
+    for (const uses of [['butter'], []]) expect(codes(one(uses), crossed(one(uses)))).toContain('crossing');
   });
 
   test('raw poultry that no step brings to 74 °C is said, whatever else is well', () => {

@@ -256,7 +256,8 @@ function isSameFood(unit: UnitId, one: Taken, two: Taken, { lying, sources }: Fo
         .some((from) => lying.get(from)!.includes(unit) && (from === other || isOneName(unit, from, other)));
     return a === b || isOneName(unit, a, b) || comesOutOf(a, b) || comesOutOf(b, a);
   }
-  const there = (each: StepFacts) => sources.get(each)!.filter((source) => source.task.units.includes(unit));
+  const there = (each: StepFacts) =>
+    sources.get(each)!.filter((source) => source.batch === each.batch && source.task.units.includes(unit));
   return (
     isAlike(unit, a, b) ||
     there(a).some((source) => isAlike(unit, source, b)) ||

@@ -303,6 +303,13 @@ export function linksOf(
   return before ? [{ step: before.id, leastMin: 0 }] : [];
 }
 
+/** The lines that are first in a step's food: its own; where nothing comes before it, also what the recipe puts nowhere. */
+export function broughtInto(recipe: Recipe, step: Step): readonly string[] {
+  if (linksOf(recipe, step).length > 0) return step.uses;
+  const nowhere = recipe.lines.filter((line) => !recipe.steps.some((each) => each.uses.includes(line.id)));
+  return [...step.uses, ...nowhere.map((line) => line.id)];
+}
+
 /** A step and all that must be done before it. */
 export function upTo(recipe: Recipe, last: Step): readonly Step[] {
   const found = new Set<StepId>([last.id]);

@@ -2,6 +2,7 @@ import { cleaningOf, hazardOf, hazards, kitKindOf, rules } from '../reference/in
 import type { GuestId, PlannedWash, ResidueMark } from '../model/index.ts';
 import {
   allDoing,
+  broughtInto,
   clock,
   doing,
   endOf,
@@ -83,7 +84,7 @@ export function replayResidues(facts: Facts): Replay {
   function use(each: StepFacts): void {
     const { task, step, batch } = each;
     const surfaces = [...task.units, ...(task.cook ? [`hands:${task.cook}`] : [])];
-    const own = step.uses.flatMap((line) =>
+    const own = broughtInto(batch.recipe, step).flatMap((line) =>
       residueOf(batch.recipe, line, occasion).map((mark): Token => ({ mark, origin: batch.planned.id, from: task.id })),
     );
     const before = linksOf(batch.recipe, step).flatMap((link) => {
@@ -285,7 +286,7 @@ function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): 
       const picked = (food.get(cloud.task.id) ?? []).filter((token) => token.origin === planned.id);
       const own = upTo(recipe, cloud.written).flatMap((step) => {
         const origin = doing(facts, cloud.batch, step.id)?.batch.planned.id ?? planned.id;
-        return step.uses.flatMap((line) =>
+        return broughtInto(recipe, step).flatMap((line) =>
           residueOf(recipe, line, occasion).map((mark): Token => ({ mark, origin, from: cloud.task.id })),
         );
       });

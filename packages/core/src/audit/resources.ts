@@ -1,7 +1,7 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
 import { goesInDishwasher, type CookId, type PlannedStep, type TaskId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
-import { clock, heldAs, named, residueOf, upTo, type Facts, type StepFacts } from './facts.ts';
+import { broughtInto, clock, heldAs, named, residueOf, upTo, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 interface Span {
@@ -196,7 +196,7 @@ function auditChores({ occasion, steps, washes }: Facts): Finding[] {
 function rawMeatAt(recipe: StepFacts['batch']['recipe'], at: StepFacts['step'], occasion: Facts['occasion']): boolean {
   const before = upTo(recipe, at);
   const meat = before
-    .flatMap((step) => step.uses.flatMap((line) => residueOf(recipe, line, occasion)))
+    .flatMap((step) => broughtInto(recipe, step).flatMap((line) => residueOf(recipe, line, occasion)))
     .filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
   const cooked = Math.max(
     0,

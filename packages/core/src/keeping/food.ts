@@ -71,12 +71,14 @@ function stateOf(
   const raw = inIt.flatMap((used) => used.keeping.raw.filter((mark) => !isCookedThrough(used, mark)));
   const doesSpoil = (used: Used) =>
     used.keeping.keepings.some((keeping) => spoils(keeping, { isSoaked, isHeated: isHeated(used) }));
-  const isBaked = past.some(
-    (bake) => bakes(bake) && inIt.filter(doesSpoil).every((used) => come(used.step.id, bake.id)),
-  );
+  const isBakedDry = past.some((bake) => {
+    const isIn = (used: Used) => come(used.step.id, bake.id);
+    // What is put on it afterwards makes nothing dry of what was not.
+    return bakes(bake) && inIt.filter(doesSpoil).every(isIn) && isDry(inIt.filter(isIn));
+  });
   const rises = inIt.some(({ keeping }) => keeping.leavens) && heatedAt.length === 0 && !raw.some(isFlesh);
   return {
-    spoils: raw.length > 0 || (inIt.some(doesSpoil) && !(isBaked && isDry(inIt))),
+    spoils: raw.length > 0 || (inIt.some(doesSpoil) && !isBakedDry),
     isRaw: raw.length > 0,
     rises,
     isCooked: heatedAt.length > 0,

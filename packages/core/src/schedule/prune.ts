@@ -127,7 +127,7 @@ class Replay {
 
   /** Does what starts before a moment. True where something guarded is reached; the scene is then of no more use. */
   advance(scene: Scene, until: number, tried: boolean): boolean {
-    const { problem, facts, barred, unknownClass } = this.prepared;
+    const { problem, facts } = this.prepared;
     const { width, words, carries, forbids, suspect } = this.table;
     const { bits } = this;
     for (; scene.done < this.inTime.length && this.inTime[scene.done]!.startMin < until; scene.done++) {
@@ -146,13 +146,7 @@ class Replay {
         const from = scene.food[link.activity]!;
         if (from !== none) for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | bits[from * width + i]!;
       }
-      // Kit kept free of something must not meet it in the food either, which may have picked it up on the way.
-      for (const unit of units) {
-        if (problem.units[unit]!.barred.length === 0) continue;
-        for (const mark of barred[unit]!)
-          for (let word = 0; word < words; word++) if (bits[met + mark * words + word] !== 0) return true;
-        if (unknownClass >= 0 && (bits[met + unknownClass * words]! & 1) !== 0) return true;
-      }
+      if (this.reachesKept(units, met)) return true;
       const own = carries[activity]!;
       for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | own[i]!;
       let left = slot;
@@ -173,9 +167,23 @@ class Replay {
           for (let i = 0; i < width; i++)
             bits[kept * width + i] = bits[stays * width + i]! | bits[unknown * width + i]!;
         }
-        scene.onUnit[unit] = suspect[unit] ? kept : uses[u]!.isHeated ? left : stays;
+        const clean = uses[u]!.isHeated ? left : stays;
+        scene.onUnit[unit] = suspect[unit] ? kept : clean;
       }
       if (cook >= 0) scene.onHands[cook] = slot;
+    }
+    return false;
+  }
+
+  /** Kit kept free of something must not meet it in the food either, which may have picked it up on the way. */
+  private reachesKept(units: readonly number[], met: number): boolean {
+    const { problem, barred, unknownClass } = this.prepared;
+    const { words } = this.table;
+    for (const unit of units) {
+      if (problem.units[unit]!.barred.length === 0) continue;
+      for (const mark of barred[unit]!)
+        for (let word = 0; word < words; word++) if (this.bits[met + mark * words + word] !== 0) return true;
+      if (unknownClass >= 0 && (this.bits[met + unknownClass * words]! & 1) !== 0) return true;
     }
     return false;
   }

@@ -52,10 +52,7 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
   const { units } = prepared.problem;
   const held = use.hold !== undefined ? state.heldUnit.get(use.hold) : undefined;
   const candidates = held !== undefined ? [held] : (use.only ?? prepared.unitsOfKind.get(use.kind) ?? noUnits);
-  let best = -1;
-  let bestCost = Infinity;
-  let bestGap = Infinity;
-  let bestClashes = none;
+  let best: Found | undefined;
   let isDirty = false;
   let tryEnd = -Infinity;
   let blocker = -1;
@@ -80,24 +77,26 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
       if (!prepared.fearedUnits[wanted.index]!.has(unit)) tryEnd = Math.max(tryEnd, end - 1);
       continue;
     }
-    // Of alike ones that which is wanted again soonest: the others stay free for what needs them long.
-    const gap = (surface.next(end)?.start ?? Infinity) - end;
-    if (fitness.cost < bestCost || (fitness.cost === bestCost && gap < bestGap)) {
-      best = unit;
-      bestCost = fitness.cost;
-      bestGap = gap;
-      bestClashes = fitness.clashes;
-    }
+    const found = { unit, ...fitness, gapMin: gapAfter(surface, end) };
+    if (!best || isFitter(found, best)) best = found;
   }
+  if (best) return best;
   // A piece on which other food is kept frees itself only when that food has come to it: nothing to jump to.
-  if (best < 0)
-    return {
-      why: isDirty ? 'no-clean-unit' : 'no-unit',
-      tryEnd: Math.min(end - 1, tryEnd === -Infinity ? end - 5 : tryEnd),
-      ...(blocker >= 0 ? { blocker } : {}),
-    };
-  return { unit: best, clashes: bestClashes };
+  return {
+    why: isDirty ? 'no-clean-unit' : 'no-unit',
+    tryEnd: Math.min(end - 1, tryEnd === -Infinity ? end - 5 : tryEnd),
+    ...(blocker >= 0 ? { blocker } : {}),
+  };
 }
+
+type Found = Fitness & { readonly unit: number; readonly gapMin: number };
+
+/** How long until a unit is wanted again. */
+const gapAfter = (surface: State['units'][number], end: number): number => (surface.next(end)?.start ?? Infinity) - end;
+
+/** What costs less; of alike ones that which is wanted again soonest: the others stay free for what needs them long. */
+const isFitter = (one: Found, other: Found): boolean =>
+  one.cost < other.cost || (one.cost === other.cost && one.gapMin < other.gapMin);
 
 /** `unfit`: it will not do at all; `dirty`: it cannot be clean enough. */
 function fitnessOf(state: State, wanted: Wanted, unit: number, isHeld: boolean): Fitness | 'unfit' | 'dirty' {

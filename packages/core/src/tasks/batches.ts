@@ -17,6 +17,7 @@ import { inVessels, vesselNeed, type ScaledVersion, type VesselNeed } from '../s
 import {
   ancestry,
   kitOfPart,
+  linesInto,
   partKeepsMin,
   recipeOf,
   stepsOfPart,
@@ -73,9 +74,9 @@ export interface Shareable {
 function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<StepId> {
   const before = ancestry(recipe);
   const same = (id: StepId) =>
-    recipe.steps
-      .filter((step) => before.get(id)!.has(step.id))
-      .every((step) => step.uses.every((line) => !swapped.has(line)));
+    recipe.steps.every(
+      (step, index) => !before.get(id)!.has(step.id) || linesInto(recipe, index).every((line) => !swapped.has(line)),
+    );
   const shared = new Set<StepId>();
   for (const point of recipe.steps.filter((step) => step.splitPoint)) {
     for (const id of before.get(point.id)!) if (same(id)) shared.add(id);

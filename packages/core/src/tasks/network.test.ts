@@ -1,4 +1,5 @@
 import { demo } from '../../test-support/demo.ts';
+import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
 import { tasksOf } from './network.ts';
 
@@ -27,6 +28,46 @@ test('a step carries what its food holds by then, contained or feared, and not w
   expect(carried('salmon.as-written.crumb')).not.toContain('fish');
   expect(carried('salmon.as-written.coat')).toEqual(expect.arrayContaining(['fish', 'raw-fish', 'mustard']));
   expect(carried('parcels.as-written.simmer')).toEqual(expect.arrayContaining(['celery', 'barley', 'unread']));
+});
+
+describe('a line that no step names', () => {
+  const one = (swaps: object[] = []) =>
+    occasion({
+      guests: [guest('ana'), guest('ben', noTrace('milk'))],
+      recipes: [
+        recipe(
+          'it',
+          [line('rice', 'rice'), line('butter', 'butter')],
+          [
+            step('boil', { uses: ['rice'], splitPoint: true }),
+            step('chop', { uses: [], after: [] }),
+            step('mix', { after: [{ step: 'boil' }, { step: 'chop' }] }),
+          ],
+        ),
+      ],
+      dishes: [
+        dish('it', 'it', {
+          versions: [
+            { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
+            { id: 'other', name: 'other', swaps, guests: ['ben'] },
+          ],
+        }),
+      ],
+    });
+
+  test('is carried by every step, until the cook says where it goes', () => {
+    const { tasks } = tasksOf(one(), fit(one()));
+    const withMilk = tasks.filter((each) => each.carries.some(({ mark }) => mark === 'milk'));
+    expect(withMilk.map((each) => each.id)).toEqual(tasks.map((each) => each.id));
+  });
+
+  test('is in no base of which a version is made that has something else instead', () => {
+    const swapped = one([{ kind: 'omit', line: 'butter' }]);
+    const { batches, tasks } = tasksOf(swapped, fit(swapped));
+    expect(batches.map((batch) => batch.id)).toEqual(['it.plain', 'it.other']);
+    const free = tasks.filter((each) => each.batch === 'it.other');
+    expect(free.flatMap((each) => each.carries).map(({ mark }) => mark)).not.toContain('milk');
+  });
 });
 
 test('a raw risk ends where the core reaches its temperature, for the food and for the tin in the oven', () => {

@@ -22,7 +22,7 @@ import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
 import { waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
-import { ancestry, followsOf, inOtherWay } from '../versions/index.ts';
+import { ancestry, followsOf, inOtherWay, linesInto } from '../versions/index.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
 
@@ -172,10 +172,10 @@ function cookedBy(
 function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
   const before = ancestry(batch.recipe);
   const found = new Map<string, Carried>();
-  for (const earlier of batch.recipe.steps) {
+  for (const [index, earlier] of batch.recipe.steps.entries()) {
     if (!before.get(step.id)!.has(earlier.id)) continue;
     const origin = batch.doneIn.get(earlier.id)!.batch;
-    for (const line of earlier.uses) {
+    for (const line of linesInto(batch.recipe, index)) {
       for (const mark of marksOf(batch.recipe, line, occasion)) {
         if (cookedBy(batch.recipe, before, earlier.id, step, mark)) continue;
         found.set(`${mark}/${origin}`, { mark, origin });

@@ -127,12 +127,10 @@ function inPieces(
   const lies = liesIn(batch, step, named, goesOn, from);
   const isTippedOut = ({ hold }: TaskKit) =>
     step.hands === 'off' && from.some((piece) => piece.hold === hold) && !lies.some((piece) => piece.hold === hold);
-  const kept = (use: TaskKit): TaskKit =>
-    isTippedOut(use)
-      ? { ...use, forMin: tippedOutMin }
-      : isShared && lies.some(({ hold }) => hold === use.hold)
-        ? { ...use, untilTaken: true }
-        : use;
+  const kept = (use: TaskKit): TaskKit => {
+    if (isTippedOut(use)) return { ...use, forMin: tippedOutMin };
+    return isShared && lies.some(({ hold }) => hold === use.hold) ? { ...use, untilTaken: true } : use;
+  };
   const own = named.map(kept);
   const taken = new Set([...own, ...goesOn].flatMap(({ hold }) => hold ?? []));
   const emptied = from

@@ -1,4 +1,4 @@
-import type { Recipe, Step, StepId } from '../model/index.ts';
+import type { LineId, Recipe, Step, StepId } from '../model/index.ts';
 
 /** The steps a step follows: those it names, else the one before it in the list. */
 export function followsOf(recipe: Recipe, index: number): NonNullable<Step['after']> {
@@ -17,4 +17,15 @@ export function ancestry(recipe: Recipe): Map<StepId, Set<StepId>> {
     all.set(step.id, own);
   });
   return all;
+}
+
+/**
+ * The lines that come into a step: those it names, and, where it follows nothing, those that no step names: until the cook says where they go,
+ * they may be in anything.
+ */
+export function linesInto(recipe: Recipe, index: number): readonly LineId[] {
+  const { uses } = recipe.steps[index]!;
+  if (followsOf(recipe, index).length > 0) return uses;
+  const named = new Set(recipe.steps.flatMap((step) => step.uses));
+  return [...uses, ...recipe.lines.flatMap(({ id }) => (named.has(id) ? [] : [id]))];
 }

@@ -82,11 +82,17 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
   for (const step of recipe.steps) {
     const here = doing(facts, batch, step.id);
     const food = then.get(step.id);
-    for (const rest of here && food ? facts.rests.filter((each) => each.after === here) : [])
+    for (const rest of here && food ? facts.rests.filter((each) => each.after === here && isForIt(each)) : [])
       chilled(rest, food!, here!);
   }
   if (batch.served) served();
   return findings;
+
+  /** Whether it is this food that is taken out again, and not what another dish takes of the same. */
+  function isForIt({ takes }: RestFacts): boolean {
+    const mine = new Set(recipe.steps.flatMap((step) => doing(facts, batch, step.id)?.task.id ?? []));
+    return takes.some(({ before }) => before === 'table' || mine.has(before));
+  }
 
   /** How long food has stood in the room when the next step begins with it. */
   function waited(earlier: StepFacts, food: FoodThen, here: StepFacts): number {

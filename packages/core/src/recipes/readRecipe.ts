@@ -12,6 +12,7 @@ import {
 } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
+import { withFlourCooked } from './boiled.ts';
 import { checkRecipe, type RecipeFinding } from './check.ts';
 import type { Draft } from './draft.ts';
 import { draftOfNode, recipeNodes } from './jsonLd.ts';
@@ -298,7 +299,7 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     notes.push(`It says ${Math.round(draft.totalMin)} minutes in all; its steps come to about ${likely}.`);
   const about = [draft.about, ...draft.notes].filter((text) => text !== '').join('\n');
   if (about.length > 2000) leftOver.push({ words: about.slice(2000, 2300), why: 'more than 2000 characters of notes' });
-  const recipe: Recipe = {
+  const asWritten: Recipe = {
     id: v.parse(RecipeId, slug(name, ids, 'recipe')),
     name,
     about: about.slice(0, 2000),
@@ -333,6 +334,8 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     servedWith: servedWithOf(wholeText),
     original: originalOf(draft.format, draft.original),
   };
+  const { recipe, cooked } = withFlourCooked(asWritten);
+  notes.push(...flourNotes(cooked));
   return {
     format: draft.format,
     recipe,
@@ -346,6 +349,11 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     findings: checkRecipe(recipe, () => undefined, { noYield: portions === undefined }),
   };
 }
+
+const flourNotes = (cooked: readonly string[]): readonly string[] =>
+  cooked.length === 0
+    ? []
+    : [`Flour is taken to be cooked where it simmers in a sauce: ${cooked.map((title) => `“${title}”`).join(', ')}.`];
 
 function keepsOf(text: string): Recipe['keeps'] {
   const found: Recipe['keeps'] = [];

@@ -127,6 +127,18 @@ const heat =
   /(?<![\d.,])(?<figure>\d{2,3})(?:\s?[-–]\s?\d{2,3})?\s?(?:(?<degree>°|º|˚|degrees?|deg\.?)\s?)?(?<scale>c(?:elsius|entigrade)?|f(?:ahrenheit)?)?(?![\p{L}\d])(?<fan>\s?\(?fan\)?)?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)|fan\s?(?<fanFigure>\d{3})\s?(?:°|º)?\s?c?(?![\p{L}\d])/giu;
 const coreWords =
   /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
+/** What a sentence says before a figure that food is to reach. */
+const reaches = /\b(?:until|till|reach(?:es|ed|ing)?)\b[^.;]*$/i;
+/** What else is brought to a heat of under a hundred. */
+const notFood = /\b(?:oven|water|oil|syrup|stock|milk|yeast|cools?|cooled|room|fridge|keep warm|plates?)\b/i;
+/** Inside food that is done: between these, in °C. */
+const done = { leastC: 54, mostC: 99 } as const;
+const isReachedByFood = (before: string): boolean => {
+  const said = reaches.exec(before)?.[0];
+  return said !== undefined && !notFood.test(said);
+};
+const isDoneAt = (celsius: number): boolean => celsius >= done.leastC && celsius <= done.mostC;
+
 export const toCelsius = (fahrenheit: number): number => Math.round(((fahrenheit - 32) * 5) / 9);
 
 /** All temperatures in a text, in °C. The same heat said on several scales ("180 °C/160 °C fan/gas 4") is one. */
@@ -165,7 +177,8 @@ export function readHeats(text: string): readonly ReadHeat[] {
     }
     const value = Number(groups['figure']);
     // No food's middle is hotter than boiling; a figure above is the oven's, whatever stands near.
-    const isCore = (celsius: number) => core && celsius <= 100;
+    const isReached = isReachedByFood(text.slice(Math.max(0, match.index - 90), match.index));
+    const isCore = (celsius: number) => (core && celsius <= 100) || (isReached && isDoneAt(celsius));
     const scale = groups['scale']?.[0]?.toUpperCase() as 'C' | 'F' | undefined;
     // A bare number is a heat only where it is called degrees or an oven is set to it.
     if (

@@ -67,6 +67,8 @@ export const rules = {
   /** So long may food stand between the two before it is put away, and so long in a room above `warmRoomC`. @source USDA FSIS, leftovers and food safety */
   standsMostMin: 120,
   standsMostWarmMin: 60,
+  /** What simmers is at least so hot all through. @source kitchen practice: small bubbles rise from about 90 °C */
+  simmersAtC: 90,
   /** A course is eaten and its dishes are off the table so long after it is served. @source house figure */
   tableMin: 60,
   /** Raw flesh, fish and egg wait so long with nobody's hands on them; longer, in the fridge. @source house figure: the time to turn to something else; USDA FSIS's two hours are the outer limit, and its advice is the refrigerator until it is cooked */

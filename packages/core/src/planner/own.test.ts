@@ -1,0 +1,145 @@
+import { alone } from '../../test-support/alone.ts';
+import { pasted, type Pasted } from '../../test-support/own/read.ts';
+import { readRecipes } from '../recipes/index.ts';
+import type { Plan, PlannedStep, Recipe } from '../model/index.ts';
+import { auditedPlanning, toEnd } from './index.ts';
+
+/**
+ * A cook's own recipes, pasted and not touched: each gives a plan in a new occasion's kitchen, or says what it needs to know; and what the plan
+ * does with food is read by a checker that knows neither audit nor keeping nor scheduler: a few words for food, and a clock.
+ */
+const flesh = /chicken|turkey|duck|beef|pork|lamb|mince|sausage|cod|salmon|fillets?\b|prawn|\beggs?\b/i;
+const fresh = /milk|cream|feta|cheese|cheddar|gruyere|parmesan|tofu|mayonnaise/i;
+const notFresh = /coconut milk|tins? of (?!.*milk)|stock/i;
+const dryWhenBaked = /bread\b|scone|pie\b/i;
+const [rawMost, allMost] = [15, 120];
+
+interface Standing {
+  readonly step: PlannedStep;
+  readonly raw: boolean;
+  readonly spoils: boolean;
+  readonly stoodMin: number;
+}
+
+type Links = readonly { readonly step: string }[];
+const linksOf = ({ steps }: Recipe, index: number): Links =>
+  steps[index]!.after ?? (index > 0 ? [{ step: steps[index - 1]!.id }] : []);
+
+/** What a step's food is made of when it is over, in the words of its lines. */
+function foodOf(recipe: Recipe, index: number, before: readonly Standing[]) {
+  const written = recipe.steps[index]!;
+  const placed = new Set(recipe.steps.flatMap((step) => step.uses as string[]));
+  const own = recipe.lines
+    .filter((line) => written.uses.includes(line.id) || (index === 0 && !placed.has(line.id)))
+    .map((line) => line.text);
+  const heats = (written.oven !== undefined || written.burner) && written.durationMin.likely >= 3;
+  const isDry = dryWhenBaked.test(recipe.name);
+  return {
+    heats,
+    raw: before.some((each) => each.raw) || own.some((text) => flesh.test(text)),
+    spoils:
+      !(heats && isDry) &&
+      (heats ||
+        before.some((each) => each.spoils) ||
+        own.some((text) => flesh.test(text) || (fresh.test(text) && !notFresh.test(text)))),
+  };
+}
+
+/** How long food is out of the fridge between a step and what it is taken for. */
+function outMin(steps: readonly PlannedStep[], from: PlannedStep, toMin: number, to: string): number {
+  const rest = steps.find((each) => each.rest?.after === from.id && each.rest.before.some((id) => id === to));
+  if (!rest) return toMin - from.endMin;
+  const take = rest.looks[rest.rest!.before.findIndex((id) => id === to) + 1]!;
+  return rest.startMin - from.endMin + (toMin - take.startMin);
+}
+
+function faultsOf(recipe: Recipe, plan: Plan): readonly string[] {
+  const faults: string[] = [];
+  const steps = plan.tasks.filter((task): task is PlannedStep => task.kind === 'step');
+  const after = new Map<string, Standing>();
+  recipe.steps.forEach((written, index) => {
+    const step = steps.find((task) => task.id === `it.plain.${written.id}`);
+    if (!step) return void faults.push(`“${written.title}” is not planned`);
+    const before = linksOf(recipe, index).map((link) => after.get(link.step)!);
+    const { heats, raw, spoils } = foodOf(recipe, index, before);
+    const tookMin = step.endMin - step.startMin;
+    const isOut = !heats && written.cold === undefined && !step.inFridge;
+    let stoodMin = 0;
+    for (const each of before.filter((one) => one.spoils)) {
+      const out = outMin(steps, each.step, step.startMin, step.id);
+      if (each.raw && out > rawMost) faults.push(`raw for ${out} min before “${written.title}”`);
+      stoodMin = Math.max(stoodMin, each.stoodMin + out);
+    }
+    if (stoodMin > allMost) faults.push(`stands ${stoodMin} min before “${written.title}”`);
+    if (isOut && raw && written.hands === 'off' && tookMin > rawMost)
+      faults.push(`raw in “${written.title}” for ${tookMin} min`);
+    after.set(written.id, {
+      step,
+      raw: raw && !heats,
+      spoils,
+      stoodMin: heats ? 0 : stoodMin + (isOut && spoils ? tookMin : 0),
+    });
+  });
+  const followed = new Set(recipe.steps.flatMap((_, index) => linksOf(recipe, index).map((link) => link.step)));
+  for (const [id, last] of after) {
+    if (followed.has(id) || !last.spoils) continue;
+    const stands = last.stoodMin + outMin(steps, last.step, 0, 'table');
+    if (stands > allMost) faults.push(`stands ${stands} min before it is served`);
+  }
+  return [...faults, ...twice(steps)];
+}
+
+/** Units that two steps have at once. */
+const twice = (steps: readonly PlannedStep[]): readonly string[] =>
+  steps.flatMap((one) =>
+    steps
+      .filter((other) => one.id < other.id && one.startMin < other.endMin && other.startMin < one.endMin)
+      .flatMap((other) =>
+        one.units
+          .filter((unit) => other.units.includes(unit) && ![one, other].some((each) => each.emptied?.includes(unit)))
+          .map((unit) => `${unit} is in two hands: ${one.id}, ${other.id}`),
+      ),
+  );
+
+type Outcome = 'plan' | 'asks' | 'none';
+
+function planned({ text }: Pasted): {
+  readonly outcome: Outcome;
+  readonly why: string;
+  readonly faults: readonly string[];
+} {
+  const [reading] = readRecipes(text).recipes;
+  if (!reading) return { outcome: 'none', why: 'not read', faults: [] };
+  const result = toEnd(auditedPlanning(alone(reading.recipe), { seconds: 0.02, firstSeconds: 1 }));
+  if (result.kind === 'plan') return { outcome: 'plan', why: '', faults: faultsOf(reading.recipe, result.plan) };
+  const { what, why } = result.reason;
+  return {
+    outcome: what === 'Something would go to the table raw.' ? 'asks' : 'none',
+    why: `${what} ${why}`,
+    faults: [],
+  };
+}
+
+describe.each(['seen', 'unseen'] as const)('recipes as pasted, %s', (file) => {
+  const all = pasted(file);
+  const results = all.map((each) => ({ name: each.name, ...planned(each) }));
+  if (process.env['SHOW']) {
+    const count = (outcome: Outcome) => results.filter((each) => each.outcome === outcome).length;
+    process.stdout.write(
+      `${file}: ${all.length}, plan ${count('plan')}, asks ${count('asks')}, none ${count('none')}\n`,
+    );
+    for (const each of results)
+      if (each.outcome !== 'plan' || each.faults.length > 0)
+        process.stdout.write(`  ${each.name}: ${each.outcome} ${each.why} ${each.faults.join('; ')}\n`);
+  }
+
+  test.each(results.map((each) => [each.name, each] as const))(
+    '%s: nothing raw or warm waits too long',
+    (_, { faults }) => expect(faults).toEqual([]),
+  );
+
+  test('each gives a plan or says what it needs to know; of forty one does not, because its whole method is one step', () => {
+    const none = results.filter(({ outcome }) => outcome === 'none');
+    expect(none.map(({ name }) => name)).toEqual(file === 'seen' ? ['Vegetable lasagne'] : []);
+  });
+});

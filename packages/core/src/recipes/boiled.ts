@@ -1,0 +1,39 @@
+import { hazards, rules } from '../reference/index.ts';
+import type { Recipe } from '../model/index.ts';
+import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
+import { ancestry } from '../versions/index.ts';
+
+const boils = /\b(?:simmer|boil|bubbl)(?:s|ing|ed)?\b/i;
+const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
+const rawHazards = new Set<string>(hazards.flatMap(({ id, kind }) => (kind === 'raw' ? [id] : [])));
+
+const rawIn = (line: Recipe['lines'][number]): readonly string[] =>
+  lineEvidence(line, noLabels).flatMap(({ about }) =>
+    about.kind === 'hazard' && rawHazards.has(about.hazard) ? [about.hazard] : [],
+  );
+
+/**
+ * The recipe with the heat that flour gets in a sauce: what simmers is near boiling all through. Only where nothing else in it is raw: how hot a
+ * piece of meat is inside nobody can tell from the words. `cooked`: the titles of the steps in which that is so.
+ */
+export function withFlourCooked(recipe: Recipe): { readonly recipe: Recipe; readonly cooked: readonly string[] } {
+  const before = ancestry(recipe);
+  const named = new Set(recipe.steps.flatMap((step) => step.uses));
+  const cooked: string[] = [];
+  const steps = recipe.steps.map((step) => {
+    if (
+      !step.burner ||
+      step.coreC !== undefined ||
+      step.durationMin.likely < rules.heatsThroughMin ||
+      !boils.test(step.text)
+    )
+      return step;
+    const past = recipe.steps.filter((each) => before.get(step.id)!.has(each.id));
+    const inIt = recipe.lines.filter((line) => !named.has(line.id) || past.some((each) => each.uses.includes(line.id)));
+    const raw = new Set(inIt.flatMap(rawIn));
+    if (raw.size !== 1 || !raw.has('raw-flour')) return step;
+    cooked.push(step.title);
+    return { ...step, coreC: rules.simmersAtC };
+  });
+  return cooked.length > 0 ? { recipe: { ...recipe, steps }, cooked } : { recipe, cooked };
+}

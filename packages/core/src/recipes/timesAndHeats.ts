@@ -135,7 +135,10 @@ const notFood = /\b(?:oven|water|oil|syrup|stock|milk|yeast|cools?|cooled|room|f
 const done = { leastC: 54, mostC: 99 } as const;
 const isReachedByFood = (before: string): boolean => {
   const said = reaches.exec(before)?.[0];
-  return said !== undefined && !notFood.test(said);
+  if (said === undefined) return false;
+  // "Warm the milk until it reaches …": what it is stands before.
+  const about = /\bit\b/i.test(said) ? before.slice(before.search(/[^.;]*$/)) : said;
+  return !notFood.test(about);
 };
 const isDoneAt = (celsius: number): boolean => celsius >= done.leastC && celsius <= done.mostC;
 

@@ -1,7 +1,14 @@
 import { id } from '../../test-support/id.ts';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
-import { movedTo, type Occasion, type Plan, type PlannedOven, type PlannedStep, type PlannedWash } from '../model/index.ts';
+import {
+  movedTo,
+  type Occasion,
+  type Plan,
+  type PlannedOven,
+  type PlannedStep,
+  type PlannedWash,
+} from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { planned } from '../../test-support/planned.ts';
 import { audit } from './audit.ts';

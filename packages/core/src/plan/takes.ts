@@ -37,7 +37,9 @@ export function withTakers(
       const wanted = at === 0 ? undefined : startOf.get(task.rest.before[at - 1]!);
       const busy = [...others, ...looks];
       looks.push(
-        wanted === undefined || isFree(occasion, busy, look) ? look : (sooner(occasion, busy, look, wanted, task.looks[0]!.endMin) ?? look),
+        wanted === undefined || isFree(occasion, busy, look)
+          ? look
+          : (sooner(occasion, busy, look, wanted, task.looks[0]!.endMin) ?? look),
       );
     }
     const moved = { ...task, looks, endMin: looks.at(-1)!.endMin };

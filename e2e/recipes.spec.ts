@@ -146,11 +146,16 @@ test('advice is taken with one press and taken back with one key', async ({ page
 
 test('a swap of the cook’s own is offered beside the others', async ({ page }) => {
   await open(page, '/swaps');
-  await page.getByLabel('Instead of').fill('fresh breadcrumbs');
-  await page.getByTitle('fresh breadcrumbs', { exact: true }).click();
-  await page.keyboard.press('Escape');
   await expect(async () => {
     // The list is drawn anew as it is typed: what was pressed may be gone by then.
+    await page.getByLabel('Instead of').fill('fresh breadcrumbs');
+    await page.locator('.ant-select-item-option[title="fresh breadcrumbs"]').click({ timeout: 2000 });
+    await expect(
+      page.getByRole('complementary').locator('.ant-select-selection-item[title="fresh breadcrumbs"]'),
+    ).toBeAttached({ timeout: 2000 });
+  }).toPass({ timeout: 20_000 });
+  await page.keyboard.press('Escape');
+  await expect(async () => {
     await page.getByLabel('Take').fill('millet');
     await page.locator('.ant-select-item-option[title="millet"]').click({ timeout: 2000 });
     await expect(page.getByRole('complementary').locator('.ant-select-content[title="millet"]')).toBeAttached({
@@ -224,9 +229,12 @@ test('what would go to the table raw has no timetable until its recipe says how 
 test('an occasion keeps its copy, and takes over the library’s when asked', async ({ page }) => {
   await open(page, '/recipes/apple-crumble');
   const first = page.getByRole('region', { name: 'Ingredients' }).locator('input.line-text').first();
+  const kept = page.waitForResponse(
+    (response) => response.request().method() === 'PUT' && response.url().includes('/recipes/apple-crumble'),
+  );
   await first.fill('1.5 kg apples');
   await first.press('Tab');
-  await page.waitForLoadState('networkidle');
+  expect((await kept).ok()).toBe(true);
   await open(page, '/o/sunday-lunch/amounts');
   await page.getByRole('button', { name: /Apple crumble/ }).click();
   await expect(page.getByRole('region', { name: /Amounts of Apple crumble/ })).not.toContainText('1.5 kg apples');

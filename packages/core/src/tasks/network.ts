@@ -527,7 +527,7 @@ function restTask(batch: Batch, { id: after, title: made, carries }: Task, id: T
     { id: startLook, atMin: 0, takesMin: rules.coldHandlingMin, what: 'into the fridge' },
     { id: endLook, atMin: rules.coldHandlingMin, takesMin: rules.coldHandlingMin, what: 'out of the fridge' },
   ];
-  const title = `Into the fridge: from “${made.slice(0, 55)}”`;
+  const title = `Into the fridge: from ‘${made.slice(0, 55)}’`;
   const step: Step = {
     id: restStep,
     title,

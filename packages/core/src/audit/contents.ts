@@ -1,7 +1,7 @@
 import { kitKindOf, rules } from '../reference/index.ts';
 import type { TaskId, UnitId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
-import { allDoing, clock, heldAs, linksOf, named, upTo, type Facts, type StepFacts } from './facts.ts';
+import { clock, doing, heldAs, linksOf, named, upTo, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** A stretch in which a unit is taken: it is worked with, or food lies in it. */
@@ -31,10 +31,14 @@ export function auditContents(facts: Facts): Finding[] {
     const { task } = each;
     const whose = { task: task.id, by: each };
     for (const unit of task.units) {
-      const endMin = isTippedOut(each, unit, lying)
-        ? Math.min(task.endMin, task.startMin + 1)
-        : Math.max(task.endMin, task.startMin);
-      note({ ...whose, unit, startMin: task.startMin, endMin, what: named(occasion, each), lies: false });
+      note({
+        ...whose,
+        unit,
+        startMin: task.startMin,
+        endMin: workedUntil(each, unit, followed),
+        what: named(occasion, each),
+        lies: false,
+      });
     }
     for (const unit of lying.get(each)!)
       note({
@@ -46,7 +50,7 @@ export function auditContents(facts: Facts): Finding[] {
         lies: true,
       });
   }
-  for (const stretch of namedPieces(facts, lying)) note(stretch);
+  for (const stretch of namedPieces(facts, followed)) note(stretch);
   for (const wash of facts.washes)
     for (const unit of wash.units)
       note({
@@ -88,14 +92,7 @@ function follow(facts: Facts): Followed {
   const sources = new Map<StepFacts, readonly StepFacts[]>();
   const takers = new Map<StepFacts, StepFacts[]>();
   for (const each of facts.steps) {
-    const from = linksOf(each.batch.recipe, each.step).flatMap((link) => {
-      const all = allDoing(facts, each.batch, link.step);
-      return all
-        .filter((other) => other.batch === each.batch)
-        .slice(0, 1)
-        .concat(all)
-        .slice(0, 1);
-    });
+    const from = linksOf(each.batch.recipe, each.step).flatMap((link) => doing(facts, each.batch, link.step) ?? []);
     sources.set(each, from);
     for (const other of from) takers.set(other, [...(takers.get(other) ?? []), each]);
   }
@@ -152,13 +149,12 @@ function liesAfter(
   const isFood = (unit: UnitId) => kindOf(unit)!.holds === 'food';
   if (next.length > 0 && into.every((unit) => kindOf(unit)!.holds === 'in-passing')) return [];
   const last = into.findLast((unit) => isFood(unit) && isHot(unit)) ?? into.findLast(isFood) ?? into.at(-1)!;
-  const use = step.kit[task.units.indexOf(last)];
   const { vessel } = batch;
-  if (!use || !vessel || !isVessel(vessel, use)) return [last];
-  return into.filter((unit) => {
-    const other = step.kit[task.units.indexOf(unit)];
-    return other !== undefined && isVessel(vessel, other);
-  });
+  const isOfVessel = (unit: UnitId) => {
+    const use = step.kit[task.units.indexOf(unit)];
+    return vessel !== undefined && use !== undefined && isVessel(vessel, use);
+  };
+  return isOfVessel(last) ? into.filter(isOfVessel) : [last];
 }
 
 /** Whether a step goes on in a piece of another, and has not just the same unit, washed since, under another name. */
@@ -170,21 +166,14 @@ function goesOnIn(from: StepFacts, { task, step, batch }: StepFacts, unit: UnitI
   return here?.as !== undefined && heldAs(batch, there.kind, there.as) === heldAs(from.batch, here.kind, here.as);
 }
 
-/** Whether a step that goes by itself is done in something else than what its food was in: that is empty once it is set going. */
-function isTippedOut(
-  { task, step, batch }: StepFacts,
-  unit: UnitId,
-  lying: ReadonlyMap<StepFacts, readonly UnitId[]>,
-): boolean {
-  if (step.hands === 'on') return false;
-  const own = [...lying].find(([each]) => each.task === task)?.[1] ?? [];
-  if (own.includes(unit)) return false;
-  return [...lying].some(
-    ([each, units]) =>
-      each.batch === batch &&
-      units.includes(unit) &&
-      linksOf(batch.recipe, step).some((link) => link.step === each.step.id),
-  );
+/** Until when a step works with a piece: one that goes by itself in something else than its food was in has tipped it out once it is set going. */
+function workedUntil(each: StepFacts, unit: UnitId, { lying, sources }: Followed): number {
+  const { task, step, batch } = each;
+  const isTippedOut =
+    step.hands === 'off' &&
+    !lying.get(each)!.includes(unit) &&
+    sources.get(each)!.some((source) => source.batch === batch && lying.get(source)!.includes(unit));
+  return isTippedOut ? Math.min(task.endMin, task.startMin + 1) : task.endMin;
 }
 
 /** Until when a step's food is in a piece: until the last that takes from it begins, whose own piece it may then be; a finished dish, until it is served, and off the table. */
@@ -197,7 +186,7 @@ function emptiedMin(facts: Facts, { task, batch }: StepFacts, unit: UnitId, take
 }
 
 /** A piece to which a recipe gives a name holds its food from the first of its steps to the last. */
-function namedPieces(facts: Facts, lying: ReadonlyMap<StepFacts, readonly UnitId[]>): readonly Taken[] {
+function namedPieces(facts: Facts, followed: Followed): readonly Taken[] {
   const pieces = new Map<string, { readonly unit: UnitId; readonly steps: StepFacts[] }>();
   for (const each of facts.steps)
     each.step.kit.forEach((use, at) => {
@@ -210,11 +199,7 @@ function namedPieces(facts: Facts, lying: ReadonlyMap<StepFacts, readonly UnitId
     });
   return [...pieces.values()].flatMap(({ unit, steps }): Taken[] => {
     const [first] = [...steps].sort((a, b) => a.task.startMin - b.task.startMin);
-    const until = Math.max(
-      ...steps.map((each) =>
-        isTippedOut(each, unit, lying) ? Math.min(each.task.endMin, each.task.startMin + 1) : each.task.endMin,
-      ),
-    );
+    const until = Math.max(...steps.map((each) => workedUntil(each, unit, followed)));
     return steps.length === 1
       ? []
       : [

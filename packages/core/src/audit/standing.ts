@@ -11,7 +11,17 @@ import {
 import type { IngredientLine, ResidueMark, Step, StepId } from '../model/index.ts';
 import { knowledgeOf, lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { massOf } from '../versions/index.ts';
-import { clock, doing, linksOf, named, type BatchFacts, type Facts, type RestFacts, type StepFacts } from './facts.ts';
+import {
+  broughtInto,
+  clock,
+  doing,
+  linksOf,
+  named,
+  type BatchFacts,
+  type Facts,
+  type RestFacts,
+  type StepFacts,
+} from './facts.ts';
 import type { Finding, FindingCode } from './finding.ts';
 
 /** One ingredient in what is being made, and what has been done with it. */
@@ -60,19 +70,18 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
     findings.push({ code, message, tasks: tasks.map((each) => each.task.id), guests: [] });
   const then = new Map<StepId, FoodThen>();
   const knowledge = knowledgeOf(occasion);
-  const used = new Set(recipe.steps.flatMap((step) => step.uses as string[]));
-  const nowhere = recipe.lines.filter((line) => !used.has(line.id));
   for (const written of recipe.steps) {
     const here = doing(facts, batch, written.id);
     if (!here) continue;
-    const own = recipe.lines.filter((line) => written.uses.includes(line.id));
+    const brought = broughtInto(recipe, written);
+    const own = recipe.lines.filter((line) => brought.includes(line.id));
     const before = linksOf(recipe, written).flatMap((link) => {
       const earlier = doing(facts, batch, link.step);
       const food = then.get(link.step);
       return earlier && food ? [{ link, earlier, food }] : [];
     });
     const stoodMin = Math.max(0, ...before.map(({ earlier, food }) => waited(earlier, food, here)));
-    const food = foodAfter({ here, own: [...own, ...nowhere], before, knowledge, stoodMin });
+    const food = foodAfter({ here, own, before, knowledge, stoodMin });
     then.set(written.id, food);
     during(here, food);
     if (here.step.cold === 'fridge' && food.spoils)

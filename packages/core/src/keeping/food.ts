@@ -1,7 +1,7 @@
 import { rules } from '../reference/index.ts';
 import { isMarkEndedBy, type Recipe, type Step, type StepId } from '../model/index.ts';
 import type { Knowledge } from '../exposure/index.ts';
-import { ancestry } from '../versions/index.ts';
+import { ancestry, linesInto } from '../versions/index.ts';
 import { isFlesh, lineKeeping, spoils, type LineKeeping } from './lines.ts';
 
 /** What has become of a recipe's food when a step is over. */
@@ -56,9 +56,9 @@ function stateOf(
 ): FoodAfter {
   const come = (earlier: StepId, later: StepId) => before.get(later)!.has(earlier);
   const past = recipe.steps.filter((each) => come(each.id, step.id));
-  const claimed = new Set(recipe.steps.flatMap((each) => each.uses as string[]));
+  const into = recipe.steps.map((each, index) => ({ step: each, lines: linesInto(recipe, index) }));
   const inIt: Used[] = recipe.lines.flatMap((line) => {
-    const where = claimed.has(line.id) ? past.find((each) => each.uses.includes(line.id)) : past[0];
+    const where = into.find((each) => past.includes(each.step) && each.lines.includes(line.id))?.step;
     return where ? [{ keeping: lineKeeping(line, knowledge), step: where }] : [];
   });
   const heatedAt = past.filter(heats);

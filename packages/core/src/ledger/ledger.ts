@@ -71,17 +71,27 @@ function waitsOn(book: Book, law: Law, { resource, capacity, uses }: Page): read
     ...(fromStart ? { fromStart } : {}),
     ...(resource.kind === 'kit' ? { unit: resource.unit } : {}),
   });
+  /** What wants a thing next that is kept until another task begins. */
+  const untilBegun = (all: readonly Use[]): readonly Wait[] =>
+    all.flatMap((kept) => {
+      const next = working.find((use) => use.startMin >= kept.endMin && use.task !== kept.endedBy);
+      if (kept.endedBy === undefined || !next) return [];
+      return [wait({ ...kept, task: kept.endedBy }, next, { leastMin: 0, fromStart: true })];
+    });
   switch (law.shared) {
     case 'in-turn':
-      return working.flatMap((use, at) => {
-        const before = working
-          .slice(0, at)
-          .findLast((each) => !each.begins && (!use.begins || each.endMin <= use.startMin));
-        if (!before) return [];
-        return before.fromStart
-          ? [wait(before, use, { leastMin: before.freeMin - before.startMin, fromStart: true })]
-          : [wait(before, use, { leastMin: before.freeMin - before.endMin })];
-      });
+      return [
+        ...untilBegun(uses),
+        ...working.flatMap((use, at) => {
+          const before = working
+            .slice(0, at)
+            .findLast((each) => !each.begins && (!use.begins || each.endMin <= use.startMin));
+          if (!before) return [];
+          return before.fromStart
+            ? [wait(before, use, { leastMin: before.freeMin - before.startMin, fromStart: true })]
+            : [wait(before, use, { leastMin: before.freeMin - before.endMin })];
+        }),
+      ];
     case 'at-once':
       return onePlaceAfterAnother(working, capacity).map(([first, second]) => wait(first, second, { leastMin: 0 }));
     case 'apart':

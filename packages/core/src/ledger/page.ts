@@ -22,6 +22,8 @@ export interface Use {
   readonly places: number;
   /** Nothing is done with it: food stays in it until the next step. */
   readonly keeps?: true;
+  /** It is kept until that task begins: whatever else wants it waits for that. */
+  readonly endedBy?: TaskId;
   /** It is free again so long after the task's start, not its end. */
   readonly fromStart?: true;
   /** Only its beginning needs the resource: it waits its turn, and nothing waits for it. */

@@ -50,6 +50,7 @@ export const kit: Law = {
         }),
         ...keptIn(book, unit.id),
         ...keptToTable(book, unit.id),
+        ...takenFrom(book, unit.id),
       ].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin),
     })),
 };
@@ -91,6 +92,28 @@ const keptToTable = (book: Book, unit: string): readonly Use[] =>
     return until <= planned.endMin
       ? []
       : [{ task: planned.id, startMin: planned.endMin, endMin: until, freeMin: until, places: 1, keeps: true }];
+  });
+
+/** When food stays in a unit for others to take from: until each of them has begun. */
+const takenFrom = (book: Book, unit: string): readonly Use[] =>
+  book.steps.flatMap(({ planned }): Use[] => {
+    if (!usedAs(book, planned, unit)?.untilTaken) return [];
+    return book.steps.flatMap((other): Use[] => {
+      const takes = other.task?.after.some((link) => link.task === planned.id) ?? false;
+      const until = other.planned.startMin;
+      if (!takes || until <= planned.endMin || usedAs(book, other.planned, unit)) return [];
+      return [
+        {
+          task: planned.id,
+          startMin: planned.endMin,
+          endMin: until,
+          freeMin: until,
+          places: 1,
+          keeps: true,
+          endedBy: other.planned.id,
+        },
+      ];
+    });
   });
 
 /** One wash at a time. */

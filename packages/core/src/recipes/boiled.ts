@@ -1,7 +1,7 @@
 import { hazards, rules } from '../reference/index.ts';
 import type { Recipe } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
-import { ancestry } from '../versions/index.ts';
+import { ancestry, linesInto } from '../versions/index.ts';
 
 const boils = /\b(?:simmer|boil|bubbl)(?:s|ing|ed)?\b/i;
 const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
@@ -18,7 +18,6 @@ const rawIn = (line: Recipe['lines'][number]): readonly string[] =>
  */
 export function withFlourCooked(recipe: Recipe): { readonly recipe: Recipe; readonly cooked: readonly string[] } {
   const before = ancestry(recipe);
-  const named = new Set(recipe.steps.flatMap((step) => step.uses));
   const cooked: string[] = [];
   const steps = recipe.steps.map((step) => {
     if (
@@ -28,8 +27,10 @@ export function withFlourCooked(recipe: Recipe): { readonly recipe: Recipe; read
       !boils.test(step.text)
     )
       return step;
-    const past = recipe.steps.filter((each) => before.get(step.id)!.has(each.id));
-    const inIt = recipe.lines.filter((line) => !named.has(line.id) || past.some((each) => each.uses.includes(line.id)));
+    const into = new Set(
+      recipe.steps.flatMap((each, index) => (before.get(step.id)!.has(each.id) ? linesInto(recipe, index) : [])),
+    );
+    const inIt = recipe.lines.filter((line) => into.has(line.id));
     const raw = new Set(inIt.flatMap(rawIn));
     if (raw.size !== 1 || !raw.has('raw-flour')) return step;
     cooked.push(step.title);

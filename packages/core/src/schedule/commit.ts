@@ -184,6 +184,6 @@ function takeHold(state: State, hold: string, unit: number, start: number, end: 
   }
   state.holdsLeft.set(hold, left - 1);
   state.heldUnit.set(hold, unit);
-  if (left > 1) surface.holdUntil(hold, end);
+  if (left > 1) surface.holdUntil(hold, start, end);
   else surface.release(hold, start);
 }

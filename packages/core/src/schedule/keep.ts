@@ -57,7 +57,7 @@ function letGoWhenLastUsed(state: State, { placed }: Known): void {
           : [],
       ),
     );
-    if (ends.length > 0) state.units[unit]!.holdUntil(holds.hold, Math.max(...ends));
+    if (ends.length > 0) state.units[unit]!.holdUntil(holds.hold, Infinity, Math.max(...ends));
   });
 }
 

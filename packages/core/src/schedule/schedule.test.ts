@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { demo } from '../../test-support/demo.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import * as v from 'valibot';
-import { movedTo, Occasion, type Plan, type PlannedStep, type UnitId } from '../model/index.ts';
+import { movedTo, Occasion, type Plan, type PlannedStep, type TaskId, type UnitId } from '../model/index.ts';
 import { id } from '../../test-support/id.ts';
 import { audit } from '../audit/index.ts';
 import { makePlan, planning } from '../plan/index.ts';
@@ -73,6 +73,37 @@ test('where no plan exists, it says which step finds no place, why, and what to 
     kind: 'none',
     reason: { what: 'There is nothing to plan yet.' },
   });
+});
+
+test('of two dishes that want one piece, none is begun in it while the food of the other goes through', () => {
+  const pan = { vessel: { shape: 'rectangle', lengthCm: 20, widthCm: 15, depthCm: 5 }, count: 2 };
+  const made = (name: string, kind: string, ...parts: string[]) =>
+    recipe(
+      name,
+      [
+        line('l0', 'breadcrumbs'),
+        ...parts.map((component) => line('part', undefined, { component, amount: { kind: 'batches', batches: 0.5 } })),
+      ],
+      [
+        step('s0', { uses: ['l0', ...parts.map(() => 'part')], kit: [{ kind }] }),
+        step('finish', { hands: 'off', durationMin: { least: 5, likely: 5, most: 5 } }),
+      ],
+      { hold: { mostMin: 240, how: 'covered' }, keeps: [{ where: 'fridge', days: 1 }], pan },
+    );
+  const one = occasion({
+    guests: [guest('ana')],
+    recipes: [made('r0', 'gratin-dish'), made('r1', 'saucepan', 'r0')],
+    kit: [
+      unit('saucepan-1', 'saucepan'),
+      unit('dish-1', 'gratin-dish', 'ceramic', {
+        vessel: { shape: 'rectangle', lengthCm: 30, widthCm: 20, depthCm: 6 },
+      }),
+    ],
+  });
+  for (const spareMin of [1, 5, 15, 30]) {
+    const spared = { ...one, wishes: { ...one.wishes, pins: [{ task: id<TaskId>('r0.plain.s0'), spareMin }] } };
+    expect(audit(spared, planOf(spared, 0.1)).findings).toEqual([]);
+  }
 });
 
 describe('every plan passes the audit', () => {

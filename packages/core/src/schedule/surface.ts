@@ -11,6 +11,13 @@ export interface SurfaceUse {
   readonly isWash: boolean;
 }
 
+/** Food of a hold that is on a surface from a moment not known yet, before the first of its uses that is placed (`from`), to the end of the last. */
+interface Held {
+  readonly key: string;
+  readonly from: number;
+  readonly end: number;
+}
+
 /**
  * A thing that residues stay on: a piece of kit or a pair of hands. It remembers its uses and washes, the latest first,
  * whatever the order in which they were placed, and which food holds it.
@@ -19,9 +26,9 @@ export class Surface {
   readonly uses: SurfaceUse[] = [];
   /** Stretches in which food stays on it between two uses. */
   private stays: readonly { readonly start: number; readonly end: number }[] = [];
-  private hold: { readonly key: string; readonly end: number } | undefined;
-  /** Food that is on it from the beginning, and until when; Infinity while that is not known. */
-  private first: { readonly key: string; readonly end: number } | undefined;
+  private hold: Held | undefined;
+  /** Food that is on it from the beginning; its end is Infinity while that is not known. */
+  private first: Held | undefined;
 
   /**
    * @param nothing the demand that asks nothing
@@ -34,7 +41,7 @@ export class Surface {
     hold?: string,
   ) {
     // Until it is known when that food is last in it, nothing else can be.
-    if (hold !== undefined) this.first = { key: hold, end: Infinity };
+    if (hold !== undefined) this.first = { key: hold, from: Infinity, end: Infinity };
   }
 
   /** The first use or wash that starts at or after a moment. */
@@ -89,10 +96,17 @@ export class Surface {
     this.uses.splice(this.uses.indexOf(use), 1);
   }
 
-  /** Food of this hold is on it from an earlier moment, not yet known, to `end`. */
-  holdUntil(key: string, end: number): void {
-    if (this.first?.key !== key) this.hold ??= { key, end };
-    else if (this.first.end === Infinity) this.first = { key, end };
+  /** Food of this hold is worked with from `start` to `end`, and is on it from an earlier moment, not yet known. */
+  holdUntil(key: string, start: number, end: number): void {
+    if (this.first?.key === key)
+      this.first = { key, from: start, end: this.first.end === Infinity ? end : this.first.end };
+    else this.hold = { key, from: start, end: this.hold?.end ?? end };
+  }
+
+  /** When the food of this hold, which is on it already, is next worked with. */
+  nextOfHold(key: string): number | undefined {
+    const held = [this.hold, this.first].find((each) => each?.key === key);
+    return held && held.from < Infinity ? held.from : undefined;
   }
 
   /** The food of this hold came on to it at `start`. */

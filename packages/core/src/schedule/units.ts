@@ -61,7 +61,8 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
     if (start < (units[unit]!.freeFromMin ?? -Infinity)) continue;
     const surface = state.units[unit]!;
     // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
-    const clash = surface.clash(start, held === undefined ? end : (surface.next(end)?.start ?? end), use.hold);
+    const stays = use.hold === undefined ? undefined : surface.nextOfHold(use.hold);
+    const clash = surface.clash(start, stays === undefined ? end : Math.max(end, stays), use.hold);
     if (clash !== undefined) {
       const until = held === undefined ? Math.min(clash, end - 1) : end - 1;
       if (until > tryEnd) {

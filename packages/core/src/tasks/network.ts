@@ -18,11 +18,11 @@ import {
   restAfter,
   restStep,
 } from '../model/index.ts';
-import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
+import { knowledgeOf, lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
 import { waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
-import { ancestry, followsOf, inOtherWay, linesInto } from '../versions/index.ts';
+import { ancestry, followsOf, inOtherWay, linesInto, partId } from '../versions/index.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
 
@@ -380,6 +380,7 @@ export const tasksById = ({ tasks, rests }: TaskNetwork): ReadonlyMap<TaskId, Ta
 export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): TaskNetwork {
   const { batches, shareable } = batchesOf(occasion, scale(occasion, table), begun);
   const inPieces = piecesOf(batches, occasion.kitchen);
+  const knowledge = knowledgeOf(occasion);
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
@@ -387,7 +388,7 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
     const followed = new Set(
       batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)),
     );
-    const waits = waitsOf(batch.recipe, knowledgeOf(occasion), minutesIn(batch, batches));
+    const waits = waitsFor(batch, batches, knowledge);
     const own = batch.recipe.steps.flatMap((asWritten, index): Task[] => {
       if (!batch.steps.includes(asWritten.id)) return [];
       const step: Step = waits.inFridge.has(asWritten.id) ? { ...asWritten, cold: 'fridge' } : asWritten;
@@ -446,6 +447,36 @@ function withMore(
 ): readonly TaskKit[] {
   const all = [...kit, ...more.filter(({ hold }) => !kit.some((use) => use.hold === hold))];
   return servedMin === undefined ? all : keptToTable(all, lies, servedMin, rules.tableMin);
+}
+
+/** How a batch's food may wait; that of a component cooked once as all the dishes allow that it goes into: one of them may be served hot. */
+function waitsFor(batch: Batch, batches: readonly Batch[], knowledge: Knowledge): Waits {
+  const own = waitsOf(batch.recipe, knowledge, minutesIn(batch, batches));
+  if (batch.into.length === 0) return own;
+  const users = batch.into.map(({ batch: id, part }) => {
+    const user = batches.find((each) => each.id === id)!;
+    const { between } = waitsOf(user.recipe, knowledge, minutesIn(user, batches));
+    const within = (step: StepId) => partId(part.path, step) as StepId;
+    return (before: StepId, after: StepId) => between(within(before), within(after));
+  });
+  return {
+    ...own,
+    between: (before, after) =>
+      after === undefined
+        ? own.between(before, after)
+        : users.map((between) => between(before, after)).reduce(stricter),
+  };
+}
+
+/** Of two laws of one wait what both allow. */
+function stricter(one: WaitLaw, other: WaitLaw): WaitLaw {
+  if (!other.spoils) return one;
+  if (!one.spoils) return other;
+  return {
+    spoils: true,
+    standsMin: Math.min(one.standsMin, other.standsMin),
+    cold: one.cold && other.cold && { ...one.cold, mostMin: Math.min(one.cold.mostMin, other.cold.mostMin) },
+  };
 }
 
 /** How long each step of a batch's recipe is planned to take, in whichever batch it is done. */

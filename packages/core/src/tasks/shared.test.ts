@@ -104,6 +104,34 @@ test('a component two dishes need alike is cooked once, in the amount of both, b
   expect(sheet.kind === 'step' && sheet.amounts[0]!.amount).toEqual({ kind: 'volume', volumeMl: milkBought });
 });
 
+test('what is put by in the fridge may be only where every dish it goes into bears that', () => {
+  const stewed = recipe(
+    'stewed',
+    [line('peas', 'pea', volume(600))],
+    [
+      step('simmer', { uses: ['peas'], burner: true, kit: [{ kind: 'saucepan', as: 'pan' }] }),
+      step('strain', { kit: [{ kind: 'saucepan', as: 'pan' }] }),
+    ],
+    { keeps: [{ where: 'fridge', days: 2 }], makes: { kind: 'volume', volumeMl: 600 } },
+  );
+  const withPeas = (name: string, how: string) =>
+    recipe(
+      name,
+      [line('peas', undefined, { component: 'stewed', ...volume(300) })],
+      [step('fold', { uses: ['peas'], kit: [{ kind: 'bowl' }] })],
+      { hold: { mostMin: 60, how } },
+    );
+  const lawOf = (...hows: string[]) => {
+    const dishes = hows.map((how, at) => withPeas(`dish-${at}`, how));
+    const one = evening({ recipes: [...dishes, stewed], dishes: hows.map((_, at) => dish(`dish-${at}`)) });
+    one.kitchen.kit.push(unit('pan', 'saucepan') as never);
+    const strain = networkOf(one).tasks.find((task) => task.id === 'shared:stewed.strain')!;
+    return strain.after.find(({ task }) => task === 'shared:stewed.simmer')!;
+  };
+  expect(lawOf('cold, covered', 'at room temperature')).toHaveProperty('shelter');
+  expect(lawOf('cold, covered', 'hot')).not.toHaveProperty('shelter');
+});
+
 test('its plan passes the audit, and its bowl is held until the last dish has taken from it', () => {
   const one = evening();
   const plan = planOf(one);

@@ -1,5 +1,5 @@
 import { hazardOf, isEndedBy, type Food, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
-import { readIngredient, type IngredientReading } from '../reading/index.ts';
+import { readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
 import { dateWords, type Knowledge } from './knowledge.ts';
@@ -309,6 +309,7 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
         because: `“${words}” is made of several things, and its label has not been read.`,
       });
   }
+  for (const form of reading.forms) found.push(...formEvidence(base, form));
   for (const { words } of reading.unknown)
     found.push({
       ...base,
@@ -321,6 +322,23 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
   if (found.length === 0) found.push(unknownWords(base));
   rememberedWords.set(line, { reading, foods, evidence: found });
   return found;
+}
+
+function formEvidence(base: Base, { words, contains, possible, why }: ReadForm): readonly Evidence[] {
+  const because = `“${words}”: ${why}`;
+  return [
+    ...contains.map((hazard) => ofHazard(base, hazard, 'contained', 'usual', `${because}.`)),
+    ...possible.map(({ hazard, trace }) =>
+      ofHazard(base, hazard, trace ? 'trace' : 'possible', 'usual', `${because}. The label decides.`),
+    ),
+    {
+      ...base,
+      about: { kind: 'unread' },
+      level: 'possible',
+      grade: 'unknown',
+      because: `${because}, and its label has not been read.`,
+    },
+  ];
 }
 
 interface Served {

@@ -5,6 +5,7 @@ export {
   type IngredientReading,
   type ReadClaim,
   type ReadFood,
+  type ReadForm,
   type ReadHazard,
   type Span,
   type UnknownWord,

@@ -1,6 +1,7 @@
-import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
+import { foodOf, hazardOf, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
 import { claimsIn, sharesFree, type Claimed } from './claims.ts';
 import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
+import { formsIn, isFormWord } from './forms.ts';
 import { joined, type Token } from './tokens.ts';
 import {
   animalHazards,
@@ -48,6 +49,14 @@ export interface ReadFood extends Span {
   readonly alternative: boolean;
 }
 
+/** A word that makes something of several things of what it stands by: "breaded", "mix", "filling". */
+export interface ReadForm extends Span {
+  readonly words: string;
+  readonly contains: readonly HazardId[];
+  readonly possible: readonly PossibleHazard[];
+  readonly why: string;
+}
+
 export type AnimalOrigin = 'animal' | 'possible' | 'none' | 'unknown';
 
 export interface IngredientReading {
@@ -56,6 +65,8 @@ export interface IngredientReading {
   readonly possible: readonly ReadHazard[];
   readonly foods: readonly ReadFood[];
   readonly claims: readonly ReadClaim[];
+  /** For a line of a recipe: a label lists what such a thing is made of itself. */
+  readonly forms: readonly ReadForm[];
   /** Words that nobody has explained; with any of these the line is a check for everybody who avoids anything. */
   readonly unknown: readonly UnknownWord[];
   /** The line calls itself optional; what it holds counts all the same. */
@@ -85,6 +96,7 @@ interface Notes {
   readonly claims: ReadClaim[];
   readonly unknown: UnknownWord[];
   readonly foods: ReadFood[];
+  readonly forms: ReadForm[];
   /** How many words or phrases meant something. */
   understood: number;
 }
@@ -96,7 +108,7 @@ interface Notes {
  */
 export function readIngredient(text: string): IngredientReading {
   const tokens = wordsOf(text);
-  const notes: Notes = { claims: [], unknown: [], foods: [], understood: 0 };
+  const notes: Notes = { claims: [], unknown: [], foods: [], forms: [], understood: 0 };
   const hazards = new Map<HazardId, ReadHazard>();
   const warned = precautions(tokens);
   for (const [from, to] of segments(tokens)) {
@@ -113,7 +125,7 @@ export function readIngredient(text: string): IngredientReading {
       hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because });
     }
   }
-  const { claims, unknown, foods } = notes;
+  const { claims, unknown, foods, forms } = notes;
   // "As needed", "2 cups": words that name nothing are no food that is known.
   if (notes.understood === 0 && claims.length === 0 && unknown.length === 0 && tokens.length > 0)
     unknown.push(spanOf(text, tokens, 0, tokens.length - 1));
@@ -126,6 +138,7 @@ export function readIngredient(text: string): IngredientReading {
     possible,
     foods,
     claims,
+    forms,
     unknown,
     optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'),
     animal: animalOrigin(contained, possible, tokens.length === 0 ? [text] : unknown),
@@ -282,6 +295,7 @@ function readOption(
   );
   const found = findMeanings(tokens, from, to, said, notes.unknown, text);
   notes.understood += found.length;
+  notes.forms.push(...readForms(text, tokens, from, to, { said, found, alternative }));
   const option: Option = { text, tokens, from, to, said, found };
   const weighed = new Map<HazardId, Weighed>();
   for (const [index, { meaning, first, last, readAs }] of found.entries()) {
@@ -299,6 +313,32 @@ function readOption(
     weighStandIn(option, named, put);
   }
   return weighed;
+}
+
+function readForms(
+  text: string,
+  tokens: readonly Token[],
+  from: number,
+  to: number,
+  { said, found, alternative }: Pick<Option, 'said' | 'found'> & { readonly alternative: boolean },
+): readonly ReadForm[] {
+  // What is known to be made of several things has its own doubts.
+  const isComposite = found.some(({ meaning }) => meaning.food && foodOf(meaning.food)!.kind === 'composite');
+  const stays = (hazard: HazardId) => said.removed.get(hazard) !== 'gone' && !(said.vegan && isAnimal(hazard));
+  return formsIn(tokens, from, to, found).map(({ form, first, last }): ReadForm => {
+    const held = form.contains.flatMap((hazard) => [hazard, ...hazardOf(hazard).groups]).filter(stays);
+    const sure = alternative ? [] : held.filter((hazard) => said.removed.get(hazard) === undefined);
+    const doubtful = held.filter((hazard) => !sure.includes(hazard));
+    return {
+      ...spanOf(text, tokens, first, last),
+      contains: sure,
+      possible: [
+        ...doubtful.map((hazard): PossibleHazard => ({ hazard, why: form.why, trace: false, lifts: false })),
+        ...(isComposite ? [] : form.possible.filter(({ hazard }) => stays(hazard))),
+      ],
+      why: form.why,
+    };
+  });
 }
 
 function namedAt({ tokens, from, to, said, found }: Option, index: number, warned: readonly Stretch[]): Named {
@@ -384,7 +424,9 @@ function weighStandIn({ said }: Option, { meaning, ofPlant, claimed, before, fir
   if (!promised && ((ofPlant && meaning.phrase[0] === 'cheese') || (said.noPromise && claimed)))
     put('milk' as HazardId, 'possible');
   const isStandIn =
-    (said.vegan || said.noPromise) && !ofPlant && meaning.contains.some((each) => animalHazards.has(each));
+    !ofPlant &&
+    meaning.contains.some((each) => (said.vegan || said.noPromise ? animalHazards.has(each) : each === 'milk')) &&
+    (said.vegan || said.noPromise || said.removed.get('milk') === 'gone');
   if (!isStandIn || before?.last === first - 1) return;
   for (const hazard of standInsMayHold)
     if (!said.removed.has(hazard)) put(hazard as HazardId, 'possible', 'made without animal products may hold');
@@ -428,7 +470,7 @@ function findMeanings(
       at = last;
       continue;
     }
-    if (isPlainWord(word)) continue;
+    if (isPlainWord(word) || isFormWord(word)) continue;
     const span = spanOf(text, tokens, at, at);
     const guesses = nearest(word);
     if (guesses.length === 0) {
@@ -470,6 +512,14 @@ function overhanging(tokens: readonly Token[], first: number, last: number, to: 
   return [];
 }
 
+/** "Flour for the bread", "egg, to glaze", "fried until crisp": what it is for or what becomes of it, not what it is. */
+function saysWhatFor(tokens: readonly Token[], first: number, last: number): boolean {
+  if (!joined(tokens[first]!)) return false;
+  const [before, further] = [tokens[first - 1]?.word, tokens[first - 2]?.word];
+  if (before === 'for' || (further === 'for' && ['the', 'a', 'your', 'each'].includes(before ?? ''))) return true;
+  return first === last && (before === 'until' || (before === 'to' && purposes.has(tokens[first]!.word)));
+}
+
 /** "Walnut-sized", "milk-fed", "the size of an egg", "apple-wood smoked": words that are not the food. */
 function onlyCompared(tokens: readonly Token[], first: number, last: number, to: number, meaning: Meaning): boolean {
   const next = last + 1 < to ? tokens[last + 1] : undefined;
@@ -487,14 +537,7 @@ function onlyCompared(tokens: readonly Token[], first: number, last: number, to:
   )
     return true;
   const before = (steps: number) => tokens[first - steps]?.word;
-  // "Flour for the bread", "egg, to glaze": what it is for, not what it is.
-  const close1 = joined(tokens[first]!);
-  if (
-    close1 &&
-    (before(1) === 'for' || (before(2) === 'for' && ['the', 'a', 'your', 'each'].includes(before(1) ?? '')))
-  )
-    return true;
-  if (close1 && before(1) === 'to' && first === last && purposes.has(tokens[first]!.word)) return true;
+  if (saysWhatFor(tokens, first, last)) return true;
   return (
     (before(1) === 'of' && before(2) === 'size') ||
     (before(2) === 'of' && before(3) === 'size' && ['a', 'an', 'one'].includes(before(1) ?? '')) ||

@@ -193,6 +193,12 @@ export const purposes = new Set([
   'sugar',
   'pickle',
   'marinade',
+  'toast',
+  'cream',
+  'stuff',
+  'brush',
+  'dress',
+  'grill',
 ]);
 /** Words that end one thing and begin the next; what "or" offers does not reach across them. */
 export const connectors = new Set(['and', 'plus', 'with', 'then', 'mixed']);

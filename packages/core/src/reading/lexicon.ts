@@ -61,7 +61,7 @@ function learnt(): Lexicon {
     const lifts = ingredients.filter((each) => each.lifts).map((each) => each.hazard);
     for (const name of food.pluralAka) learn(name, { contains, possible, lifts, food: food.id, form: 'plural' });
     for (const name of [food.name, food.plural, food.us, ...food.aka])
-      if (name) learn(name, { contains, possible, lifts, food: food.id });
+      if (name && !food.pluralAka.includes(name)) learn(name, { contains, possible, lifts, food: food.id });
   }
   for (const list of byFirst.values())
     list.sort(

@@ -105,11 +105,11 @@ function withoutMeasure(text: string, start: number, end: number): string {
 }
 
 /** The catalogue food that says all the line says: the only one named, nothing unknown, nothing contained or claimed beyond it. */
-function wholeFood({ foods, unknown, claims, contained, possible }: IngredientReading): FoodId | undefined {
+function wholeFood({ foods, unknown, claims, forms, contained, possible }: IngredientReading): FoodId | undefined {
   // Water to soak or dissolve it in changes nothing about what it is.
   const named = foods.some((each) => each.food !== 'water') ? foods.filter((each) => each.food !== 'water') : foods;
   const distinct = new Set(named.map((each) => each.food));
-  if (distinct.size !== 1 || unknown.length > 0) return undefined;
+  if (distinct.size !== 1 || unknown.length > 0 || forms.length > 0) return undefined;
   const food = foodOf(named[0]!.food)!;
   const withGroups = (hazards: readonly HazardId[]) =>
     hazards.flatMap((hazard) => [hazard, ...hazardOf(hazard).groups]);

@@ -153,11 +153,12 @@ const shelves = v.parse(v.array(Shelf), [
   drinks,
 ]);
 
-function possibleOf(id: string, names: readonly string[]): readonly PossibleHazard[] {
+/** What doubts of these ids make possible. `who`: of what, for the error of an id that does not exist. */
+export function possibleOf(who: string, names: readonly string[]): readonly PossibleHazard[] {
   const found = new Map<HazardId, PossibleHazard>();
   for (const name of names) {
     const doubt = doubts.get(name);
-    if (!doubt) throw new Error(`Food "${id}" names the doubt "${name}", which is not in data/reference/doubts.json`);
+    if (!doubt) throw new Error(`"${who}" names the doubt "${name}", which is not in data/reference/doubts.json`);
     // Being an ingredient is the graver of two grounds.
     for (const hazard of doubt.hazards)
       if (!found.has(hazard) || (found.get(hazard)!.trace && !doubt.trace))

@@ -330,7 +330,7 @@ function separateDishes(
         versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }],
       });
       const flat = flatten(recipe, find);
-      const verdicts = verdictsOf(occasion, dish, flat, hungry);
+      const verdicts = verdictsOf({ ...occasion, recipes: [...occasion.recipes, flat] }, dish, flat, hungry);
       const fed = [...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id);
       return fed.length === 0
         ? []

@@ -52,6 +52,8 @@ export interface Evidence {
   readonly because: string;
   /** Only for those who may have no trace: a label that was read for an earlier occasion. */
   readonly strictOnly?: true;
+  /** A step or what is served beside names it, and no line has it. */
+  readonly isSaid?: true;
 }
 
 type Base = Pick<Evidence, 'line' | 'food' | 'words'>;

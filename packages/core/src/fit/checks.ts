@@ -58,6 +58,7 @@ export type OpenCheck = Weight &
         readonly words: string;
         readonly why: readonly string[];
       }
+    | { readonly kind: 'recipe'; readonly dish: DishId; readonly name: string; readonly why: readonly string[] }
     | { readonly kind: 'maker'; readonly dish: DishId; readonly by: string; readonly why: readonly string[] }
     | { readonly kind: 'guest'; readonly guest: GuestId; readonly why: readonly string[] }
   );
@@ -66,7 +67,7 @@ export type OpenCheck = Weight &
 type Open =
   | { readonly kind: 'label' | 'product'; readonly food: FoodId }
   | { readonly kind: 'line'; readonly dish: DishId; readonly line: LineId }
-  | { readonly kind: 'maker'; readonly dish: DishId }
+  | { readonly kind: 'recipe' | 'maker'; readonly dish: DishId }
   | { readonly kind: 'guest'; readonly guest: GuestId }
   /** Nobody can settle it: it is counted against the plate, and asked of nobody. */
   | { readonly kind: 'nothing' };
@@ -79,8 +80,9 @@ function openBy({ settles, food, line }: Reason, cell: Cell, isBrought: boolean)
     case 'line':
       // What stands in a dish that others cooked, only its maker can say.
       return isBrought ? { kind: 'maker', dish: cell.dish } : { kind: 'line', dish: cell.dish, line: line! };
+    case 'recipe':
     case 'maker':
-      return { kind: 'maker', dish: cell.dish };
+      return { kind: settles, dish: cell.dish };
     case 'guest':
       return { kind: 'guest', guest: cell.guest };
     case 'nothing':
@@ -144,10 +146,13 @@ function checkOf(
       return { ...hanging, kind: 'product', food: open.food, ...productQuestion(occasion, open.food) };
     case 'line':
       return { ...hanging, ...open, words: lineWords(table, open.dish, open.line) };
+    case 'recipe':
+      return { ...hanging, ...open, kind: 'recipe', name: recipeName(occasion, open.dish) };
     case 'maker':
       return {
         ...hanging,
         ...open,
+        kind: 'maker',
         by: occasion.dishes.find((dish) => dish.id === open.dish)?.brought?.by ?? 'its maker',
       };
     case 'guest':
@@ -164,13 +169,19 @@ function sortName(check: OpenCheck): string {
       return `${check.kind}${check.name}`;
     case 'line':
       return `line${check.words}`;
+    case 'recipe':
     case 'maker':
-      return `maker${check.dish}`;
+      return `${check.kind}${check.dish}`;
     case 'guest':
       return `guest${check.guest}`;
     default:
       return check satisfies never;
   }
+}
+
+function recipeName({ dishes, recipes }: Occasion, id: DishId): string {
+  const dish = dishes.find((each) => each.id === id);
+  return recipes.find((recipe) => recipe.id === dish?.recipe)?.name ?? id;
 }
 
 const lineWords = (table: FitTable, dish: string, line: string): string =>

@@ -42,6 +42,7 @@ const keyOf = (check: OpenCheck): string =>
     label: () => `label ${check.kind === 'label' ? check.food : ''}`,
     product: () => `product ${check.kind === 'product' ? check.food : ''}`,
     line: () => `line ${check.kind === 'line' ? `${check.dish}/${check.line}` : ''}`,
+    recipe: () => `recipe ${check.kind === 'recipe' ? check.dish : ''}`,
     maker: () => `maker ${check.kind === 'maker' ? check.dish : ''}`,
     guest: () => `guest ${check.kind === 'guest' ? check.guest : ''}`,
   })[check.kind]();

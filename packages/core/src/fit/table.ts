@@ -3,11 +3,12 @@ import {
   knowledgeOf,
   makerEvidence,
   mediumEvidence,
+  saidEvidence,
   servedEvidence,
   type Evidence,
   type Knowledge,
 } from '../exposure/index.ts';
-import { versionFor, versionRecipe } from '../versions/index.ts';
+import { recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 import { judge, type Judgement, type Verdict } from './verdict.ts';
 
 export interface MadeVersion {
@@ -53,12 +54,18 @@ export interface FitTable {
   readonly plates: readonly Plate[];
 }
 
+const nothing: readonly Evidence[] = [];
 const joinedLists = new WeakMap<
   readonly Evidence[],
-  { readonly maker: readonly Evidence[]; readonly medium: readonly Evidence[]; readonly all: readonly Evidence[] }
+  {
+    readonly maker: readonly Evidence[];
+    readonly medium: readonly Evidence[];
+    readonly said: readonly Evidence[];
+    readonly all: readonly Evidence[];
+  }
 >();
 
-/** All that a made version of a dish brings to a plate: its lines, what its maker said, what it shares oil or water with. The same array as long as nothing of it changed. */
+/** All that a made version of a dish brings to a plate: its lines, what its words name besides, what its maker said, what it shares oil or water with. The same array as long as nothing of it changed. */
 export function dishEvidence(
   occasion: Occasion,
   dish: Dish,
@@ -68,9 +75,11 @@ export function dishEvidence(
   const lines = servedEvidence(recipe, knowledge);
   const maker = makerEvidence(dish);
   const medium = mediumEvidence(occasion, dish);
-  if (maker.length === 0 && medium.length === 0 && !dish.brought) return lines;
+  const said = dish.brought ? nothing : saidEvidence(recipeOf(occasion, dish), knowledge);
+  if (maker.length === 0 && medium.length === 0 && said.length === 0 && !dish.brought) return lines;
   const known = joinedLists.get(lines);
-  if (known && known.maker === maker && medium.length === 0 && known.medium.length === 0) return known.all;
+  if (known && known.maker === maker && known.said === said && medium.length === 0 && known.medium.length === 0)
+    return known.all;
   // A sealed thing with a label is what its label says; of its name only what it holds by nature counts besides.
   const label = dish.brought?.sealed === true ? dish.brought.label : undefined;
   const named = label
@@ -80,8 +89,8 @@ export function dishEvidence(
           each.about.kind === 'food' ? { ...each, about: { ...each.about, claims: label.claims } } : each,
         )
     : lines;
-  const all = [...named, ...maker, ...medium];
-  joinedLists.set(lines, { maker, medium, all });
+  const all = [...named, ...said, ...maker, ...medium];
+  joinedLists.set(lines, { maker, medium, said, all });
   return all;
 }
 

@@ -6,8 +6,8 @@ import { avoidedBy, needWords } from './needs.ts';
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
 
-/** What would settle a *check*: a label to read, another product to find, a line to explain, a maker or a guest to ask; nothing, where it stays open whatever is done. */
-export type Settles = 'label' | 'product' | 'line' | 'maker' | 'guest' | 'nothing';
+/** What would settle a *check*: a label to read, another product to find, a line to explain, a recipe to put right, a maker or a guest to ask; nothing, where it stays open whatever is done. */
+export type Settles = 'label' | 'product' | 'line' | 'recipe' | 'maker' | 'guest' | 'nothing';
 
 /** One ground for a verdict: from the guest's need to the line to the label or catalogue fact. */
 export interface Reason {
@@ -139,7 +139,8 @@ function wasSought(hazard: HazardId, lookedFor: ReadonlySet<string> | undefined)
 }
 
 /** What would settle a doubt that rests on this evidence. */
-function settledBy({ about, level, grade, line, food }: Evidence): Settles {
+function settledBy({ about, level, grade, line, food, isSaid }: Evidence): Settles {
+  if (isSaid) return 'recipe';
   // A kitchen that nobody here knows stays unknown, whatever its cook answers.
   if (about.kind === 'kitchen') return 'nothing';
   if (line === undefined) return level === 'carried' ? 'nothing' : 'maker';

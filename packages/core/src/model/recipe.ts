@@ -252,6 +252,8 @@ export const Recipe = v.strictObject({
   ),
   /** What it is usually served with, in words. */
   servedWith: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(10)), []),
+  /** Words of its text that name a food which is not in this dish: the cook says so. */
+  notMeant: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(30))),
   original: v.optional(Original),
 });
 export type Recipe = v.InferOutput<typeof Recipe>;

@@ -107,6 +107,18 @@ interface Notes {
  * Linear in the length of the text.
  */
 export function readIngredient(text: string): IngredientReading {
+  let reading = remembered.get(text);
+  if (!reading) {
+    // Lists, steps and verdicts ask for the same words again and again; the memory is let go before it grows.
+    if (remembered.size > 5000) remembered.clear();
+    remembered.set(text, (reading = read(text)));
+  }
+  return reading;
+}
+
+const remembered = new Map<string, IngredientReading>();
+
+function read(text: string): IngredientReading {
   const tokens = wordsOf(text);
   const notes: Notes = { claims: [], unknown: [], foods: [], forms: [], understood: 0 };
   const hazards = new Map<HazardId, ReadHazard>();

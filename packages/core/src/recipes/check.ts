@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { foodOf, hazardOf, hazards } from '../reference/index.ts';
+import { hazardOf, hazards } from '../reference/index.ts';
 import {
   batchesOfComponent,
   CheckedRecipe,
@@ -11,13 +11,11 @@ import {
   type Step,
   type StepId,
 } from '../model/index.ts';
-import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
+import { knowledgeOf, lineEvidence, namedInSteps, servedBesideOf } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
-import { readIngredient } from '../reading/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
 import { readLine } from './line.ts';
-import { servedWithOf } from './servedWith.ts';
 
 export type RecipeFindingCode =
   | 'unused-ingredient'
@@ -49,7 +47,15 @@ export interface RecipeFinding {
   readonly line?: LineId | undefined;
   readonly step?: StepId | undefined;
   /** What would mend it: the words on the button, and the recipe afterwards. */
-  readonly fix?: { readonly label: string; readonly recipe: Recipe } | undefined;
+  readonly fix?: RecipeFix | undefined;
+  /** Where it may be meant the other way: what would say so. */
+  readonly otherwise?: RecipeFix | undefined;
+}
+
+/** The words on a button, and the recipe after it was pressed. */
+export interface RecipeFix {
+  readonly label: string;
+  readonly recipe: Recipe;
 }
 
 export interface CheckContext {
@@ -119,212 +125,71 @@ const seasonings = new Set<string>([
   'sugar',
 ]);
 
-/** Foods that a step may name without their being ingredients of this dish. */
-const notIngredients = new Set(['water', 'ice']);
-const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand)|(?:serve|served|good|goes well|eaten|delicious)[^.]{0,20} with [^.]*)/gi;
-
 const unlistedIngredients: Rule = (recipe, find) => {
-  const texts = recipe.lines.map((line) =>
-    `${line.text} ${line.food ? (foodOf(line.food)?.name ?? '') : ''} ${line.component ? (find(line.component)?.name ?? '') : ''}`.toLowerCase(),
-  );
-  const listed = new Set<string>(
-    recipe.lines.flatMap((line) => [
-      ...readLine(line.text).ingredient.foods.map((each) => each.food as string),
-      ...(line.food ? [line.food] : []),
-    ]),
-  );
-  const parts = new Set<string>([...listed].flatMap((id) => foodOf(id)?.holds ?? []));
-  const families = new Set<string>([...listed].flatMap((id) => foodOf(id)?.families ?? []));
-  const known = new Set<string>(
-    recipe.lines
-      .flatMap((line) => [...lineEvidence(line, noLabels), ...componentEvidence(line, find)])
-      .flatMap(({ about }) => (about.kind === 'hazard' ? [about.hazard] : [])),
-  );
-  const titleWords = `${recipe.name} ${recipe.lines.map((line) => line.heading ?? '').join(' ')}`.toLowerCase();
-  const seen = new Set<string>();
-  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
-    const text = step.text.replace(kitchenThings, (words) => ' '.repeat(words.length));
-    return readIngredient(text).foods.flatMap((named): readonly RecipeFinding[] => {
-      const food = foodOf(named.food)!;
-      const words = named.words.toLowerCase();
-      const stem = words.replace(/(?:es|s)$/, '');
-      if (
-        seen.has(food.id) ||
-        listed.has(food.id) ||
-        parts.has(food.id) ||
-        notIngredients.has(food.id) ||
-        words.length < 4 ||
-        madeHere.has(words.replace(/s$/, ''))
-      )
-        return [];
-      const brings = [
-        ...food.contains,
-        ...food.possible.filter((each) => !each.trace).map((each) => each.hazard),
-      ].filter((hazard) => hazardOf(hazard).kind === 'allergen');
-      const unseen = brings.filter((hazard) => !known.has(hazard));
-      // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.
-      const another =
-        food.families.some((family) => families.has(family)) ||
-        words
-          .split(/[\s-]+/)
-          .some((word) => word.length > 3 && texts.some((line) => line.includes(word.replace(/s$/, ''))));
-      const ofThisDish =
-        brings.length > 0 || words.split(/[\s-]+/).some((word) => madeHere.has(word.replace(/s$/, '')));
-      // "Beside the bread" of the flatbread; but a walnut cake whose list has no walnuts forgot them.
-      if (titleWords.includes(stem) && !food.contains.some((hazard) => unseen.includes(hazard))) return [];
-      const namedThere = texts.some((line) => line.includes(stem));
-      if (unseen.length === 0 && (another || ofThisDish || namedThere)) return [];
-      // "The flour" is the gluten-free flour of the list; a bare "flour" may be another.
-      if (namedThere && /\b(?:the|your|this|that|all|of)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, named.start)))
-        return [];
-      seen.add(food.id);
-      const names = unseen.map((hazard) => hazardOf(hazard).name);
-      const id = v.parse(LineId, `${food.id.slice(0, 50)}-added`);
-      const line: IngredientLine = {
-        id,
-        text: named.words,
-        food: food.id,
-        amount: { kind: 'words', words: 'as needed' },
-        part: 'body',
-        canOmit: false,
-      };
-      return [
-        {
-          code: 'unlisted-ingredient',
-          weight: namedThere || seasonings.has(food.id) ? 'hint' : unseen.length > 0 ? 'danger' : 'odd',
-          step: step.id,
-          words: namedThere
-            ? `“${step.title}” says ${quoted(named.words)}: if that is not what the list has, ${inWords(names.slice(0, 4))} would go unseen.`
-            : `“${step.title}” uses ${quoted(named.words)}, which is not on the list${names.length > 0 ? `: ${names.slice(0, 4).join(', ')} would go unseen` : ''}.`,
-          ...(recipe.lines.some((each) => each.id === id)
-            ? {}
-            : {
-                fix: {
-                  label: `Put ${named.words} on the list`,
-                  recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, step.id, {
-                    uses: [...step.uses, id],
-                  }),
-                },
+  const whole = flatten(recipe, find);
+  return namedInSteps(recipe, whole.lines, noLabels).map((named): RecipeFinding => {
+    const { food, words, step, unseen, isNamedOnList } = named;
+    const names = unseen.map((hazard) => hazardOf(hazard).name);
+    const id = v.parse(LineId, `${food.slice(0, 50)}-added`);
+    const line: IngredientLine = {
+      id,
+      text: words,
+      food,
+      amount: { kind: 'words', words: 'as needed' },
+      part: 'body',
+      canOmit: false,
+    };
+    return {
+      code: 'unlisted-ingredient',
+      weight: isNamedOnList || seasonings.has(food) ? 'hint' : unseen.length > 0 ? 'danger' : 'odd',
+      step: step.id,
+      words: isNamedOnList
+        ? `“${step.title}” says ${quoted(words)}: if that is not what the list has, ${inWords(names.slice(0, 4))} would go unseen.`
+        : `“${step.title}” uses ${quoted(words)}, which is not on the list${names.length > 0 ? `: ${names.slice(0, 4).join(', ')} would go unseen` : ''}.`,
+      ...(recipe.lines.some((each) => each.id === id)
+        ? {}
+        : {
+            fix: {
+              label: `Put ${words} on the list`,
+              recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, step.id, {
+                uses: [...step.uses, id],
               }),
-        },
-      ];
-    });
+            },
+          }),
+      otherwise: notMeant(recipe, words),
+    };
   });
 };
 
-/** What the recipe a line is made by brings, one level down: enough to know what is no surprise. */
-function componentEvidence(line: IngredientLine, find: Find): ReturnType<typeof lineEvidence> {
-  const part = line.component && find(line.component);
-  return part ? part.lines.flatMap((each) => lineEvidence(each, noLabels)) : [];
-}
-
-/** Words for what is being made, which are names of bought foods too. */
-const madeHere = new Set([
-  'roll',
-  'sauce',
-  'juice',
-  'mixture',
-  'dough',
-  'batter',
-  'dressing',
-  'filling',
-  'topping',
-  'glaze',
-  'marinade',
-  'gravy',
-  'soup',
-  'stew',
-  'salad',
-  'curry',
-  'pudding',
-  'crumble',
-  'pie',
-  'tart',
-  'cake',
-  'loaf',
-  'loave',
-  'bun',
-  'biscuit',
-  'cookie',
-  'pancake',
-  'dumpling',
-  'sponge',
-  'meringue',
-  'puree',
-  'paste',
-  'vegetable',
-  'fruit',
-  'herb',
-  'spice',
-  'seed',
-  'leaf',
-  'leave',
-  'poultry',
-  'meat',
-  'bird',
-  'stuffing',
-  'icing',
-  'patty',
-  'burger',
-  'wrap',
-  'dip',
-  'spread',
-  'mince',
-  'skin',
-  'bone',
-  'crackling',
-  'dripping',
-  'cooking juice',
-  'pan juice',
-  'pickle',
-  'jelly',
-  'round',
-  'finger',
-  'log',
-  'crust',
-  'case',
-  'base',
-  'seasoning',
-  'cooking water',
-  'cooking liquid',
-]);
+const notMeant = (recipe: Recipe, words: string): RecipeFix => ({
+  label: 'It is not in this dish',
+  recipe: { ...recipe, notMeant: [...(recipe.notMeant ?? []), words.slice(0, 80)].slice(-30) },
+});
 
 /** What stands beside the dish is eaten with it, and counts like everything in it. */
 const servedBeside: Rule = (recipe) =>
-  [...new Set([...recipe.servedWith, ...servedWithOf(recipe.steps.map((step) => step.text).join('\n'))])].flatMap(
-    (words): readonly RecipeFinding[] => {
-      const { ingredient } = readLine(words);
-      const listed = new Set<string>(
-        recipe.lines.flatMap((line) => [
-          ...readLine(line.text).ingredient.foods.map((each) => each.food as string),
-          ...(line.food ? [line.food] : []),
-        ]),
-      );
-      if (ingredient.foods.length === 0 || ingredient.foods.every((each) => listed.has(each.food))) return [];
-      const last = recipe.steps[recipe.steps.length - 1]!;
-      let id = 'beside';
-      for (let count = 2; recipe.lines.some((line) => line.id === id); count++) id = `beside-${count}`;
-      const line: IngredientLine = {
-        id: v.parse(LineId, id),
-        text: words,
-        amount: { kind: 'words', words: 'to serve' },
-        part: 'accompaniment',
-        canOmit: true,
-      };
-      return [
-        {
-          code: 'unlisted-ingredient',
-          weight: 'odd',
-          words: `It is served with ${quoted(words)}, which is not on the list and so judged for nobody.`,
-          fix: {
-            label: 'List it as served beside',
-            recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, last.id, { uses: [...last.uses, line.id] }),
-          },
-        },
-      ];
-    },
-  );
+  servedBesideOf(recipe, recipe.lines).map((words): RecipeFinding => {
+    const last = recipe.steps[recipe.steps.length - 1]!;
+    let id = 'beside';
+    for (let count = 2; recipe.lines.some((line) => line.id === id); count++) id = `beside-${count}`;
+    const line: IngredientLine = {
+      id: v.parse(LineId, id),
+      text: words,
+      amount: { kind: 'words', words: 'to serve' },
+      part: 'accompaniment',
+      canOmit: true,
+    };
+    return {
+      code: 'unlisted-ingredient',
+      weight: 'odd',
+      words: `It is served with ${quoted(words)}, which is not on the list.`,
+      fix: {
+        label: 'List it as served beside',
+        recipe: withStep({ ...recipe, lines: [...recipe.lines, line] }, last.id, { uses: [...last.uses, line.id] }),
+      },
+      otherwise: notMeant(recipe, words),
+    };
+  });
 
 const conflictingTimes: Rule = (recipe) =>
   recipe.steps.flatMap((step): readonly RecipeFinding[] => {

@@ -1,3 +1,4 @@
+import { servedWithOf } from '../exposure/index.ts';
 import * as v from 'valibot';
 import {
   CheckedRecipe,
@@ -21,7 +22,6 @@ import { readPage } from './page.ts';
 import { draftOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
 import { readSteps } from './steps.ts';
-import { servedWithOf } from './servedWith.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './uses.ts';
 import { sentencesOf } from './wording.ts';

@@ -1,7 +1,16 @@
 import { Button } from 'antd';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { familyOf, hazardOf, knowledgeOf, listed, productFaults, type LabelRecord, type OpenCheck } from '@lupin/core';
+import {
+  familyOf,
+  hazardOf,
+  knowledgeOf,
+  listed,
+  productFaults,
+  type DishId,
+  type LabelRecord,
+  type OpenCheck,
+} from '@lupin/core';
 import { rowKeys } from '../../shared/rowKeys.ts';
 import { useRevealOnPhone } from '../../shared/useRevealOnPhone.ts';
 import { useOccasionView } from '../occasions/context.ts';
@@ -9,6 +18,7 @@ import { dayOrOld, found, LabelForm } from './LabelForm.tsx';
 import { LineForm } from './LineForm.tsx';
 import { MakerForm } from './MakerForm.tsx';
 import { OwnFoodForm } from './OwnFoodForm.tsx';
+import { OccasionFixes } from '../recipes/OccasionFixes.tsx';
 
 const keyOf = (check: OpenCheck): string => {
   switch (check.kind) {
@@ -18,8 +28,9 @@ const keyOf = (check: OpenCheck): string => {
       return `product/${check.food}`;
     case 'line':
       return `line/${check.dish}/${check.line}`;
+    case 'recipe':
     case 'maker':
-      return `maker/${check.dish}`;
+      return `${check.kind}/${check.dish}`;
     case 'guest':
       return `guest/${check.guest}`;
     default:
@@ -29,7 +40,7 @@ const keyOf = (check: OpenCheck): string => {
 
 /** All that is open, what decides most first; made for the shop aisle as much as for the table. */
 export function LabelsPage() {
-  const { occasion, checks, edit } = useOccasionView();
+  const { occasion, checks } = useOccasionView();
   const [selected, setSelected] = useState<string>();
   const panel = useRevealOnPhone<HTMLElement>(selected);
   const check = checks.find((each) => keyOf(each) === selected);
@@ -40,13 +51,6 @@ export function LabelsPage() {
     : undefined;
   const correcting = selected?.startsWith('correct/') ? selected.slice(8) : undefined;
   const done = () => setSelected(undefined);
-  const knowledge = knowledgeOf(occasion);
-  const remove = (label: LabelRecord) =>
-    edit((one) => ({
-      ...one,
-      labels: one.labels.filter((each) => each.food !== label.food || each.product !== label.product),
-    }));
-  const labels = [...occasion.labels].sort((a, b) => (a.product < b.product ? -1 : 1));
   return (
     <div className="split">
       <div className="main">
@@ -57,14 +61,7 @@ export function LabelsPage() {
             on.
           </p>
         )}
-        {occasion.dishes.length > 0 && checks.length === 0 && (
-          <p style={{ marginTop: 8 }}>Nothing is open: every plate is decided by what is known.</p>
-        )}
-        {checks.length > 0 && (
-          <p className="soft" style={{ margin: '2px 0 8px' }}>
-            What decides most stands first: the number is that of the plates which become clear by this alone.
-          </p>
-        )}
+        {occasion.dishes.length > 0 && <HowToRead isDecided={checks.length === 0} />}
         <ol className="check-list" onKeyDown={rowKeys('.check-row')}>
           {checks.map((each) => (
             <CheckRow
@@ -75,54 +72,7 @@ export function LabelsPage() {
             />
           ))}
         </ol>
-        {labels.length > 0 && (
-          <section style={{ marginTop: 26 }}>
-            <h3>Labels that were read</h3>
-            <table className="plain-table label-table">
-              <thead>
-                <tr>
-                  <th>Product</th>
-                  <th>What was found</th>
-                  <th>Read</th>
-                  <th />
-                </tr>
-              </thead>
-              <tbody>
-                {labels.map((label) => {
-                  const old = knowledge.isOld(label);
-                  return (
-                    <tr key={`${label.food}/${label.product}`}>
-                      <td>
-                        {label.product}
-                        <br />
-                        <span className="soft small">{knowledge.food(label.food)?.name}</span>
-                        {productFaults(label).map((fault) => (
-                          <span key={fault.claim} className="fault small" style={{ display: 'block' }}>
-                            not {fault.claim}
-                          </span>
-                        ))}
-                      </td>
-                      <td>{found(label)}</td>
-                      <td style={old || label.carriedOver ? { color: 'var(--straw)', fontWeight: 650 } : {}}>
-                        {dayOrOld(label, old)}
-                      </td>
-                      <td>
-                        <span className="row" style={{ gap: 4, justifyContent: 'flex-end' }}>
-                          <Button size="small" onClick={() => setSelected(`again/${label.food}`)}>
-                            Read again
-                          </Button>
-                          <Button size="small" type="text" onClick={() => remove(label)}>
-                            Take back
-                          </Button>
-                        </span>
-                      </td>
-                    </tr>
-                  );
-                })}
-              </tbody>
-            </table>
-          </section>
-        )}
+        <LabelsRead onAgain={(food) => setSelected(`again/${food}`)} />
       </div>
       <aside ref={panel} aria-label="Check">
         {(check?.kind === 'label' || check?.kind === 'product') && (
@@ -138,21 +88,9 @@ export function LabelsPage() {
         {check?.kind === 'line' && (
           <LineForm key={check.line} dish={check.dish} line={check.line} words={check.words} onDone={done} />
         )}
+        {check?.kind === 'recipe' && <RecipeWords dish={check.dish} />}
         {maker && <MakerForm key={maker} dish={maker} onDone={done} />}
-        {check?.kind === 'guest' && (
-          <div className="stack">
-            {check.why.map((why) => (
-              <p key={why}>{why}</p>
-            ))}
-            <p className="soft">
-              Only {nameOf(occasion, check.guest)} can say. What they answer is noted with their need, as their own
-              word.
-            </p>
-            <p>
-              <Link to="../guests">Ask {nameOf(occasion, check.guest)}</Link>
-            </p>
-          </div>
-        )}
+        {check?.kind === 'guest' && <AskGuest check={check} />}
         {again && <LabelForm key={`again-${again}`} food={again} onDone={done} />}
         {correcting && <OwnFoodForm key={correcting} food={correcting as never} onCancel={done} onKept={done} />}
         {!check && !maker && !again && !correcting && (
@@ -168,6 +106,107 @@ export function LabelsPage() {
           </>
         )}
       </aside>
+    </div>
+  );
+}
+
+function HowToRead({ isDecided }: { readonly isDecided: boolean }) {
+  return isDecided ? (
+    <p style={{ marginTop: 8 }}>Nothing is open: every plate is decided by what is known.</p>
+  ) : (
+    <p className="soft" style={{ margin: '2px 0 8px' }}>
+      What decides most stands first: the number is that of the plates which become clear by this alone.
+    </p>
+  );
+}
+
+/** The labels that were read, each to be read again or taken back. */
+function LabelsRead({ onAgain }: { readonly onAgain: (food: string) => void }) {
+  const { occasion, edit } = useOccasionView();
+  const knowledge = knowledgeOf(occasion);
+  const remove = (label: LabelRecord) =>
+    edit((one) => ({
+      ...one,
+      labels: one.labels.filter((each) => each.food !== label.food || each.product !== label.product),
+    }));
+  const labels = [...occasion.labels].sort((a, b) => (a.product < b.product ? -1 : 1));
+  if (labels.length === 0) return null;
+  return (
+    <section style={{ marginTop: 26 }}>
+      <h3>Labels that were read</h3>
+      <table className="plain-table label-table">
+        <thead>
+          <tr>
+            <th>Product</th>
+            <th>What was found</th>
+            <th>Read</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {labels.map((label) => {
+            const old = knowledge.isOld(label);
+            return (
+              <tr key={`${label.food}/${label.product}`}>
+                <td>
+                  {label.product}
+                  <br />
+                  <span className="soft small">{knowledge.food(label.food)?.name}</span>
+                  {productFaults(label).map((fault) => (
+                    <span key={fault.claim} className="fault small" style={{ display: 'block' }}>
+                      not {fault.claim}
+                    </span>
+                  ))}
+                </td>
+                <td>{found(label)}</td>
+                <td style={old || label.carriedOver ? { color: 'var(--straw)', fontWeight: 650 } : {}}>
+                  {dayOrOld(label, old)}
+                </td>
+                <td>
+                  <span className="row" style={{ gap: 4, justifyContent: 'flex-end' }}>
+                    <Button size="small" onClick={() => onAgain(label.food)}>
+                      Read again
+                    </Button>
+                    <Button size="small" type="text" onClick={() => remove(label)}>
+                      Take back
+                    </Button>
+                  </span>
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function AskGuest({ check }: { readonly check: Extract<OpenCheck, { kind: 'guest' }> }) {
+  const { occasion } = useOccasionView();
+  const name = nameOf(occasion, check.guest);
+  return (
+    <div className="stack">
+      {check.why.map((why) => (
+        <p key={why}>{why}</p>
+      ))}
+      <p className="soft">Only {name} can say. What they answer is noted with their need, as their own word.</p>
+      <p>
+        <Link to="../guests">Ask {name}</Link>
+      </p>
+    </div>
+  );
+}
+
+/** Foods that the words of a recipe name and its list does not have. */
+function RecipeWords({ dish }: { readonly dish: DishId }) {
+  const { occasion } = useOccasionView();
+  return (
+    <div className="stack">
+      <p>The words of the recipe name what its list of ingredients does not have. Until it is said, nobody is clear.</p>
+      <OccasionFixes
+        codes={['unlisted-ingredient']}
+        recipe={occasion.dishes.find((each) => each.id === dish)!.recipe}
+      />
     </div>
   );
 }
@@ -189,6 +228,7 @@ function CheckRow({ check, selected, onOpen }: { check: OpenCheck; selected: boo
         ? `${check.name.charAt(0).toUpperCase()}${check.name.slice(1)}: find another than ${check.product}`
         : '',
     line: () => (check.kind === 'line' ? `What is “${check.words}”?` : ''),
+    recipe: () => (check.kind === 'recipe' ? `Is it in ${check.name}?` : ''),
     maker: () => (check.kind === 'maker' ? `Ask ${check.by}` : ''),
     guest: () => (check.kind === 'guest' ? `Ask ${nameOf(occasion, check.guest)}` : ''),
   }[check.kind]();

@@ -32,6 +32,14 @@ export function FindingList({
                   </Button>
                 </>
               )}
+              {finding.otherwise && onFix && (
+                <>
+                  {' '}
+                  <Button size="small" type="text" onClick={() => onFix(finding.otherwise!.recipe)}>
+                    {finding.otherwise.label}
+                  </Button>
+                </>
+              )}
             </span>
           </li>
         ))}

@@ -1,0 +1,74 @@
+import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
+import { fit } from '../fit/index.ts';
+import { servedBesideOf, servedWithOf } from './named.ts';
+
+const milk = noTrace('milk');
+const sesame = { ...noTrace('sesame'), strictness: 'not-ingredient' };
+
+/** Roast carrots whose last step says something besides. */
+const carrots = (says: string, more: object = {}) =>
+  recipe(
+    'carrots',
+    [line('carrots', 'carrot'), line('oil', 'olive-oil')],
+    [step('roast', { uses: ['carrots', 'oil'] }), step('end', { title: 'Finish', text: says })],
+    more,
+  );
+const verdictOf = (says: string, need: object, more: object = {}) => {
+  const one = occasion({
+    guests: [guest('gwen', need as Record<string, unknown>)],
+    recipes: [carrots(says, more)],
+    dishes: [dish('carrots')],
+  });
+  const [row] = fit(one).rows;
+  return row!.cells.get(one.guests[0]!.id)!.judgement;
+};
+
+test.each([
+  ['Finish with a drizzle of tahini.', sesame],
+  ['Scatter with sesame seeds.', sesame],
+  ['Pile on to a board with ranch to dip.', milk],
+  ['Serve with ranch.', milk],
+  ['Serve hot, with ranch dressing for dipping.', milk],
+  ['Bring to the table with a bowl of sour cream.', milk],
+  ['Top with crumbled feta.', milk],
+  ['Great on the day with butter.', milk],
+  ['Accompany with garlic bread.', milk],
+])('what a step names counts for the guests, listed or not: “%s”', (says, need) => {
+  const { verdict, reasons } = verdictOf(says, need);
+  expect(verdict).toBe('check');
+  expect(reasons.every(({ settles }) => settles === 'recipe')).toBe(true);
+  expect(reasons[0]!.chain.at(-1)).toContain('not on the list of ingredients');
+});
+
+test.each([
+  ['Stir until crisp and golden.', milk],
+  ['Toss the carrots with the oil.', milk],
+  ['Scrape on to a baking sheet.', milk],
+  ['Cook to the thickness of cream.', milk],
+  ['Season with salt and pepper.', sesame],
+])('and nothing else does: “%s”', (says, need) => {
+  expect(verdictOf(says, need).verdict).toBe('clear');
+});
+
+test('the cook says that it is not in the dish, and it is clear', () => {
+  expect(verdictOf('Top with crumbled feta.', milk, { notMeant: ['feta'] }).verdict).toBe('clear');
+  expect(verdictOf('Serve with ranch.', milk, { notMeant: ['ranch'] }).verdict).toBe('clear');
+});
+
+test('what it is usually served with counts as well', () => {
+  expect(verdictOf('Plate up.', milk, { servedWith: ['sour cream'] }).verdict).toBe('check');
+});
+
+test('what is on the list is served beside, and is not said twice', () => {
+  const [one] = occasion({ guests: [guest('g')], recipes: [carrots('Serve with carrots.')] }).recipes;
+  expect(servedBesideOf(one!, one!.lines)).toEqual([]);
+});
+
+test.each([
+  ['Serve with rice and peas.', ['rice and peas']],
+  ['Serve hot, with lime wedges.', ['lime wedges']],
+  ['Good with mustard on the side.', ['mustard']],
+  ['Toss with the oil.', []],
+])('served with: %s', (text, words) => {
+  expect(servedWithOf(text)).toEqual(words);
+});

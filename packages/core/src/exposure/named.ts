@@ -1,0 +1,274 @@
+import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
+import { readIngredient, type ReadFood } from '../reading/index.ts';
+import { LineId, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
+import * as v from 'valibot';
+import { lineEvidence, type Evidence } from './evidence.ts';
+import { knowledgeOf, type Knowledge } from './knowledge.ts';
+
+/** A food that a step names and no line of the recipe has. */
+export interface NamedInStep {
+  readonly food: FoodId;
+  readonly words: string;
+  readonly step: Step;
+  /** Allergens it brings or may bring that nothing on the list does. */
+  readonly unseen: readonly HazardId[];
+  /** The same word stands on the list for something else: "flour" beside a gluten-free flour. */
+  readonly isNamedOnList: boolean;
+}
+
+/** Foods that a step may name without their being ingredients of this dish. */
+const notIngredients = new Set(['water', 'ice']);
+const kitchenThings =
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+
+/** Words for what is being made, which are names of bought foods too. */
+const madeHere = new Set([
+  'roll',
+  'sauce',
+  'juice',
+  'mixture',
+  'dough',
+  'batter',
+  'dressing',
+  'filling',
+  'topping',
+  'glaze',
+  'marinade',
+  'gravy',
+  'soup',
+  'stew',
+  'salad',
+  'curry',
+  'pudding',
+  'crumble',
+  'pie',
+  'tart',
+  'cake',
+  'loaf',
+  'loave',
+  'bun',
+  'biscuit',
+  'cookie',
+  'pancake',
+  'dumpling',
+  'sponge',
+  'meringue',
+  'puree',
+  'paste',
+  'vegetable',
+  'fruit',
+  'herb',
+  'spice',
+  'seed',
+  'leaf',
+  'leave',
+  'poultry',
+  'meat',
+  'bird',
+  'stuffing',
+  'icing',
+  'patty',
+  'burger',
+  'wrap',
+  'dip',
+  'spread',
+  'mince',
+  'skin',
+  'bone',
+  'crackling',
+  'dripping',
+  'cooking juice',
+  'pan juice',
+  'pickle',
+  'jelly',
+  'round',
+  'finger',
+  'log',
+  'crust',
+  'case',
+  'base',
+  'seasoning',
+  'cooking water',
+  'cooking liquid',
+]);
+
+const servedWith =
+  /\b(?:serve[sd]?|eat|eaten|goes well|good|delicious|lovely|great|nice|offer(?:ed)?|bring to the table|accompany|accompanied)\b[^.;\n]{0,40}?\b(?:with|by) ([^.;\n]{3,80})/gi;
+
+/** What a text says the dish is served with, in its own words. */
+export function servedWithOf(text: string): string[] {
+  const found = [...text.matchAll(servedWith)].map((match) =>
+    match[1]!.trim().replace(/,?\s+(?:if you like|on the side|alongside|to serve|to dip|for dipping)$/i, ''),
+  );
+  return [...new Set(found)].slice(0, 10);
+}
+
+/** What stands beside the dish is eaten with it, and counts like everything in it: in whose words it is said and that no line has. */
+export function servedBesideOf(recipe: Recipe, lines: readonly IngredientLine[]): readonly string[] {
+  const listed = foodsOn(lines);
+  const said = [...recipe.servedWith, ...servedWithOf(recipe.steps.map((step) => step.text).join('\n'))];
+  return [...new Set(said)].filter((words) => {
+    if (recipe.notMeant?.includes(words)) return false;
+    const { foods } = readIngredient(words);
+    return foods.length > 0 && foods.some((each) => !listed.has(each.food));
+  });
+}
+
+const foodsOn = (lines: readonly IngredientLine[]): ReadonlySet<string> =>
+  new Set(
+    lines.flatMap((line) => [
+      ...readIngredient(line.text).foods.map((each) => each.food as string),
+      ...(line.food ? [line.food] : []),
+    ]),
+  );
+
+const withoutS = (word: string): string => word.replace(/s$/, '');
+const wordsIn = (words: string): readonly string[] => words.split(/[\s-]+/);
+const blank = (words: string): string => ' '.repeat(words.length);
+
+/** Foods that a recipe's steps name and that none of these lines, which are all it is made of, has. */
+export function namedInSteps(
+  recipe: Recipe,
+  lines: readonly IngredientLine[],
+  knowledge: Knowledge,
+): readonly NamedInStep[] {
+  const texts = lines.map((line) => `${line.text} ${line.food ? (foodOf(line.food)?.name ?? '') : ''}`.toLowerCase());
+  const listed = foodsOn(lines);
+  const listedFoods = [...listed].flatMap((id) => foodOf(id) ?? []);
+  const parts = new Set<string>(listedFoods.flatMap((food) => food.holds));
+  const families = new Set<string>(listedFoods.flatMap((food) => food.families));
+  const known = new Set<string>(
+    lines
+      .flatMap((line) => lineEvidence(line, knowledge))
+      .flatMap(({ about }) => (about.kind === 'hazard' ? [about.hazard] : [])),
+  );
+  const titles = `${recipe.name} ${lines.map((line) => line.heading ?? '').join(' ')}`.toLowerCase();
+  const seen = new Set<string>();
+  return recipe.steps.flatMap((step) => {
+    const text = step.text
+      .replace(kitchenThings, blank)
+      .replace(servedWith, (whole, beside: string) => whole.slice(0, -beside.length) + blank(beside));
+    return readIngredient(text).foods.flatMap((named): readonly NamedInStep[] => {
+      const food = foodOf(named.food)!;
+      const words = named.words.toLowerCase();
+      const isKnown =
+        seen.has(food.id) ||
+        listed.has(food.id) ||
+        parts.has(food.id) ||
+        notIngredients.has(food.id) ||
+        words.length < 4 ||
+        recipe.notMeant?.includes(named.words) ||
+        madeHere.has(withoutS(words));
+      if (isKnown) return [];
+      const brings = [
+        ...food.contains,
+        ...food.possible.filter((each) => !each.trace).map((each) => each.hazard),
+      ].filter((hazard) => hazardOf(hazard).kind === 'allergen');
+      const unseen = brings.filter((hazard) => !known.has(hazard));
+      // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.
+      const isAnother =
+        food.families.some((family) => families.has(family)) ||
+        wordsIn(words).some((word) => word.length > 3 && texts.some((line) => line.includes(withoutS(word))));
+      const isOfThisDish = brings.length > 0 || wordsIn(words).some((word) => madeHere.has(withoutS(word)));
+      const stem = words.replace(/(?:es|s)$/, '');
+      // "Beside the bread" of the flatbread; but a walnut cake whose list has no walnuts forgot them.
+      if (titles.includes(stem) && !food.contains.some((hazard) => unseen.includes(hazard))) return [];
+      const isNamedOnList = texts.some((line) => line.includes(stem));
+      if (unseen.length === 0 && (isAnother || isOfThisDish || isNamedOnList)) return [];
+      if (isNamedOnList && isTheOne(text, named)) return [];
+      seen.add(food.id);
+      return [{ food: food.id, words: named.words, step, unseen, isNamedOnList }];
+    });
+  });
+}
+
+/** "The flour" is the gluten-free flour of the list; a bare "flour" may be another. */
+const isTheOne = (text: string, { start }: ReadFood): boolean =>
+  /\b(?:the|your|this|that|all|of)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, start));
+
+/** What is said to be in a dish, or beside it, though no line has it: where it is said, as a line of its own. */
+interface Said {
+  readonly line: IngredientLine;
+  readonly because: string;
+}
+
+const said = new WeakMap<Recipe, readonly Said[]>();
+const saidByWords = new Map<string, readonly Said[]>();
+/** What no label has to say: the list and the words of a recipe are compared, and not packets. */
+const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
+
+function saidIn(recipe: Recipe): readonly Said[] {
+  const known = said.get(recipe);
+  if (known) return known;
+  // Copies of a recipe say the same; the memory is let go before it grows.
+  const words = wordsOf(recipe);
+  const before = saidByWords.get(words);
+  const found = before ?? findSaid(recipe);
+  if (!before) {
+    if (saidByWords.size > 1000) saidByWords.clear();
+    saidByWords.set(words, found);
+  }
+  said.set(recipe, found);
+  return found;
+}
+
+const wordsOf = ({ name, lines, steps, servedWith: beside, notMeant = [] }: Recipe): string =>
+  [
+    name,
+    ...lines.flatMap(({ text, food = '', heading = '' }) => [text, food, heading]),
+    ...steps.flatMap(({ title, text }) => [title, text]),
+    ...beside,
+    ...notMeant,
+  ].join('\n');
+
+function findSaid(recipe: Recipe): readonly Said[] {
+  const line = (text: string, food?: FoodId): IngredientLine => ({
+    id: v.parse(LineId, 'said'),
+    text,
+    ...(food && { food }),
+    amount: { kind: 'words', words: '' },
+    part: 'body',
+    canOmit: false,
+  });
+  return [
+    ...namedInSteps(recipe, recipe.lines, noLabels)
+      .filter(({ unseen, isNamedOnList }) => unseen.length > 0 && !isNamedOnList)
+      .map(({ food, words, step }): Said => ({
+        line: line(words, food),
+        because: `“${step.title}” uses it, and it is not on the list of ingredients.`,
+      })),
+    ...servedBesideOf(recipe, recipe.lines).map((words): Said => ({
+      line: line(words),
+      because: 'It is served beside, and is not on the list of ingredients.',
+    })),
+  ];
+}
+
+const remembered = new WeakMap<
+  Recipe,
+  { readonly parts: readonly (readonly Evidence[])[]; readonly evidence: readonly Evidence[] }
+>();
+const nothing: readonly Evidence[] = [];
+
+/**
+ * What the words of a recipe bring that its list does not: never clear, and never known to be in it. `recipe` is the one as it is written, with all it is
+ * made of; the same array as long as nothing of it changed.
+ */
+export function saidEvidence(recipe: Recipe, knowledge: Knowledge): readonly Evidence[] {
+  const all = saidIn(recipe);
+  if (all.length === 0) return nothing;
+  const parts = all.map(({ line }) => lineEvidence(line, knowledge));
+  const known = remembered.get(recipe);
+  if (known && parts.every((part, index) => part === known.parts[index])) return known.evidence;
+  const evidence = parts.flatMap((part, index) =>
+    part.map((each): Evidence => ({
+      ...each,
+      line: undefined,
+      isSaid: true,
+      level: each.level === 'contained' ? 'possible' : each.level,
+      because: `${each.because} ${all[index]!.because}`,
+    })),
+  );
+  remembered.set(recipe, { parts, evidence });
+  return evidence;
+}

@@ -1,0 +1,58 @@
+import { checkRecipe, type RecipeFinding, type RecipeFindingCode, type RecipeId } from '@lupin/core';
+import { Button } from 'antd';
+import { useOccasionView } from '../occasions/context.ts';
+
+/** What is odd in recipes of an occasion, each with one press to put it right in the occasion's own copy. */
+export function OccasionFixes({
+  codes,
+  recipe: only,
+}: {
+  readonly codes: readonly RecipeFindingCode[];
+  readonly recipe?: RecipeId | undefined;
+}) {
+  const { occasion, edit } = useOccasionView();
+  const find = (id: string) => occasion.recipes.find((each) => each.id === id);
+  const open = occasion.recipes
+    .filter((recipe) => only === undefined || recipe.id === only)
+    .flatMap((recipe) =>
+      checkRecipe(recipe, find)
+        .filter((finding) => codes.includes(finding.code) && finding.weight !== 'hint')
+        .map((finding) => ({ recipe, finding })),
+    );
+  if (open.length === 0) return null;
+  const press = (fix: RecipeFinding['fix'], kind: 'default' | 'text') =>
+    fix && (
+      <>
+        {' '}
+        <Button
+          size="small"
+          type={kind}
+          onClick={() =>
+            edit((one) => ({
+              ...one,
+              recipes: one.recipes.map((each) => (each.id === fix.recipe.id ? fix.recipe : each)),
+            }))
+          }
+        >
+          {fix.label}
+        </Button>
+      </>
+    );
+  return (
+    <ul className="finding-list" style={{ maxWidth: 760, marginTop: 14 }}>
+      {open.map(({ recipe, finding }) => (
+        <li key={recipe.id + finding.code + finding.words} className="f-odd">
+          {only === undefined && <span className="weight">{recipe.name}</span>}
+          <span>
+            {finding.words}
+            {press(finding.fix, 'default')}
+            {press(finding.otherwise, 'text')}
+          </span>
+        </li>
+      ))}
+      <li className="soft small" style={{ border: 0 }}>
+        Say it only where it is so; the library keeps its own copy of the recipe.
+      </li>
+    </ul>
+  );
+}

@@ -6,16 +6,16 @@ const milk = noTrace('milk');
 const sesame = { ...noTrace('sesame'), strictness: 'not-ingredient' };
 
 /** Roast carrots whose last step says something besides. */
-const carrots = (says: string, more: object = {}) =>
+const carrots = (says: string, more: Record<string, unknown> = {}) =>
   recipe(
     'carrots',
     [line('carrots', 'carrot'), line('oil', 'olive-oil')],
     [step('roast', { uses: ['carrots', 'oil'] }), step('end', { title: 'Finish', text: says })],
     more,
   );
-const verdictOf = (says: string, need: object, more: object = {}) => {
+const verdictOf = (says: string, need: Record<string, unknown>, more: Record<string, unknown> = {}) => {
   const one = occasion({
-    guests: [guest('gwen', need as Record<string, unknown>)],
+    guests: [guest('gwen', need)],
     recipes: [carrots(says, more)],
     dishes: [dish('carrots')],
   });
@@ -59,9 +59,14 @@ test('what it is usually served with counts as well', () => {
   expect(verdictOf('Plate up.', milk, { servedWith: ['sour cream'] }).verdict).toBe('check');
 });
 
-test('what is on the list is served beside, and is not said twice', () => {
-  const [one] = occasion({ guests: [guest('g')], recipes: [carrots('Serve with carrots.')] }).recipes;
-  expect(servedBesideOf(one!, one!.lines)).toEqual([]);
+test('what is on the list is served beside, and is not said twice, by whatever word', () => {
+  const besideOf = (says: string) => {
+    const [one] = occasion({ guests: [guest('g')], recipes: [carrots(says)] }).recipes;
+    return servedBesideOf(one!, one!.lines);
+  };
+  expect(besideOf('Serve with carrots.')).toEqual([]);
+  expect(besideOf('Serve with the roast vegetables.')).toEqual([]);
+  expect(besideOf('Serve with the butter.')).toEqual(['the butter']);
 });
 
 test.each([

@@ -95,6 +95,9 @@ const madeHere = new Set([
 const servedWith =
   /\b(?:serve[sd]?|eat|eaten|goes well|good|delicious|lovely|great|nice|offer(?:ed)?|bring to the table|accompany|accompanied)\b[^.;\n]{0,40}?\b(?:with|by) ([^.;\n]{3,80})/gi;
 
+/** What no label has to say: the list and the words of a recipe are compared, and not packets. */
+const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
+
 /** What a text says the dish is served with, in its own words. */
 export function servedWithOf(text: string): string[] {
   const found = [...text.matchAll(servedWith)].map((match) =>
@@ -106,11 +109,15 @@ export function servedWithOf(text: string): string[] {
 /** What stands beside the dish is eaten with it, and counts like everything in it: in whose words it is said and that no line has. */
 export function servedBesideOf(recipe: Recipe, lines: readonly IngredientLine[]): readonly string[] {
   const listed = foodsOn(lines);
+  const known = hazardsOn(lines, noLabels);
   const said = [...recipe.servedWith, ...servedWithOf(recipe.steps.map((step) => step.text).join('\n'))];
   return [...new Set(said)].filter((words) => {
     if (recipe.notMeant?.includes(words)) return false;
     const { foods } = readIngredient(words);
-    return foods.length > 0 && foods.some((each) => !listed.has(each.food));
+    // "The sliced meat" is the leg that was roasted.
+    const isOfIt = ({ food, start }: ReadFood) =>
+      isTheOne(words, { start }) && foodOf(food)!.contains.every((hazard) => known.has(hazard));
+    return foods.some((each) => !listed.has(each.food) && !isOfIt(each));
   });
 }
 
@@ -120,6 +127,13 @@ const foodsOn = (lines: readonly IngredientLine[]): ReadonlySet<string> =>
       ...readIngredient(line.text).foods.map((each) => each.food as string),
       ...(line.food ? [line.food] : []),
     ]),
+  );
+
+const hazardsOn = (lines: readonly IngredientLine[], knowledge: Knowledge): ReadonlySet<string> =>
+  new Set(
+    lines
+      .flatMap((line) => lineEvidence(line, knowledge))
+      .flatMap(({ about }) => (about.kind === 'hazard' ? [about.hazard] : [])),
   );
 
 const withoutS = (word: string): string => word.replace(/s$/, '');
@@ -137,11 +151,7 @@ export function namedInSteps(
   const listedFoods = [...listed].flatMap((id) => foodOf(id) ?? []);
   const parts = new Set<string>(listedFoods.flatMap((food) => food.holds));
   const families = new Set<string>(listedFoods.flatMap((food) => food.families));
-  const known = new Set<string>(
-    lines
-      .flatMap((line) => lineEvidence(line, knowledge))
-      .flatMap(({ about }) => (about.kind === 'hazard' ? [about.hazard] : [])),
-  );
+  const known = hazardsOn(lines, knowledge);
   const titles = `${recipe.name} ${lines.map((line) => line.heading ?? '').join(' ')}`.toLowerCase();
   const seen = new Set<string>();
   return recipe.steps.flatMap((step) => {
@@ -183,7 +193,7 @@ export function namedInSteps(
 }
 
 /** "The flour" is the gluten-free flour of the list; a bare "flour" may be another. */
-const isTheOne = (text: string, { start }: ReadFood): boolean =>
+const isTheOne = (text: string, { start }: Pick<ReadFood, 'start'>): boolean =>
   /\b(?:the|your|this|that|all|of)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, start));
 
 /** What is said to be in a dish, or beside it, though no line has it: where it is said, as a line of its own. */
@@ -194,8 +204,6 @@ interface Said {
 
 const said = new WeakMap<Recipe, readonly Said[]>();
 const saidByWords = new Map<string, readonly Said[]>();
-/** What no label has to say: the list and the words of a recipe are compared, and not packets. */
-const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
 
 function saidIn(recipe: Recipe): readonly Said[] {
   const known = said.get(recipe);

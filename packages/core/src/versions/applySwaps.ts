@@ -8,6 +8,7 @@ import {
   type Step,
   type Swap,
 } from '../model/index.ts';
+import { inVersionWords, type Replaced } from './swapWords.ts';
 import * as v from 'valibot';
 
 /** Mass in g of an amount of a food, or undefined where no density or piece weight is known. */
@@ -93,7 +94,12 @@ function change(recipe: Recipe, swaps: readonly Swap[]): Recipe {
     notes.set(line.id, { technique: substitution.technique, addMin: substitution.addMin, kit: substitution.kit ?? [] });
   }
   const lines = recipe.lines.flatMap((line) => renamed.get(line.id) ?? [line]);
-  const steps = recipe.steps.map((step): Step => {
+  const replaced = [...renamed].map(([id, by]): Replaced => ({
+    line: recipe.lines.find((line) => line.id === id)!,
+    by,
+  }));
+  const steps = recipe.steps.map((asWritten): Step => {
+    const step = inVersionWords(asWritten, replaced, lines);
     const changes = step.uses.flatMap((use) => notes.get(use) ?? []);
     if (changes.length === 0) return step;
     const addMin = changes.reduce((sum, change) => sum + change.addMin, 0);

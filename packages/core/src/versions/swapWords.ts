@@ -1,0 +1,84 @@
+import { foodOf, type FoodId } from '../reference/index.ts';
+import { readIngredient, type ReadFood } from '../reading/index.ts';
+import type { IngredientLine, LineId, Step } from '../model/index.ts';
+
+/** A line that a version has something else for, or nothing. */
+export interface Replaced {
+  readonly line: IngredientLine;
+  /** What there is in its place; nothing: it is left out. */
+  readonly by: readonly IngredientLine[];
+}
+
+/**
+ * A step in the words of a version: what names a food that this version does not have names what it has instead. "Whisk the eggs" over aquafaba is a
+ * danger at the bench. `lines`: all that the version has.
+ */
+export function inVersionWords(step: Step, replaced: readonly Replaced[], lines: readonly IngredientLine[]): Step {
+  const inWords = (text: string) => reworded(text, step.uses, replaced, lines);
+  return {
+    ...step,
+    title: inWords(step.title).slice(0, 80),
+    text: inWords(step.text),
+    looks: step.looks.map((look) => ({ ...look, what: inWords(look.what) })),
+    alternatives: step.alternatives.map((other) => ({ ...other, text: inWords(other.text) })),
+  };
+}
+
+function reworded(
+  text: string,
+  uses: readonly LineId[],
+  replaced: readonly Replaced[],
+  lines: readonly IngredientLine[],
+): string {
+  const here = lines.filter((line) => uses.includes(line.id));
+  const named = new Set<Replaced>();
+  let written = '';
+  let from = 0;
+  for (const mention of readIngredient(text).foods) {
+    const instead = replaced.find((each) => isMeant(text, mention, each, { uses, here, lines }));
+    if (!instead || mention.start < from) continue;
+    const names = instead.by.map(({ food, text: own }) => (food ? (foodOf(food)?.name ?? own) : own));
+    // All of it once; after that the chief of it is enough.
+    const name = named.has(instead) ? names[0] : names.join(' and ');
+    named.add(instead);
+    written +=
+      text.slice(from, mention.start) + (name ? likeFirst(mention.words, name) : `${mention.words} (left out)`);
+    from = mention.end;
+  }
+  return written + text.slice(from);
+}
+
+/** A name with a capital where the words that it stands for had one. */
+const likeFirst = (words: string, name: string): string =>
+  /^\p{Lu}/u.test(words) ? name.charAt(0).toUpperCase() + name.slice(1) : name;
+
+/** Whether a food that a step names is the one that was replaced: that very food, or another word for it ("the cheese" for the cheddar) that nothing else is meant by. */
+function isMeant(
+  text: string,
+  { food, words, start }: ReadFood,
+  { line }: Replaced,
+  { uses, here, lines }: Where,
+): boolean {
+  if (!line.food) return false;
+  const has = (some: readonly IngredientLine[]) => some.some((each) => each.food === food);
+  if (food === line.food) return uses.includes(line.id) ? !has(here) : !has(lines);
+  const isOnLine = words
+    .toLowerCase()
+    .split(/[\s-]+/)
+    .every((word) => word.length > 3 && line.text.toLowerCase().includes(word.replace(/s$/, '')));
+  const isTheOne = /\b(?:the|your|this|that)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, start));
+  // "The custard" is what is being made of the milk.
+  const isMade = foodOf(food)?.kind === 'composite';
+  const isAnotherWord = isOnLine || (isTheOne && !isMade && sharesFamily(food, line.food));
+  return isAnotherWord && !lines.some((each) => each.food === food || (each.food && sharesFamily(each.food, food)));
+}
+
+/** What a step uses, the lines it has of that, and all that the version has. */
+interface Where {
+  readonly uses: readonly LineId[];
+  readonly here: readonly IngredientLine[];
+  readonly lines: readonly IngredientLine[];
+}
+
+const sharesFamily = (one: FoodId, other: FoodId): boolean =>
+  foodOf(one)?.families.some((family) => foodOf(other)?.families.includes(family)) ?? false;

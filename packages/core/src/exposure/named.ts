@@ -274,7 +274,8 @@ export function saidEvidence(recipe: Recipe, knowledge: Knowledge): readonly Evi
       line: undefined,
       isSaid: true,
       level: each.level === 'contained' ? 'possible' : each.level,
-      because: `${each.because} ${all[index]!.because}`,
+      // Nothing is bought of what is on no list: no label decides before that.
+      because: `${each.because.replace(/ The label decides\.$/, '')} ${all[index]!.because}`,
     })),
   );
   remembered.set(recipe, { parts, evidence });

@@ -52,6 +52,7 @@ function read(raw: string, system: WrittenIn): LineReading {
   const doubts: string[] = [];
   if (ingredient.unknown.length > 0)
     doubts.push(`Not understood: ${ingredient.unknown.map((each) => `“${each.words}”`).join(', ')}.`);
+  for (const { words, why } of ingredient.forms) doubts.push(`“${words}”: ${why}.`);
   if (ingredient.foods.some((each) => each.alternative))
     doubts.push('It leaves a choice; until one is taken, what any of them holds may be in it.');
   const first = named[0] ?? ingredient.foods[0];

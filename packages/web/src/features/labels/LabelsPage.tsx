@@ -200,13 +200,12 @@ function AskGuest({ check }: { readonly check: Extract<OpenCheck, { kind: 'guest
 /** Foods that the words of a recipe name and its list does not have. */
 function RecipeWords({ dish }: { readonly dish: DishId }) {
   const { occasion } = useOccasionView();
+  const id = occasion.dishes.find((each) => each.id === dish)!.recipe;
   return (
     <div className="stack">
+      <h3>{occasion.recipes.find((recipe) => recipe.id === id)?.name}</h3>
       <p>The words of the recipe name what its list of ingredients does not have. Until it is said, nobody is clear.</p>
-      <OccasionFixes
-        codes={['unlisted-ingredient']}
-        recipe={occasion.dishes.find((each) => each.id === dish)!.recipe}
-      />
+      <OccasionFixes codes={['unlisted-ingredient']} recipe={id} />
     </div>
   );
 }

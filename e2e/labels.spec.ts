@@ -176,3 +176,21 @@ test('guests and checks are walked with the arrow keys, and opened with Enter', 
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Ana');
 });
+
+test('what only the words of a recipe name is asked about, and one press settles it', async ({ page, request }) => {
+  const address = `${server.url}/api/occasions/sunday-lunch`;
+  const { revision, occasion } = (await (await request.get(address)).json()) as {
+    revision: number;
+    occasion: { recipes: { steps: { text: string }[] }[]; dishes: { recipe: string }[] };
+  };
+  const recipe = occasion.recipes.find((each) => (each as { id?: string }).id === occasion.dishes[0]!.recipe)!;
+  recipe.steps.at(-1)!.text += ' Serve with ranch dressing.';
+  expect((await request.put(address, { data: { baseRevision: revision, occasion } })).ok()).toBe(true);
+  await page.goto(`${server.url}/o/sunday-lunch/labels`);
+  const row = page.locator('.check-row', { hasText: 'Is it in' });
+  await row.click();
+  const aside = page.getByRole('complementary', { name: 'Check' });
+  await expect(aside).toContainText('It is served with “ranch dressing”, which is not on the list.');
+  await aside.getByRole('button', { name: 'It is not in this dish' }).click();
+  await expect(row).toHaveCount(0);
+});

@@ -1,5 +1,5 @@
 import { placeKinds, places, type PlaceKind } from '../ledger/index.ts';
-import { clockTime, dayWords, listed, ovensOf, type Occasion } from '../model/index.ts';
+import { clockTime, dayWords, listed, ovensOf, type KitKind, type Occasion } from '../model/index.ts';
 import type { Clash, Stuck } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 
@@ -10,6 +10,14 @@ export interface NoPlan {
   readonly tryThis: string;
   /** Whether it is certain that there is none; otherwise many orders of work were tried in vain. */
   readonly proven: boolean;
+  /** Pieces of kit that would have to be there. */
+  readonly missing?: readonly MissingKit[] | undefined;
+}
+
+/** So many pieces of a kind more. */
+export interface MissingKit {
+  readonly kind: KitKind;
+  readonly count: number;
 }
 
 type Task = TaskNetwork['tasks'][number];
@@ -76,28 +84,11 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
   const what = `${named(network, one)} finds no place.`;
   switch (clash.kind) {
     case 'no-unit': {
-      const kinds = [...new Set(one.kit.map((use) => use.kind))];
-      const lacking = kinds.filter(
-        (kind) =>
-          one.kit.filter((use) => use.kind === kind).length >
-          occasion.kitchen.kit.filter((unit) => unit.kind === kind).length,
-      );
-      const words = lacking.map((kind) => {
-        const wanted = one.kit.filter((use) => use.kind === kind).length;
-        const there = occasion.kitchen.kit.filter((unit) => unit.kind === kind).length;
-        return `${wanted === 1 ? `a ${plain(kind)}` : `${wanted} of ${plain(kind)}`}; the kitchen has ${there === 0 ? 'none' : there}`;
-      });
-      if (words.length === 0)
-        return {
-          what,
-          why: 'The piece of kit it is fixed to is too small for its amount, or is not there.',
-          tryThis: 'Let go of the piece it is fixed to, or make less of it.',
-          proven: true,
-        };
+      // What there is none of is said before anything is tried: here it is too small.
       return {
         what,
-        why: `It needs ${listed(words)}.`,
-        tryThis: `Add a ${plain(lacking[0] ?? 'piece')} to the kitchen, or take the dish off the menu.`,
+        why: 'The piece of kit it is fixed to is too small for its amount, or is not there.',
+        tryThis: 'Let go of the piece it is fixed to, or make less of it.',
         proven: true,
       };
     }

@@ -32,6 +32,7 @@ import { tasksById, tasksOf, type Task, type TaskNetwork } from '../tasks/index.
 import { compile, fridgePool, marks, usableWays } from './compile.ts';
 import { explainClash, explainStuck, type NoPlan } from './explain.ts';
 import { whatFrees } from './freeing.ts';
+import { missingKit } from './missing.ts';
 import { servedRaw } from './raw.ts';
 import { wishesInConflict } from './wishes.ts';
 
@@ -75,6 +76,8 @@ export function* planning(
   }
   const raw = servedRaw(network);
   if (raw) return { kind: 'none', reason: raw };
+  const missing = missingKit(occasion.kitchen, network);
+  if (missing) return { kind: 'none', reason: missing };
   const problem = compile(occasion, network);
   const clash = provenClash(problem);
   if (clash)

@@ -1,11 +1,10 @@
 import { CloseOutlined, DownOutlined, MinusOutlined, PlusOutlined, RightOutlined } from '@ant-design/icons';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
-import * as v from 'valibot';
 import { cleaningOf, goesInDishwasher, hazards, KitKind, KitUnit, materials, type Pan } from '@lupin/core';
 import { VesselField, vesselOf } from '../../shared/VesselField.tsx';
-import { freshId } from '../../shared/words.ts';
 import { kitNames } from './kitchenTimes.ts';
+import { oneMore } from './oneMore.ts';
 
 interface KitListProps {
   readonly kit: readonly KitUnit[];
@@ -48,24 +47,7 @@ export function KitList({ kit, dishwasher, onChange, onRemove }: KitListProps) {
   );
   const set = (id: string, part: Partial<KitUnit>) =>
     onChange(kit.map((unit) => (unit.id === id ? { ...unit, ...part } : unit)));
-  const add = (kind: KitUnit['kind']) => {
-    const like = kit.find((unit) => unit.kind === kind);
-    const count = kit.filter((unit) => unit.kind === kind).length + 1;
-    onChange([
-      ...kit,
-      v.parse(KitUnit, {
-        id: freshId(
-          kind,
-          kit.map((unit) => unit.id),
-        ),
-        kind,
-        name: `${kitNames[kind]} ${count}`,
-        material: like?.material ?? 'steel',
-        washMin: like?.washMin ?? 3,
-        ...(like?.vessel ? { vessel: like.vessel } : {}),
-      }),
-    ]);
-  };
+  const add = (kind: KitUnit['kind']) => onChange([...kit, oneMore(kit, kind)]);
   const toggle = (kind: string) =>
     setOpen((before) => {
       const next = new Set(before);

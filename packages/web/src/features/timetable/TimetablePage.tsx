@@ -5,7 +5,7 @@ import { useOccasionView } from '../occasions/context.ts';
 import { AuditPanel } from './AuditPanel.tsx';
 import { CalendarButton } from './CalendarButton.tsx';
 import { Detail } from './Detail.tsx';
-import { CookedThrough } from './CookedThrough.tsx';
+import { NoPlanFound } from './NoPlanFound.tsx';
 import { KitchenPanel } from './KitchenPanel.tsx';
 import { Lanes, type Shown } from './Lanes.tsx';
 import { stretches, type Stretch } from './layout.ts';
@@ -139,17 +139,7 @@ export function TimetablePage() {
       </div>
       {current === 'kitchen' && <KitchenPanel />}
       {current !== 'kitchen' && planIsCurrent && state?.status === 'none' && state.reason && (
-        <main className="page">
-          <h2>{state.reason.proven ? 'No plan can hold all of this' : 'No plan was found'}</h2>
-          <p style={{ fontSize: 18, margin: '8px 0' }}>
-            {state.reason.what} {state.reason.why}
-          </p>
-          <p>
-            Try: {state.reason.tryThis}
-            {!state.reason.proven && ' Many orders of work were tried; “Plan again” tries others.'}
-          </p>
-          <CookedThrough />
-        </main>
+        <NoPlanFound reason={state.reason} />
       )}
       {current !== 'kitchen' && onClock && before && (
         <div className="tt-before" inert>

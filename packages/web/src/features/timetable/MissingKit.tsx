@@ -1,0 +1,36 @@
+import type { NoPlan } from '@lupin/core';
+import { Button } from 'antd';
+import { useOccasionView } from '../occasions/context.ts';
+import { oneMore } from './oneMore.ts';
+
+const plain = (kind: string): string => kind.replaceAll('-', ' ');
+
+/** Pieces of kit without which there is no plan, each with one press that says it is there. */
+export function MissingKit({ missing }: { readonly missing: NonNullable<NoPlan['missing']> }) {
+  const { edit } = useOccasionView();
+  const add = (kinds: NonNullable<NoPlan['missing']>) =>
+    edit((one) => ({
+      ...one,
+      kitchen: {
+        ...one.kitchen,
+        kit: kinds
+          .flatMap(({ kind, count }) => Array.from({ length: count }, () => kind))
+          .reduce((kit, kind) => [...kit, oneMore(kit, kind)], one.kitchen.kit),
+      },
+    }));
+  return (
+    <p className="row" style={{ flexWrap: 'wrap', marginTop: 12 }}>
+      <span>It is there:</span>
+      {missing.map((each) => (
+        <Button key={each.kind} onClick={() => add([each])}>
+          {each.count === 1 ? `Add a ${plain(each.kind)}` : `Add ${each.count} of ${plain(each.kind)}`}
+        </Button>
+      ))}
+      {missing.length > 1 && (
+        <Button type="primary" onClick={() => add(missing)}>
+          Add all of them
+        </Button>
+      )}
+    </p>
+  );
+}

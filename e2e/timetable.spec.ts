@@ -169,3 +169,23 @@ test('a dishwasher is told of with its programme, can be thought away beside the
   await view(page, 'kitchen and cooks');
   await expect(minutes).toHaveValue('90');
 });
+
+test('all pieces that the kitchen lacks are named at once; pressed, they are there and there is a plan', async ({
+  page,
+  request,
+}) => {
+  const address = `${server.url}/api/occasions/sunday-lunch`;
+  const { revision, occasion } = (await (await request.get(address)).json()) as {
+    revision: number;
+    occasion: { kitchen: { kit: { kind: string }[] } };
+  };
+  const kit = occasion.kitchen.kit.filter(({ kind }) => kind !== 'roasting-tin' && kind !== 'saucepan');
+  const lacking = { ...occasion, kitchen: { ...occasion.kitchen, kit } };
+  const put = await request.put(address, { data: { baseRevision: revision, occasion: lacking } });
+  expect(put.ok()).toBe(true);
+  await page.goto(`${server.url}/o/sunday-lunch/timetable`);
+  await expect(page.getByRole('heading', { name: 'No plan can hold all of this' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add a roasting tin' })).toBeVisible();
+  await page.getByRole('button', { name: 'Add all of them' }).click();
+  await expect(page.getByText('Passed the audit')).toBeVisible({ timeout: 60_000 });
+});

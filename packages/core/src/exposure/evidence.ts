@@ -270,6 +270,10 @@ const rememberedWords = new WeakMap<
   }
 >();
 
+/** Words that say that what is named has been cooked, or cured, before it comes into the kitchen. */
+const alreadyCooked =
+  /(?<!\b(?:be|not|until|get|when|once)\s)\b(?:pre-?cooked|cooked|roasted|rotisserie|left-?over|tinned|canned|cured|poached|grilled|barbecued|confit|hard-boiled|pasteurised|pasteurized)\b/i;
+
 /** A line without a catalogue food, judged by its words as a careful reader would. Foods it names are only possibly meant: no label is tied to it. */
 function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evidence[] {
   const known = rememberedWords.get(line);
@@ -282,7 +286,7 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
     found.push(ofHazard(base, hazard.hazard, 'contained', 'usual', hazard.because));
   for (const hazard of reading.possible)
     found.push(ofHazard(base, hazard.hazard, 'possible', 'usual', `${hazard.because} The label decides.`));
-  for (const [index, { food: id, words }] of reading.foods.entries()) {
+  for (const [index, { food: id, words, alternative }] of reading.foods.entries()) {
     const food = foods[index];
     if (!food) continue;
     const grain = food.families.includes('grain' as never) || food.kind === 'composite';
@@ -300,6 +304,18 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
       grade: 'usual',
       because: `“${words}” is ${food.name}.`,
     });
+    // Whatever the cut, and whatever is said of it besides: an animal that is named is raw until it is said to be cooked.
+    if (!alreadyCooked.test(line.text))
+      for (const hazard of food.contains.filter((each) => hazardOf(each).kind === 'raw'))
+        found.push(
+          ofHazard(
+            base,
+            hazard,
+            alternative ? 'possible' : 'contained',
+            'usual',
+            `“${words}” holds ${hazardOf(hazard).name}.`,
+          ),
+        );
     for (const { hazard, why, trace } of food.possible)
       if (trace) found.push(ofHazard(base, hazard, 'trace', 'usual', `${capital(why)}. The label decides.`));
     if (food.kind === 'composite')

@@ -2,6 +2,7 @@ import { hazardOf, isEndedBy, type Food, type FoodId, type HazardId, type Possib
 import { readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
+import { cookedIn } from './cooked.ts';
 import { dateWords, type Knowledge } from './knowledge.ts';
 
 /**
@@ -270,10 +271,6 @@ const rememberedWords = new WeakMap<
   }
 >();
 
-/** Words that say that what is named has been cooked, or cured, before it comes into the kitchen. */
-const alreadyCooked =
-  /(?<!\b(?:be|not|until|get|when|once)\s)\b(?:pre-?cooked|cooked|roasted|rotisserie|left-?over|tinned|canned|cured|poached|grilled|barbecued|confit|hard-boiled|pasteurised|pasteurized)\b/i;
-
 /** A line without a catalogue food, judged by its words as a careful reader would. Foods it names are only possibly meant: no label is tied to it. */
 function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evidence[] {
   const known = rememberedWords.get(line);
@@ -286,7 +283,9 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
     found.push(ofHazard(base, hazard.hazard, 'contained', 'usual', hazard.because));
   for (const hazard of reading.possible)
     found.push(ofHazard(base, hazard.hazard, 'possible', 'usual', `${hazard.because} The label decides.`));
-  for (const [index, { food: id, words, alternative }] of reading.foods.entries()) {
+  const cooked = cookedIn(line.text, reading.foods);
+  for (const [index, named] of reading.foods.entries()) {
+    const { food: id, words, alternative } = named;
     const food = foods[index];
     if (!food) continue;
     const grain = food.families.includes('grain' as never) || food.kind === 'composite';
@@ -305,7 +304,7 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
       because: `“${words}” is ${food.name}.`,
     });
     // Whatever the cut, and whatever is said of it besides: an animal that is named is raw until it is said to be cooked.
-    if (!alreadyCooked.test(line.text))
+    if (!cooked.has(named))
       for (const hazard of food.contains.filter((each) => hazardOf(each).kind === 'raw'))
         found.push(
           ofHazard(

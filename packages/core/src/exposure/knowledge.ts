@@ -64,3 +64,6 @@ export function knowledgeOf({ labels, ownFoods, date }: Pick<Occasion, 'labels' 
   remembered.set(labels, { ownFoods, date, knowledge });
   return knowledge;
 }
+
+/** The catalogue alone: for what is asked of words, and not of packets. */
+export const noLabels: Knowledge = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });

@@ -55,6 +55,30 @@ test('the cook says that it is not in the dish, and it is clear', () => {
   expect(verdictOf('Serve with ranch.', milk, { notMeant: ['ranch'] }).verdict).toBe('clear');
 });
 
+test('also of what it is made with: a component’s words count, and what is not meant by them does not', () => {
+  const dip = (more: object) =>
+    recipe('dip', [line('it', 'chickpeas')], [step('mash', { uses: ['it'], text: 'Mash. Finish with tahini.' })], {
+      ...more,
+    });
+  const of = (more: object) => {
+    const one = occasion({
+      guests: [guest('gwen', sesame)],
+      recipes: [
+        recipe(
+          'plate',
+          [line('dip', undefined, { component: 'dip', amount: { kind: 'batches', batches: 1 } })],
+          [step('spread', { uses: ['dip'] })],
+        ),
+        dip(more),
+      ],
+      dishes: [dish('plate')],
+    });
+    return fit(one).rows[0]!.cells.get(one.guests[0]!.id)!.judgement.verdict;
+  };
+  expect(of({})).toBe('check');
+  expect(of({ notMeant: ['tahini'] })).toBe('clear');
+});
+
 test('what it is usually served with counts as well', () => {
   expect(verdictOf('Plate up.', milk, { servedWith: ['sour cream'] }).verdict).toBe('check');
 });

@@ -1,9 +1,9 @@
 import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
-import { readIngredient, type ReadFood } from '../reading/index.ts';
+import { isTheOne, readIngredient, type ReadFood } from '../reading/index.ts';
 import { LineId, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import * as v from 'valibot';
 import { lineEvidence, type Evidence } from './evidence.ts';
-import { knowledgeOf, type Knowledge } from './knowledge.ts';
+import { noLabels, type Knowledge } from './knowledge.ts';
 
 /** A food that a step names and no line of the recipe has. */
 export interface NamedInStep {
@@ -95,9 +95,6 @@ const madeHere = new Set([
 const servedWith =
   /\b(?:serve[sd]?|eat|eaten|goes well|good|delicious|lovely|great|nice|offer(?:ed)?|bring to the table|accompany|accompanied)\b[^.;\n]{0,40}?\b(?:with|by) ([^.;\n]{3,80})/gi;
 
-/** What no label has to say: the list and the words of a recipe are compared, and not packets. */
-const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
-
 /** What a text says the dish is served with, in its own words. */
 export function servedWithOf(text: string): string[] {
   const found = [...text.matchAll(servedWith)].map((match) =>
@@ -116,7 +113,7 @@ export function servedBesideOf(recipe: Recipe, lines: readonly IngredientLine[])
     const { foods } = readIngredient(words);
     // "The sliced meat" is the leg that was roasted.
     const isOfIt = ({ food, start }: ReadFood) =>
-      isTheOne(words, { start }) && foodOf(food)!.contains.every((hazard) => known.has(hazard));
+      isTheOne(words, start) && foodOf(food)!.contains.every((hazard) => known.has(hazard));
     return foods.some((each) => !listed.has(each.food) && !isOfIt(each));
   });
 }
@@ -185,16 +182,12 @@ export function namedInSteps(
       if (titles.includes(stem) && !food.contains.some((hazard) => unseen.includes(hazard))) return [];
       const isNamedOnList = texts.some((line) => line.includes(stem));
       if (unseen.length === 0 && (isAnother || isOfThisDish || isNamedOnList)) return [];
-      if (isNamedOnList && isTheOne(text, named)) return [];
+      if (isNamedOnList && isTheOne(text, named.start)) return [];
       seen.add(food.id);
       return [{ food: food.id, words: named.words, step, unseen, isNamedOnList }];
     });
   });
 }
-
-/** "The flour" is the gluten-free flour of the list; a bare "flour" may be another. */
-const isTheOne = (text: string, { start }: Pick<ReadFood, 'start'>): boolean =>
-  /\b(?:the|your|this|that|all|of)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, start));
 
 /** What is said to be in a dish, or beside it, though no line has it: where it is said, as a line of its own. */
 interface Said {

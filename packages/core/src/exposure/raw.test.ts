@@ -28,6 +28,13 @@ test.each([
   ['hake steaks', 'raw-fish'],
   ['300 g fish pie mix', 'raw-fish'],
   ['chicken thighs, to be cooked slowly', 'raw-poultry'],
+  ['500 g minced beef with a jar of roasted peppers', 'raw-meat'],
+  ['8 pork sausages and 1 canned tomato', 'raw-meat'],
+  ['chicken thighs for barbecued skewers zorblax', 'raw-poultry'],
+  ['pork secreto, grilled peppers', 'raw-meat'],
+  ['part-cooked salmon zorblax', 'raw-fish'],
+  ['uncooked prawns zorblax', 'raw-fish'],
+  ['4 salmon fillets zorblax, roasted in the oven', 'raw-fish'],
 ])('an animal that is named is raw, whatever the cut: %s', (text, hazard) => {
   expect(rawIn(text)).toContain(hazard);
 });
@@ -39,6 +46,8 @@ test.each([
   '2 tins of tuna',
   '4 frankfurters',
   'cooked sausages, sliced',
+  'poached salmon with zorblax',
+  'salmon (poached), zorblax',
   '500 ml chicken stock',
   'cured ham',
 ])('and not where it is said to be cooked: %s', (text) => {

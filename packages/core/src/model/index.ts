@@ -17,7 +17,7 @@ export { upgraded, upgradedEntry } from './upgrade.ts';
 export { madeWith, batchesOfComponent, forOccasion, neededRecipes, sourceOfLine } from './components.ts';
 export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';
 export * from './shopping.ts';
-export { listed, freshId } from './words.ts';
+export { freshId, kitWords, listed, piecesOfKit } from './words.ts';
 export { clockTime, dayOf, dayWords, minutesOfClock, span } from './clock.ts';
 export { movedServing } from './serving.ts';
 export { withoutCook, withoutDish, withoutGuest, withoutUnit } from './without.ts';

@@ -1,5 +1,5 @@
 import { placeKinds, places, type PlaceKind } from '../ledger/index.ts';
-import { clockTime, dayWords, listed, ovensOf, type KitKind, type Occasion } from '../model/index.ts';
+import { clockTime, dayWords, kitWords, listed, ovensOf, type KitKind, type Occasion } from '../model/index.ts';
 import type { Clash, Stuck } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 
@@ -21,8 +21,6 @@ export interface MissingKit {
 }
 
 type Task = TaskNetwork['tasks'][number];
-
-const plain = (kind: string): string => kind.replaceAll('-', ' ');
 
 function dishOf(network: TaskNetwork, task: Task): string {
   return network.batches.find((batch) => batch.id === task.batch)!.recipe.name;
@@ -139,7 +137,7 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
           two!.kit.some((other) => other.kind === use.kind) &&
           occasion.kitchen.kit.filter((unit) => unit.kind === use.kind).length === 1,
       );
-      const name = plain(kind?.kind ?? 'piece');
+      const name = kitWords(kind?.kind ?? 'piece');
       return {
         what: `${named(network, one)} and ${named(network, two!)} need the same ${name} at once.`,
         why: `There is one, and it is short of ${clash.shortMin} min to do one after the other.`,
@@ -163,7 +161,7 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
 export function explainStuck(occasion: Occasion, network: TaskNetwork, stuck: Stuck): NoPlan {
   const task = network.tasks[stuck.activity];
   const what = task ? `${named(network, task)} finds no place.` : 'The steps wait for each other.';
-  const kinds = task ? listed([...new Set(task.kit.map((use) => plain(use.kind)))]) : '';
+  const kinds = task ? listed([...new Set(task.kit.map((use) => kitWords(use.kind)))]) : '';
   switch (stuck.why) {
     case 'no-cook':
       return {

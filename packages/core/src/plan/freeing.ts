@@ -1,4 +1,4 @@
-import type { KitUnit, Occasion } from '../model/index.ts';
+import { kitWords, type KitUnit, type Occasion } from '../model/index.ts';
 import { isStuck, provenClash, solve, type Stuck } from '../schedule/index.ts';
 import { fit } from '../fit/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
@@ -27,7 +27,7 @@ function* changesFor(occasion: Occasion, network: TaskNetwork, stuck: Stuck): Ge
         keptFreeOf: [],
       };
       yield {
-        words: `With one more ${kind.replaceAll('-', ' ')} of a kind that comes clean there is a plan.`,
+        words: `With one more ${kitWords(kind)} of a kind that comes clean there is a plan.`,
         occasion: { ...occasion, kitchen: { ...kitchen, kit: [...kitchen.kit, unit] } },
       };
     }

@@ -1,4 +1,5 @@
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
+import { piecesOfKit } from '../model/index.ts';
 import { makePlan } from './index.ts';
 
 const one = (kit: Record<string, unknown>[]) =>
@@ -45,7 +46,7 @@ test('all pieces that are missing are named at once, with how many and for what'
     reason: {
       proven: true,
       what: 'The kitchen lacks 2 kinds of kit that the menu needs.',
-      why: '“boil” (soup) needs a large pot; “cut” (salad) needs 2 of bowl.',
+      why: '“boil” (soup) needs a large pot; “cut” (salad) needs 2 bowls.',
       missing: [
         { kind: 'large-pot', count: 1 },
         { kind: 'bowl', count: 1 },
@@ -63,10 +64,20 @@ test('one that is missing is named with the step that finds no place without it'
     },
   });
   expect(without('bowl-1')).toMatchObject({
-    reason: { why: 'It needs 2 of bowl; the kitchen has 1.', missing: [{ kind: 'bowl', count: 1 }] },
+    reason: { why: 'It needs 2 bowls; the kitchen has 1.', missing: [{ kind: 'bowl', count: 1 }] },
   });
 });
 
 test('with all of them there is a plan', () => {
   expect(without().kind).toBe('plan');
+});
+
+test.each([
+  ['gratin-dish', 1, 'a gratin dish'],
+  ['gratin-dish', 2, '2 gratin dishes'],
+  ['box', 3, '3 boxes'],
+  ['knife', 2, '2 knives'],
+  ['large-pot', 2, '2 large pots'],
+])('pieces in words: %s × %i', (kind, count, words) => {
+  expect(piecesOfKit(kind, count)).toBe(words);
 });

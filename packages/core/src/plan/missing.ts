@@ -1,4 +1,4 @@
-import { listed, type Kitchen, type KitKind } from '../model/index.ts';
+import { listed, piecesOfKit, type Kitchen, type KitKind } from '../model/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import type { MissingKit, NoPlan } from './explain.ts';
 
@@ -32,10 +32,8 @@ export function missingKit(kitchen: Kitchen, { tasks, batches }: TaskNetwork): N
   });
   const [first] = missing;
   if (!first) return undefined;
-  const plain = (kind: KitKind) => kind.replaceAll('-', ' ');
-  const wanted = ({ kind, count, there }: Lacking) =>
-    `${count + there === 1 ? `a ${plain(kind)}` : `${count + there} of ${plain(kind)}`}`;
-  const names = missing.map(({ kind }) => `a ${plain(kind)}`);
+  const wanted = ({ kind, count, there }: Lacking) => piecesOfKit(kind, count + there);
+  const names = missing.map(({ kind, count }) => piecesOfKit(kind, count));
   return missing.length === 1
     ? {
         what: `“${first.task.title}” (${first.dish}) finds no place.`,

@@ -1,5 +1,6 @@
 export { readLabel, type LabelHazard, type LabelReading } from './label.ts';
 export {
+  isTheOne,
   readIngredient,
   type AnimalOrigin,
   type IngredientReading,

@@ -157,6 +157,10 @@ function read(text: string): IngredientReading {
   };
 }
 
+/** Whether a name that stands at `start` is said of something that is known already: "the flour" is the gluten-free flour of the list; a bare "flour" may be another. */
+export const isTheOne = (text: string, start: number): boolean =>
+  /\b(?:the|your|this|that|all)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, start));
+
 export function animalOrigin(
   contained: readonly { hazard: HazardId }[],
   possible: readonly { hazard: HazardId }[],

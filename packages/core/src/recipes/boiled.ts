@@ -1,10 +1,9 @@
 import { hazards, rules } from '../reference/index.ts';
 import type { Recipe } from '../model/index.ts';
-import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
+import { lineEvidence, noLabels } from '../exposure/index.ts';
 import { ancestry, linesInto } from '../versions/index.ts';
 
 const boils = /\b(?:simmer|boil|bubbl)(?:s|ing|ed)?\b/i;
-const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
 const rawHazards = new Set<string>(hazards.flatMap(({ id, kind }) => (kind === 'raw' ? [id] : [])));
 
 const rawIn = (line: Recipe['lines'][number]): readonly string[] =>

@@ -11,7 +11,7 @@ import {
   type Step,
   type StepId,
 } from '../model/index.ts';
-import { knowledgeOf, lineEvidence, namedInSteps, servedBesideOf } from '../exposure/index.ts';
+import { lineEvidence, namedInSteps, noLabels, servedBesideOf } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
@@ -88,7 +88,6 @@ const withStep = (recipe: Recipe, id: StepId, part: Partial<Step>): Recipe => ({
   steps: recipe.steps.map((step) => (step.id === id ? { ...step, ...part } : step)),
 });
 const quoted = (words: string) => `“${words}”`;
-const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
 const holdsHazard = (line: IngredientLine, hazard: string): boolean =>
   lineEvidence(line, noLabels).some(
     ({ about, level }) => about.kind === 'hazard' && about.hazard === hazard && level === 'contained',

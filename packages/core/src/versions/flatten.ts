@@ -81,6 +81,8 @@ export const partKeepsMin = ({ hold, keeps }: Recipe): number =>
 function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Recipe {
   const lines: IngredientLine[] = [];
   const before: Step[] = [];
+  // Its words are these words now, and what is not meant by them.
+  const notMeant = [...(recipe.notMeant ?? [])];
   /** For each component line, its last steps: those that its user waits for. */
   const ends = new Map<string, NonNullable<Step['after']>>();
   for (const line of recipe.lines) {
@@ -90,6 +92,7 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
       continue;
     }
     const part = flatten(raw, find);
+    notMeant.push(...(part.notMeant ?? []));
     // An amount nobody can work out is taken for one batch; the recipe check says so.
     const factor = batchesOfComponent(line, raw) ?? 1;
     const lineId = (id: string) => v.parse(LineId, joinedId(line.id, id));
@@ -144,5 +147,5 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
       after: [...followsOf(recipe, index), ...waits, ...forgotten],
     };
   });
-  return { ...recipe, lines, steps: [...before, ...own] };
+  return { ...recipe, ...(notMeant.length > 0 && { notMeant }), lines, steps: [...before, ...own] };
 }

@@ -1,5 +1,5 @@
 import { foodOf, type FoodId } from '../reference/index.ts';
-import { readIngredient, type ReadFood } from '../reading/index.ts';
+import { isTheOne, readIngredient, type ReadFood } from '../reading/index.ts';
 import type { IngredientLine, LineId, Step } from '../model/index.ts';
 
 /** A line that a version has something else for, or nothing. */
@@ -66,10 +66,9 @@ function isMeant(
     .toLowerCase()
     .split(/[\s-]+/)
     .every((word) => word.length > 3 && line.text.toLowerCase().includes(word.replace(/s$/, '')));
-  const isTheOne = /\b(?:the|your|this|that)\s+(?:[\p{L}-]+\s+)?$/iu.test(text.slice(0, start));
   // "The custard" is what is being made of the milk.
   const isMade = foodOf(food)?.kind === 'composite';
-  const isAnotherWord = isOnLine || (isTheOne && !isMade && sharesFamily(food, line.food));
+  const isAnotherWord = isOnLine || (isTheOne(text, start) && !isMade && sharesFamily(food, line.food));
   return isAnotherWord && !lines.some((each) => each.food === food || (each.food && sharesFamily(each.food, food)));
 }
 

@@ -6,6 +6,7 @@ import {
   hazardOf,
   knowledgeOf,
   listed,
+  madeWith,
   productFaults,
   type DishId,
   type LabelRecord,
@@ -200,12 +201,14 @@ function AskGuest({ check }: { readonly check: Extract<OpenCheck, { kind: 'guest
 /** Foods that the words of a recipe name and its list does not have. */
 function RecipeWords({ dish }: { readonly dish: DishId }) {
   const { occasion } = useOccasionView();
-  const id = occasion.dishes.find((each) => each.id === dish)!.recipe;
+  const find = (id: string) => occasion.recipes.find((each) => each.id === id);
+  const recipe = find(occasion.dishes.find((each) => each.id === dish)!.recipe)!;
   return (
     <div className="stack">
-      <h3>{occasion.recipes.find((recipe) => recipe.id === id)?.name}</h3>
+      <h3>{recipe.name}</h3>
       <p>The words of the recipe name what its list of ingredients does not have. Until it is said, nobody is clear.</p>
-      <OccasionFixes codes={['unlisted-ingredient']} recipe={id} />
+      {/* What it is made with has words of its own. */}
+      <OccasionFixes codes={['unlisted-ingredient']} recipes={madeWith(recipe, find).parts} />
     </div>
   );
 }

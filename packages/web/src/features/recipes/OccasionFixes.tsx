@@ -1,24 +1,23 @@
-import { checkRecipe, type RecipeFinding, type RecipeFindingCode, type RecipeId } from '@lupin/core';
+import { checkRecipe, type Recipe, type RecipeFinding, type RecipeFindingCode } from '@lupin/core';
 import { Button } from 'antd';
 import { useOccasionView } from '../occasions/context.ts';
 
 /** What is odd in recipes of an occasion, each with one press to put it right in the occasion's own copy. */
 export function OccasionFixes({
   codes,
-  recipe: only,
+  recipes,
 }: {
   readonly codes: readonly RecipeFindingCode[];
-  readonly recipe?: RecipeId | undefined;
+  /** Of these alone; absent: of all. */
+  readonly recipes?: readonly Recipe[] | undefined;
 }) {
   const { occasion, edit } = useOccasionView();
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
-  const open = occasion.recipes
-    .filter((recipe) => only === undefined || recipe.id === only)
-    .flatMap((recipe) =>
-      checkRecipe(recipe, find)
-        .filter((finding) => codes.includes(finding.code) && finding.weight !== 'hint')
-        .map((finding) => ({ recipe, finding })),
-    );
+  const open = (recipes ?? occasion.recipes).flatMap((recipe) =>
+    checkRecipe(recipe, find)
+      .filter((finding) => codes.includes(finding.code) && finding.weight !== 'hint')
+      .map((finding) => ({ recipe, finding })),
+  );
   if (open.length === 0) return null;
   const press = (fix: RecipeFinding['fix'], kind: 'default' | 'text') =>
     fix && (
@@ -42,7 +41,7 @@ export function OccasionFixes({
     <ul className="finding-list" style={{ maxWidth: 760, marginTop: 14 }}>
       {open.map(({ recipe, finding }) => (
         <li key={recipe.id + finding.code + finding.words} className="f-odd">
-          {only === undefined && <span className="weight">{recipe.name}</span>}
+          {recipes?.length !== 1 && <span className="weight">{recipe.name}</span>}
           <span>
             {finding.words}
             {press(finding.fix, 'default')}

@@ -1,9 +1,7 @@
-import type { NoPlan } from '@lupin/core';
+import { piecesOfKit, type NoPlan } from '@lupin/core';
 import { Button } from 'antd';
 import { useOccasionView } from '../occasions/context.ts';
 import { oneMore } from './oneMore.ts';
-
-const plain = (kind: string): string => kind.replaceAll('-', ' ');
 
 /** Pieces of kit without which there is no plan, each with one press that says it is there. */
 export function MissingKit({ missing }: { readonly missing: NonNullable<NoPlan['missing']> }) {
@@ -23,7 +21,7 @@ export function MissingKit({ missing }: { readonly missing: NonNullable<NoPlan['
       <span>It is there:</span>
       {missing.map((each) => (
         <Button key={each.kind} onClick={() => add([each])}>
-          {each.count === 1 ? `Add a ${plain(each.kind)}` : `Add ${each.count} of ${plain(each.kind)}`}
+          Add {piecesOfKit(each.kind, each.count)}
         </Button>
       ))}
       {missing.length > 1 && (

@@ -206,7 +206,10 @@ function RecipeWords({ dish }: { readonly dish: DishId }) {
   return (
     <div className="stack">
       <h3>{recipe.name}</h3>
-      <p>The words of the recipe name what its list of ingredients does not have. Until it is said, nobody is clear.</p>
+      <p>
+        The words of the recipe name what its list of ingredients does not have. Say of each whether it is in the dish;
+        until then it is clear for nobody whom it concerns.
+      </p>
       {/* What it is made with has words of its own. */}
       <OccasionFixes codes={['unlisted-ingredient']} recipes={madeWith(recipe, find).parts} />
     </div>

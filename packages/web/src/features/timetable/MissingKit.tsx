@@ -18,7 +18,7 @@ export function MissingKit({ missing }: { readonly missing: NonNullable<NoPlan['
     }));
   return (
     <p className="row" style={{ flexWrap: 'wrap', marginTop: 12 }}>
-      <span>It is there:</span>
+      <span>If you have it:</span>
       {missing.map((each) => (
         <Button key={each.kind} onClick={() => add([each])}>
           Add {piecesOfKit(each.kind, each.count)}

@@ -1,6 +1,8 @@
 import { mostAtOnce } from './busy.ts';
-import type { Carry, Guard, Placed, Stuck, Way } from './problem.ts';
-import type { State } from './state.ts';
+import { hits, letsNoMoreIn, type Demand } from './demands.ts';
+import type { Placed, Stuck, Way } from './problem.ts';
+import { withDemand, type State } from './state.ts';
+
 import { away, called, horizon } from './times.ts';
 
 /**
@@ -15,12 +17,6 @@ export interface Bar {
 }
 
 export const isBar = (found: object): found is Bar => (found as Partial<Bar>).tryEnd !== undefined;
-
-export function hits(carries: readonly Carry[], guards: readonly Guard[]): boolean {
-  return carries.some(({ mark, origin }) =>
-    guards.some((guard) => guard.mark === mark && !guard.exempt.includes(origin)),
-  );
-}
 
 /** The cook whose hands it needs all through is at something else, or not there. */
 export function handsBar(state: State, way: Way, cook: number, start: number, end: number): Bar | undefined {
@@ -101,6 +97,8 @@ export function placesBar(state: State, way: Way, start: number, end: number): B
 export interface Racked {
   readonly oven: number;
   readonly racks: readonly number[];
+  /** What must not be in it, so that it cannot fall on what stands below. */
+  readonly below?: Demand | undefined;
 }
 export const unracked: Racked = { oven: -1, racks: [] };
 
@@ -130,8 +128,13 @@ export function rackFor(state: State, index: number, way: Way, start: number, en
     }
     const { racks: count } = problem.ovens[number]!;
     const wanted = Math.min(use.racks, count);
-    const top = topRackFor(state, index, way, number, start, end);
-    if (top >= 0) return { oven: number, racks: Array.from({ length: wanted }, (_, i) => top + i) };
+    const rack = topRackFor(state, index, way, number, start, end);
+    if (rack)
+      return {
+        oven: number,
+        racks: Array.from({ length: wanted }, (_, i) => rack.top + i),
+        below: rack.below,
+      };
     for (const load of contents.loads)
       if (load.start < end && load.end > start && load.start > tryEnd) {
         tryEnd = load.start;
@@ -141,24 +144,36 @@ export function rackFor(state: State, index: number, way: Way, start: number, en
   return { tryEnd: Math.min(tryEnd, end - 1), why: 'no-oven', blocker };
 }
 
-/** The highest rack from which on down a load has room in an oven and nothing drips on what must be free of it; −1: none. */
-function topRackFor(state: State, index: number, way: Way, oven: number, start: number, end: number): number {
+interface Rack {
+  readonly top: number;
+  readonly below: Demand | undefined;
+}
+
+/**
+ * The highest rack, or the lowest for what much must not stand under, from which on down a load has room in an oven and nothing drips on what must be free of it, neither what is in it nor
+ * what may come into it on the way; and what, for the sake of what stands below, it must be free of there.
+ */
+function topRackFor(state: State, index: number, way: Way, oven: number, start: number, end: number): Rack | undefined {
   const { problem, facts } = state.prepared;
   const use = way.oven!;
+  const mine = facts[index]!;
   const count = problem.ovens[oven]!.racks;
   const wanted = Math.min(use.racks, count);
   const beside = state.ovens[oven]!.loads.filter((each) => each.start < end && each.end > start);
-  for (let top = 0; top + wanted <= count; top++) {
+  for (let tried = 0; tried + wanted <= count; tried++) {
+    const top = state.prepared.lowest[index]! ? count - wanted - tried : tried;
     if (use.rack !== undefined && top !== use.rack) continue;
     if (beside.some((each) => each.racks.some((rack) => rack >= top && rack < top + wanted))) continue;
-    const drips = beside.some((each) =>
-      top < each.racks[0]!
-        ? !use.covered && hits(facts[index]!.drips, each.guards)
-        : !each.use.covered && hits(each.drips, facts[index]!.guards),
-    );
-    if (!drips) return top;
+    const under = use.covered ? [] : beside.filter((each) => top < each.racks[0]!);
+    const above = beside.filter((each) => !each.use.covered && each.racks[0]! < top);
+    const drips =
+      under.some((each) => hits(mine.drips, each.guards)) ||
+      above.some((each) => hits(each.drips, mine.guards) || !letsNoMoreIn(state.prepared, each.asked, mine.demand));
+    if (drips) continue;
+    const below = under.reduce((asked, each) => withDemand(state, asked, each.demand), state.prepared.nothing);
+    return { top, below: below === state.prepared.nothing ? undefined : below };
   }
-  return -1;
+  return undefined;
 }
 
 const noLooks: Placed['looks'] = [];

@@ -1,5 +1,6 @@
 import { opensOf } from './bars.ts';
 import type { Taken } from './busy.ts';
+import type { Demand } from './demands.ts';
 import type { Choice } from './place.ts';
 import { freeAgainMin } from './free.ts';
 import type { Placed, Rest, Wash } from './problem.ts';
@@ -15,8 +16,7 @@ export function commit(state: State, index: number, choice: Choice): void {
   rememberLists(state, index);
   for (const wash of choice.washes) commitWash(state, wash, index);
   // The kit it is heated in is freed by the heat as well, and all of it where nobody handles what is still raw.
-  const heated =
-    facts.ends.length === 0 ? choice.asked : withDemand(state, without(choice.asked, facts.ends), facts.demand);
+  const heated = facts.ends.length === 0 ? choice.asked : freedByHeat(state, index, choice);
   const asked = way.handsOn ? choice.asked : heated;
   for (let at = 0; at < way.uses.length; at++) {
     const unit = choice.units[at]!;
@@ -50,6 +50,8 @@ export function commit(state: State, index: number, choice: Choice): void {
       opens: opensOf(way, start, end),
       drips: facts.drips,
       guards: facts.guards,
+      demand: facts.demand,
+      asked: choice.asked,
     });
   }
   const done: Placed = {
@@ -72,6 +74,13 @@ export function commit(state: State, index: number, choice: Choice): void {
   order.push(done);
   if (facts.dust.length > 0) state.dusty.push(done);
   askOfFood(state, index, asked);
+}
+
+/** What is asked of the kit in which heat ends something: nothing of that, but for what the step itself and what stands below it must be free of. */
+function freedByHeat(state: State, index: number, { asked, below }: Choice): Demand {
+  const { ends, demand } = state.prepared.facts[index]!;
+  const left = withDemand(state, without(asked, ends), demand);
+  return below ? withDemand(state, left, below) : left;
 }
 
 /** What the lists were before, to be taken back. */

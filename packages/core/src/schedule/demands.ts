@@ -58,3 +58,29 @@ export function clashes(carries: readonly Carry[], demand: Demand, sets: ExemptS
   }
   return found;
 }
+
+/** Whether something that is carried is among what these keep out. */
+export function hits(carries: readonly Carry[], guards: readonly Guard[]): boolean {
+  return carries.some(({ mark, origin }) =>
+    guards.some((guard) => guard.mark === mark && !guard.exempt.includes(origin)),
+  );
+}
+
+/**
+ * Whether nothing that `inner` keeps out can be in food of which `outer` is asked; that is undefined where all that is in it is known.
+ * @param carriers for each class, where it comes from anywhere
+ */
+export function letsNoMoreIn(
+  { sets, carriers }: { readonly sets: ExemptSets; readonly carriers: readonly (readonly number[])[] },
+  outer: Demand | undefined,
+  inner: Demand,
+): boolean {
+  if (outer === undefined) return true;
+  return inner.every(
+    (allowed, mark) =>
+      allowed < 0 ||
+      carriers[mark]!.every(
+        (origin) => sets.has(allowed, origin) || (outer[mark]! >= 0 && !sets.has(outer[mark]!, origin)),
+      ),
+  );
+}

@@ -5,8 +5,13 @@ import type { Problem, Stuck, Timetable } from './problem.ts';
 import { isStuck, type Step } from './search.ts';
 
 /** After how many orders in vain to begin elsewhere, and after how many the same obstacle is believed. */
-const restartAfter = 120;
+const restartAfter = 60;
 const hopelessAfter = 60;
+/**
+ * How often something is changed by chance beside what found no place, by turns: with much to do chance undoes more than it finds, with
+ * little and narrow limits it is the only way out. Which it is shows only in trying.
+ */
+const chances = [0.1, 1] as const;
 
 interface First {
   readonly leaning: Leaning;
@@ -35,7 +40,8 @@ export function* findFirst(
   let looked = 0;
   for (let round = 0; looked < effort; round++) {
     if (round > 0 && round % restartAfter === 0) kept = fresh(Float64Array.from({ length: size }, () => random() * 60));
-    const tried = round === 0 ? kept : jostled(kept, ground, random);
+    const chance = chances[Math.floor(round / restartAfter) % chances.length]!;
+    const tried = round === 0 || random() >= chance ? kept : jostled(kept, ground, random);
     const { result, looked: here } = decode(prepared, tried);
     looked += here + size;
     if (!isStuck(result)) {

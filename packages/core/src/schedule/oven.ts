@@ -1,3 +1,4 @@
+import type { Demand } from './demands.ts';
 import type { Carry, Guard, Heat, Oven, OvenAsk } from './problem.ts';
 
 export interface Load {
@@ -12,6 +13,10 @@ export interface Load {
   /** What could fall from it on what stands below, and what must not fall on it; in classes of marks. */
   readonly drips: readonly Carry[];
   readonly guards: readonly Guard[];
+  /** Its guards as a demand. */
+  readonly demand: Demand;
+  /** What its food is asked to be free of: what is not may come into it on the way and fall from it. Absent: all that is in it is known. */
+  readonly asked?: Demand | undefined;
 }
 
 /** Loads that overlap, directly or through others, share one temperature for the whole stretch. */

@@ -24,6 +24,8 @@ export interface Choice {
   readonly unitsEnd: number;
   /** What is asked of everything that goes into it. */
   readonly asked: Demand;
+  /** What must not be in it for the sake of what stands below it in the oven. */
+  readonly below: Demand | undefined;
   /** What stood in the way of a later place: an activity, or −1. */
   readonly blocker: number;
 }
@@ -54,6 +56,7 @@ export const choiceOf = (
   units: picked.units,
   oven: racked.oven,
   racks: racked.racks,
+  below: racked.below,
   looks,
   washes: washed.washes,
   asked: washed.asked,
@@ -82,7 +85,17 @@ export function lookAt(
   const sooner = (found: Bar): Bar => (unitsEnd > end ? { ...found, tryEnd: Math.min(found.tryEnd, end - 1) } : found);
   const picked = pickUnits(state, index, way, start, unitsEnd);
   if (isBar(picked)) return sooner(picked);
-  const washed = washUp(state, { index, way, cook, start, end, staysMin: unitsEnd, picked, looks });
+  const washed = washUp(state, {
+    index,
+    way,
+    cook,
+    start,
+    end,
+    staysMin: unitsEnd,
+    picked,
+    looks,
+    below: racked.below,
+  });
   return isBar(washed) ? sooner(washed) : { racked, looks, picked, washed, unitsEnd };
 }
 

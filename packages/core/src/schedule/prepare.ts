@@ -1,4 +1,4 @@
-import { addGuards, ExemptSets, noDemand, type Demand } from './demands.ts';
+import { addGuards, ExemptSets, hits, letsNoMoreIn, noDemand, type Demand } from './demands.ts';
 import type { Load } from './oven.ts';
 import type { Carry, Guard, Link, Problem, Shelter, Span } from './problem.ts';
 
@@ -61,6 +61,10 @@ export interface Prepared {
   /** The exemptions that let in whatever food brings, but not a past that nobody knows; and none at all. */
   readonly anyFood: number;
   readonly nobody: number;
+  /** For each class, where it comes from anywhere. */
+  readonly carriers: readonly (readonly number[])[];
+  /** Whether more must not stand under an activity in the oven than over it: then it goes as low as there is room. */
+  readonly lowest: readonly boolean[];
   readonly anyDust: boolean;
   /** For each activity, the cooks who can do it. */
   readonly able: readonly (readonly number[])[];
@@ -174,13 +178,17 @@ export function prepare(problem: Problem): Prepared {
       }),
       (each) => `${each.mark}/${each.exempt.join('+')}`,
     );
+  const demandOf = (guards: readonly Guard[]): Demand => {
+    const demand = noDemand(classes.length);
+    addGuards(demand, guards, sets);
+    return demand;
+  };
   const classesIn = (marks: readonly number[]): number[] => [
     ...new Set(marks.flatMap((mark) => classOf.get(mark) ?? [])),
   ];
   const facts = activities.map((activity): MarkFacts => {
     const guards = guardsIn(activity.guards);
-    const demand = noDemand(classes.length);
-    addGuards(demand, guards, sets);
+    const demand = demandOf(guards);
     const carries = carriesIn(activity.carries);
     const ends = classesIn(activity.ends);
     return {
@@ -204,6 +212,7 @@ export function prepare(problem: Problem): Prepared {
         activity: -1,
         drips: carriesIn(drips),
         guards: guardsIn(guards),
+        demand: demandOf(guardsIn(guards)),
       })),
     ),
     air: (problem.air ?? []).map(({ dust, untilMin }) => ({ dust: carriesIn(dust), untilMin })),
@@ -222,11 +231,23 @@ export function prepare(problem: Problem): Prepared {
   });
   const unitsOfKind = new Map<string, number[]>();
   units.forEach((unit, index) => unitsOfKind.set(unit.kind, [...(unitsOfKind.get(unit.kind) ?? []), index]));
+  const everywhere = [
+    ...facts.flatMap(({ carries, dust, drips }) => [carries, dust, drips]),
+    ...beginnings.onUnits,
+    ...beginnings.onHands,
+    ...beginnings.air.map(({ dust }) => dust),
+  ].flat();
   const origins = new Set(
     [...activities.map(({ carries }) => carries), ...beginnings.onUnits, ...beginnings.onHands].flatMap((carries) =>
       carries.flatMap(({ origin }) => (origin >= 0 ? [origin] : [])),
     ),
   );
+  const carriers = classes.map((_, at) => [
+    ...new Set([
+      ...everywhere.flatMap(({ mark, origin }) => (mark === at ? [origin] : [])),
+      ...(at === classOf.get(problem.unknownMark) ? [-1] : []),
+    ]),
+  ]);
   return {
     problem,
     sets,
@@ -251,10 +272,37 @@ export function prepare(problem: Problem): Prepared {
     holders: activities.flatMap((activity, index) =>
       activity.ways.some((way) => way.uses.some((use) => use.hold !== undefined)) ? [index] : [],
     ),
+    carriers,
+    lowest: lowestOf(problem, facts, { sets, carriers }),
     anyDust: activities.some((activity) => activity.dust.length > 0) || beginnings.air.length > 0,
     able: activities.map((activity) => activity.cooks ?? problem.cooks.map((_, cook) => cook)),
     tight: activities.map((activity) => activity.before.filter((link) => link.mostMin <= tightMin)),
   };
+}
+
+function lowestOf(
+  { activities }: Problem,
+  facts: readonly MarkFacts[],
+  known: Pick<Prepared, 'sets' | 'carriers'>,
+): readonly boolean[] {
+  const loads = activities.flatMap(({ ways }, index) => {
+    const way = ways.find((each) => each.oven);
+    return way ? [{ index, covered: way.oven!.covered }] : [];
+  });
+  const lowest = activities.map(() => false);
+  const drips = (above: (typeof loads)[number], below: number): boolean =>
+    !above.covered &&
+    (hits(facts[above.index]!.drips, facts[below]!.guards) ||
+      !letsNoMoreIn(known, facts[above.index]!.demand, facts[below]!.demand));
+  for (const mine of loads) {
+    let balance = 0;
+    for (const other of loads) {
+      if (drips(mine, other.index)) balance++;
+      if (drips(other, mine.index)) balance--;
+    }
+    lowest[mine.index] = balance > 0;
+  }
+  return lowest;
 }
 
 /** Work on what spoils, from where it was last fresh to the end of each activity, and from there on; links may point anywhere but round in a circle. */

@@ -1,5 +1,5 @@
 import type { Prepared } from './prepare.ts';
-import type { Carry, Placed, Problem, Wash } from './problem.ts';
+import type { Carry, Guard, Placed, Problem, Wash } from './problem.ts';
 
 /** Residues as bits: for each class, the batches it came from; bit 0 stands for a past that nobody knows. */
 type Bits = Int32Array;
@@ -15,6 +15,8 @@ interface Table {
   readonly onUnits: readonly (Bits | undefined)[];
   readonly onHands: readonly (Bits | undefined)[];
   readonly forbids: readonly Bits[];
+  /** What must not fall on the loads that each oven has from before the beginning. */
+  readonly loadForbids: readonly (readonly Bits[])[];
   /** Units with an unknown past that nothing takes away. */
   readonly suspect: readonly boolean[];
 }
@@ -31,6 +33,7 @@ function tableOf(prepared: Prepared): Table {
       ...each.carries.map((carry) => carry.origin),
       ...each.guards.flatMap((guard) => guard.exempt),
     ]),
+    ...prepared.beginnings.loads.flat().flatMap(({ guards }) => guards.flatMap((guard) => guard.exempt)),
     ...[...onUnits, ...onHands].flat().map((carry) => carry.origin),
   ];
   const words = Math.ceil((Math.max(0, ...origins) + 2) / 32);
@@ -42,6 +45,16 @@ function tableOf(prepared: Prepared): Table {
     for (const { mark, origin } of carries) set[place(mark, origin)] = set[place(mark, origin)]! | bit(origin);
     return set;
   };
+  const forbiddenBy = (guards: readonly Guard[]): Bits => {
+    const set = new Int32Array(width);
+    for (const guard of guards) {
+      const mine = new Int32Array(words).fill(-1);
+      for (const origin of guard.exempt) mine[(origin + 1) >> 5] = mine[(origin + 1) >> 5]! & ~bit(origin);
+      for (let word = 0; word < words; word++)
+        set[guard.mark * words + word] = set[guard.mark * words + word]! | mine[word]!;
+    }
+    return set;
+  };
   const past = new Int32Array(width);
   if (prepared.unknownClass >= 0) past[place(prepared.unknownClass, -1)] = bit(-1);
   const table: Table = {
@@ -51,20 +64,34 @@ function tableOf(prepared: Prepared): Table {
     carries: facts.map((each) => bitsOf(each.carries)),
     onUnits: onUnits.map((marks) => (marks.length > 0 ? bitsOf(marks) : undefined)),
     onHands: onHands.map((marks) => (marks.length > 0 ? bitsOf(marks) : undefined)),
-    forbids: facts.map((each) => {
-      const set = new Int32Array(width);
-      for (const guard of each.guards) {
-        const mine = new Int32Array(words).fill(-1);
-        for (const origin of guard.exempt) mine[(origin + 1) >> 5] = mine[(origin + 1) >> 5]! & ~bit(origin);
-        for (let word = 0; word < words; word++)
-          set[guard.mark * words + word] = set[guard.mark * words + word]! | mine[word]!;
-      }
-      return set;
-    }),
+    forbids: facts.map((each) => forbiddenBy(each.guards)),
+    loadForbids: prepared.beginnings.loads.map((loads) => loads.map((each) => forbiddenBy(each.guards))),
     suspect: problem.units.map((unit) => !unit.comesClean && unit.barred.length === 0),
   };
   tables.set(prepared, table);
   return table;
+}
+
+/** What must not fall on what stands below an uncovered load in its oven. */
+function forbiddenBelow(
+  { problem, beginnings }: Prepared,
+  { forbids, loadForbids }: Table,
+  placed: readonly Placed[],
+  load: Placed,
+): readonly Bits[] | undefined {
+  const use = problem.activities[load.activity]!.ways[load.way]!.oven;
+  if (!use || use.covered) return undefined;
+  const isUnder = (racks: readonly number[], start: number, end: number) =>
+    start < load.endMin && end > load.startMin && racks[0]! > load.racks[0]!;
+  const found = [
+    ...placed.flatMap(({ activity, oven, racks, startMin, endMin }) =>
+      oven === load.oven && isUnder(racks, startMin, endMin) ? [forbids[activity]!] : [],
+    ),
+    ...beginnings.loads[load.oven]!.flatMap(({ racks, start, end }, at) =>
+      isUnder(racks, start, end) ? [loadForbids[load.oven]![at]!] : [],
+    ),
+  ];
+  return found.length > 0 ? found : undefined;
 }
 
 /** Which residue is where at a moment: for every piece of kit, pair of hands and food the slot of its bits. */
@@ -86,6 +113,8 @@ class Replay {
   /** All bits there are, `width` words a slot: none, unknown, then for each activity what it met, what is left of it, and what a suspect unit keeps; once for what is settled and once for what is tried; then what is on each unit and each pair of hands at the beginning. */
   private readonly bits: Int32Array;
   private readonly atFirst: number;
+  /** What must not be in an activity, lest it fall on what stands below it; undefined where nothing does. */
+  private readonly below: readonly (readonly Bits[] | undefined)[];
 
   constructor(
     private readonly prepared: Prepared,
@@ -93,6 +122,7 @@ class Replay {
   ) {
     this.table = tableOf(prepared);
     this.inTime = placed.slice().sort((a, b) => a.startMin - b.startMin);
+    this.below = this.inTime.map((each) => forbiddenBelow(prepared, this.table, this.inTime, each));
     const { activities, units, cooks } = prepared.problem;
     const { width, onUnits, onHands } = this.table;
     this.atFirst = 2 + 6 * activities.length;
@@ -147,6 +177,8 @@ class Replay {
         if (from !== none) for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | bits[from * width + i]!;
       }
       if (this.reachesKept(units, met)) return true;
+      for (const fallen of this.below[scene.done] ?? [])
+        for (let i = 0; i < width; i++) if ((bits[met + i]! & fallen[i]!) !== 0) return true;
       const own = carries[activity]!;
       for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | own[i]!;
       let left = slot;

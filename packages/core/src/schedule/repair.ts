@@ -1,4 +1,4 @@
-import { hits } from './bars.ts';
+import { hits } from './demands.ts';
 import { finished, insert, latestEnd, settled, type Leaning } from './decode.ts';
 import { keep, type Known } from './keep.ts';
 import type { Ground } from './moves.ts';

@@ -333,6 +333,7 @@ describe('the oven', () => {
     opens: [start, ...looks, end],
     drips: [],
     guards: [],
+    demand: noDemand(0),
   });
   const holding = (...loads: Load[]): Contents => {
     const contents = new Contents(oven);

@@ -21,6 +21,8 @@ export interface Spot {
   readonly staysMin: number;
   readonly picked: Picked;
   readonly looks: Placed['looks'];
+  /** What must not be in it for the sake of what stands below it in the oven. */
+  readonly below: Demand | undefined;
 }
 
 export interface Washed {
@@ -59,7 +61,9 @@ export function washUp(state: State, spot: Spot): Washed | Bar {
   const own = prepared.facts[spot.index]!.carries;
   // Kit with an unknown past may give off whatever it holds to what is used next.
   const carries = suspect ? [...own, { mark: prepared.unknownClass, origin: -1 }] : own;
-  if (suspect && clashes(carries, state.food[spot.index]!, prepared.sets).includes(prepared.unknownClass))
+  const { below = prepared.nothing } = spot;
+  const unknowing = [state.food[spot.index]!, below];
+  if (suspect && unknowing.some((demand) => clashes(carries, demand, prepared.sets).includes(prepared.unknownClass)))
     return { why: 'no-clean-unit', tryEnd: spot.end - 1 };
   const { after, left, asked } = askedOf(state, spot, surfaces, carries, suspect);
   const before = dirtyBefore(state, spot, surfaces, asked);
@@ -98,6 +102,7 @@ function askedOf(state: State, spot: Spot, surfaces: Surfaces, carries: readonly
   const facts = prepared.facts[index]!;
   // Heat ends some marks: for the sake of what comes later, what went into this food need not be free of them.
   let asked = withDemand(state, without(state.food[index]!, facts.ends), facts.demand);
+  if (spot.below) asked = withDemand(state, asked, spot.below);
   for (const unit of surfaces.units) if (prepared.barred[unit]!.length > 0) asked = askedByKept(state, unit, asked);
   const after: number[] = [];
   const left: (readonly number[])[] = [];

@@ -1,8 +1,7 @@
 import { hazardOf, isEndedBy, type Food, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
-import { readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
+import { cookedIn, readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
-import { cookedIn } from './cooked.ts';
 import { dateWords, type Knowledge } from './knowledge.ts';
 
 /**

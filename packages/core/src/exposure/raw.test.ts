@@ -34,6 +34,8 @@ test.each([
   ['pork secreto, grilled peppers', 'raw-meat'],
   ['part-cooked salmon zorblax', 'raw-fish'],
   ['uncooked prawns zorblax', 'raw-fish'],
+  ['4 poached eggs', 'raw-egg'],
+  ['200 g salmon, to be grilled', 'raw-fish'],
   ['4 salmon fillets zorblax, roasted in the oven', 'raw-fish'],
 ])('an animal that is named is raw, whatever the cut: %s', (text, hazard) => {
   expect(rawIn(text)).toContain(hazard);
@@ -43,6 +45,8 @@ test.each([
   '300 g cooked chicken, shredded nicely',
   'left-over turkey zorblax',
   'grilled salmon, flaked by hand by Nan',
+  'grilled salmon',
+  '300 g poached chicken, shredded',
   '2 tins of tuna',
   '4 frankfurters',
   'cooked sausages, sliced',

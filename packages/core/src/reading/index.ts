@@ -1,3 +1,4 @@
+export { cookedIn } from './cooked.ts';
 export { readLabel, type LabelHazard, type LabelReading } from './label.ts';
 export {
   isTheOne,

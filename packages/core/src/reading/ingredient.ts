@@ -2,6 +2,7 @@ import { foodOf, hazardOf, type FoodId, type HazardId, type PossibleHazard } fro
 import { claimsIn, sharesFree, type Claimed } from './claims.ts';
 import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
 import { formsIn, isFormWord } from './forms.ts';
+import { describesOnly } from './tails.ts';
 import { joined, type Token } from './tokens.ts';
 import {
   animalHazards,
@@ -490,7 +491,7 @@ function findMeanings(
     const span = spanOf(text, tokens, at, at);
     const guesses = nearest(word);
     if (guesses.length === 0) {
-      unknown.push(span);
+      if (!describesOnly(tokens, at, from > 0 || found.length > 0)) unknown.push(span);
       continue;
     }
     // Several words may have been meant: what all of them hold is held, the rest is possible.

@@ -24,9 +24,9 @@ const faultsOf = ({ text, contains, checks, clear }: WordCase) => ({
 });
 
 /** What was still wrong when this was written down: [lines with a fault, warnings lost, false alarms]. It may only shrink. */
-const known = { seen: [1, 2, 0], unseen: [4, 7, 0], fresh: [13, 4, 40] } as const;
+const known = { seen: [1, 2, 0], unseen: [4, 7, 0], fresh: [7, 4, 16], tails: [8, 0, 30] } as const;
 
-test.each(['seen', 'unseen', 'fresh'] as const)(
+test.each(['seen', 'unseen', 'fresh', 'tails'] as const)(
   'lines of many cooks, %s: no warning is lost, and none is false',
   (name) => {
     const cases = wordCases(name);
@@ -37,7 +37,7 @@ test.each(['seen', 'unseen', 'fresh'] as const)(
     console.log(
       `${name}: ${cases.length} lines, ${wrong} with a fault: ${lost.length} lost, ${alarms.length} false alarms`,
     );
-    if (process.env['SHOW'] && name === 'seen') console.log([...lost, ...alarms].join('\n'));
+    if (process.env['SHOW'] && name !== 'unseen' && name !== 'fresh') console.log([...lost, ...alarms].join('\n'));
     expect(cases.length).toBeGreaterThan(39);
     expect([wrong, lost.length, alarms.length].map((count, at) => count <= known[name][at]!)).toEqual([
       true,

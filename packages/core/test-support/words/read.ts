@@ -11,7 +11,7 @@ export interface WordCase {
 
 const listed = (words = ''): readonly string[] => words.split(' ').filter((word) => word !== '');
 
-export const wordCases = (name: 'seen' | 'unseen' | 'fresh'): readonly WordCase[] =>
+export const wordCases = (name: 'seen' | 'unseen' | 'fresh' | 'tails'): readonly WordCase[] =>
   readFileSync(join(__dirname, `${name}.txt`), 'utf8')
     .split('\n')
     .filter((row) => row !== '' && !row.startsWith('#'))

@@ -1,4 +1,4 @@
-import type { ReadFood } from '../reading/index.ts';
+import type { ReadFood } from './ingredient.ts';
 
 /** Words that say that what is named has been cooked before it comes into the kitchen; not where that is still to be done, or half done. */
 const cookedWords =

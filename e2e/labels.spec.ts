@@ -194,3 +194,35 @@ test('what only the words of a recipe name is asked about, and one press settles
   await aside.getByRole('button', { name: 'It is not in this dish' }).click();
   await expect(row).toHaveCount(0);
 });
+
+test('where a recipe leaves a choice, one press takes what suits those who share the dish, and the label is asked of that', async ({
+  page,
+  request,
+}) => {
+  const address = `${server.url}/api/occasions/lantern-supper`;
+  const { revision, occasion } = (await (await request.get(address)).json()) as {
+    revision: number;
+    occasion: { recipes: { id: string; lines: { id: string; food?: string; text: string }[] }[] };
+  };
+  const recipes = occasion.recipes.map((recipe) => ({
+    ...recipe,
+    lines: recipe.lines.map(({ food, ...line }) =>
+      food === 'sunflower-oil' && recipe.id === 'roast-roots'
+        ? { ...line, text: '50 g butter (or vegan butter)' }
+        : { ...line, ...(food ? { food } : {}) },
+    ),
+  }));
+  const put = await request.put(address, { data: { baseRevision: revision, occasion: { ...occasion, recipes } } });
+  expect(put.ok()).toBe(true);
+  await open(page, '/o/lantern-supper/menu');
+  await cell(page, 'roots', 'bea').click();
+  const choice = page.getByRole('group', { name: 'The recipe leaves a choice' }).first();
+  await expect(choice.getByRole('button', { name: 'Take butter' })).toBeDisabled();
+  await expect(choice).toContainText(/not for Bea/);
+  await choice.getByRole('button', { name: 'Take vegan butter' }).click();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why).toContainText('plant spread, chosen from 50 g butter (or vegan butter)');
+  await expect(why.getByRole('button', { name: /I have read the label of plant spread/ })).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(choice).toBeVisible();
+});

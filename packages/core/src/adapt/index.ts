@@ -2,6 +2,7 @@ export {
   offersFor,
   adaptable,
   applyOffer,
+  choicesAt,
   cellKey,
   roleOf,
   type LineOffer,

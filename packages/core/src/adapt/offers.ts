@@ -21,6 +21,7 @@ import type {
 } from '../model/index.ts';
 import { knowledgeOf, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
 import { dishEvidence, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
+import { choicesOf, type Choice } from '../reading/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 
 /** One way to change one line, weighed for the guests who would eat the result. */
@@ -125,6 +126,32 @@ export function roleOf(recipe: Recipe, line: IngredientLine): Role | undefined {
   );
 }
 
+/** One of the things that the line itself lets the cook choose from: what its writer meant, so nothing is closer. */
+function choiceFor(
+  occasion: Occasion,
+  dish: Dish,
+  line: LineId,
+  { food, words }: Choice,
+  eaters: readonly Guest[],
+): LineOption {
+  const parts = [{ food, ratio: 1 }];
+  const swap: Swap = { kind: 'own', line, name: words, with: parts, technique: '', addMin: 0 };
+  const change = { with: parts, technique: '', closeness: closest };
+  return { ...optionFor(occasion, dish, line, swap, change, eaters), name: words };
+}
+
+const closest = 5;
+
+/** Whether a swap is one of the things that its line leaves to choose from. */
+function takesChoice({ lines }: Recipe, swap: Swap): boolean {
+  const line = lines.find((each) => each.id === swap.line);
+  return (
+    swap.kind === 'own' &&
+    line?.food === undefined &&
+    choicesOf(line?.text ?? '').some(({ food }) => food === swap.with[0]!.food)
+  );
+}
+
 const boughtBy = new WeakMap<Occasion['recipes'], ReadonlySet<FoodId>>();
 /** Foods that the menu asks for as it is written. */
 function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
@@ -164,6 +191,8 @@ function lineOptions(
       optionFor(occasion, dish, line, { kind: 'own', line, name, with: parts, technique, addMin }, mine, eaters),
     );
   }
+  for (const choice of food ? [] : choicesOf(ingredient.text))
+    options.push(choiceFor(occasion, dish, line, choice, eaters));
   if (ingredient.canOmit || ingredient.part !== 'body')
     options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
   const bought = boughtAnyway(occasion);
@@ -176,6 +205,20 @@ function lineOptions(
       isNew(a) - isNew(b) ||
       (a.name < b.name ? -1 : 1),
   );
+}
+
+/** What a line of a version leaves to choose from ("butter (or vegan butter)"), each weighed for those who eat of that version. Empty where it leaves nothing. */
+export function choicesAt(
+  occasion: Occasion,
+  { dish, versions }: DishRow,
+  version: Version['id'],
+  line: LineId,
+): readonly LineOption[] {
+  const made = versions.find((each) => each.version.id === version);
+  const ingredient = recipeOf(occasion, dish).lines.find((each) => each.id === line);
+  if (!made || !ingredient || ingredient.food || made.version.swaps.some((swap) => swap.line === line)) return [];
+  const eaters = occasion.guests.filter((guest) => made.eaters.includes(guest.id));
+  return choicesOf(ingredient.text).map((food) => choiceFor(occasion, dish, line, food, eaters));
 }
 
 /** The lines of the dish as written that stand in these guests' way. */
@@ -238,7 +281,11 @@ function weigh(
   // What counts is what the guest has now, in the version they are given.
   const now = (guest: Guest) =>
     judge(guest, dishEvidence(occasion, dish, versionRecipe(occasion, dish, versionFor(dish, guest)))).verdict;
-  const gains = eaters.filter((guest) => rank[afterwards.get(guest.id)!] < rank[now(guest)]).map((guest) => guest.id);
+  // A choice that is taken is one doubt less, though a label may still have to be read.
+  const enough = swaps.some((swap) => takesChoice(recipeOf(occasion, dish), swap)) ? 0 : 1;
+  const gains = eaters
+    .filter((guest) => now(guest) !== 'clear' && rank[afterwards.get(guest.id)!] <= rank[now(guest)] - enough)
+    .map((guest) => guest.id);
   const verdictAfter = [...afterwards.values()].reduce<Verdict>(
     (sum, verdict) => (rank[verdict] > rank[sum] ? verdict : sum),
     'clear',

@@ -1,3 +1,4 @@
+export { choicesOf, type Choice } from './choices.ts';
 export { cookedIn } from './cooked.ts';
 export { readLabel, type LabelHazard, type LabelReading } from './label.ts';
 export {
@@ -10,6 +11,7 @@ export {
   type ReadForm,
   type ReadHazard,
   type Span,
-  type UnknownWord,
+  type SpanOfWords,
 } from './ingredient.ts';
 export { tokenise, singular, type Token } from './tokens.ts';
+export { wholeFood } from './whole.ts';

@@ -38,7 +38,8 @@ export interface ReadClaim extends Span {
   readonly words: string;
 }
 
-export interface UnknownWord extends Span {
+/** Words of a text and where they stand. */
+export interface SpanOfWords extends Span {
   readonly words: string;
 }
 
@@ -68,8 +69,10 @@ export interface IngredientReading {
   readonly claims: readonly ReadClaim[];
   /** For a line of a recipe: a label lists what such a thing is made of itself. */
   readonly forms: readonly ReadForm[];
+  /** "Butter or oil": the words of each, in their order. */
+  readonly choices: readonly SpanOfWords[];
   /** Words that nobody has explained; with any of these the line is a check for everybody who avoids anything. */
-  readonly unknown: readonly UnknownWord[];
+  readonly unknown: readonly SpanOfWords[];
   /** The line calls itself optional; what it holds counts all the same. */
   readonly optional: boolean;
   /** `unknown` where words are not understood and nothing animal is found. */
@@ -95,7 +98,7 @@ type Stretch = readonly [number, number];
 
 interface Notes {
   readonly claims: ReadClaim[];
-  readonly unknown: UnknownWord[];
+  readonly unknown: SpanOfWords[];
   readonly foods: ReadFood[];
   readonly forms: ReadForm[];
   /** How many words or phrases meant something. */
@@ -122,10 +125,12 @@ const remembered = new Map<string, IngredientReading>();
 function read(text: string): IngredientReading {
   const tokens = wordsOf(text);
   const notes: Notes = { claims: [], unknown: [], foods: [], forms: [], understood: 0 };
+  const choices: SpanOfWords[] = [];
   const hazards = new Map<HazardId, ReadHazard>();
   const warned = precautions(tokens);
   for (const [from, to] of segments(tokens)) {
     const options = splitOptions(tokens, from, to);
+    if (options.length > 1) choices.push(...options.map(([first, end]) => spanOf(text, tokens, first, end - 1)));
     const weighed = options.map(([first, end]) =>
       readOption(text, tokens, first, end, options.length > 1, warned, notes),
     );
@@ -152,6 +157,7 @@ function read(text: string): IngredientReading {
     foods,
     claims,
     forms,
+    choices,
     unknown,
     optional: tokens.some((token) => token.word === 'optional' || token.word === 'optionally'),
     animal: animalOrigin(contained, possible, tokens.length === 0 ? [text] : unknown),
@@ -460,7 +466,7 @@ function findMeanings(
   from: number,
   to: number,
   { claims, denied }: Claimed,
-  unknown: UnknownWord[],
+  unknown: SpanOfWords[],
   text: string,
 ): Found[] {
   const found: Found[] = [];

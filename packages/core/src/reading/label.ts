@@ -6,7 +6,7 @@ import {
   type IngredientReading,
   type ReadClaim,
   type ReadHazard,
-  type UnknownWord,
+  type SpanOfWords,
 } from './ingredient.ts';
 import { animalHazards, exemptDerivatives } from './kindsOfWords.ts';
 import { sectionsOf, type Section } from './sections.ts';
@@ -27,7 +27,7 @@ export interface LabelReading {
   readonly claims: readonly ReadClaim[];
   /** Where the label says two things, in plain words. The ingredient list outranks every claim. */
   readonly contradictions: readonly string[];
-  readonly unknown: readonly UnknownWord[];
+  readonly unknown: readonly SpanOfWords[];
   readonly animal: AnimalOrigin;
 }
 
@@ -91,7 +91,7 @@ export function readLabel(text: string): LabelReading {
   // Contained, possible and precaution are kept apart: what lifts one of them says nothing of the others.
   const found = new Map<HazardId, Map<LabelHazard['level'], LabelHazard>>();
   const claims: ReadClaim[] = [];
-  const unknown: UnknownWord[] = [];
+  const unknown: SpanOfWords[] = [];
   const put = (hazard: LabelHazard) => {
     const known = found.get(hazard.hazard) ?? new Map<LabelHazard['level'], LabelHazard>();
     found.set(hazard.hazard, known);
@@ -128,7 +128,7 @@ function readSection(
   section: Section,
   put: (hazard: LabelHazard) => void,
   claims: ReadClaim[],
-  unknown: UnknownWord[],
+  unknown: SpanOfWords[],
 ): void {
   const { kind, start, end } = section;
   if (kind === 'aside') return;

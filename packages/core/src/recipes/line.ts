@@ -1,7 +1,7 @@
-import { foodOf, hazardOf, pieceWeightG, units, type FoodId, type HazardId } from '../reference/index.ts';
+import { foodOf, pieceWeightG, units, type FoodId } from '../reference/index.ts';
 import type { Amount, IngredientLine } from '../model/index.ts';
 import { readAmount, type WrittenIn } from '../quantities/index.ts';
-import { cookedIn, readIngredient, type IngredientReading, type Span } from '../reading/index.ts';
+import { readIngredient, wholeFood, type IngredientReading, type Span } from '../reading/index.ts';
 import { massOf } from '../versions/index.ts';
 
 export interface LineReading {
@@ -103,29 +103,4 @@ function withoutMeasure(text: string, start: number, end: number): string {
   const bare = `${text.slice(0, start)}${noun}${text.slice(end)}`.replace(pressed, blank);
   // "3 cloves": where nothing else is left, what counts is the thing itself.
   return /\p{L}{3}/u.test(bare.replace(/\d/g, '')) ? bare : text;
-}
-
-const isRawFlesh = (hazard: HazardId): boolean =>
-  hazardOf(hazard).kind === 'raw' && !['raw-egg', 'raw-flour'].includes(hazard);
-
-/** The catalogue food that says all the line says: the only one named, nothing unknown, nothing contained or claimed beyond it. */
-function wholeFood(reading: IngredientReading): FoodId | undefined {
-  const { text, foods, unknown, claims, forms, contained, possible } = reading;
-  // Water to soak or dissolve it in changes nothing about what it is.
-  const named = foods.some((each) => each.food !== 'water') ? foods.filter((each) => each.food !== 'water') : foods;
-  const distinct = new Set(named.map((each) => each.food));
-  if (distinct.size !== 1 || unknown.length > 0 || forms.length > 0) return undefined;
-  const food = foodOf(named[0]!.food)!;
-  // "Grilled salmon" is not the raw salmon of the catalogue. An egg that is said to be cooked may be soft.
-  if (food.contains.some(isRawFlesh) && cookedIn(text, named).size > 0) return undefined;
-  const withGroups = (hazards: readonly HazardId[]) =>
-    hazards.flatMap((hazard) => [hazard, ...hazardOf(hazard).groups]);
-  const sure = new Set<string>(withGroups(food.contains));
-  const known = new Set<string>([...sure, ...withGroups(food.possible.map((each) => each.hazard))]);
-  // A claim is for the label to prove; the food's own name may carry it ("gluten-free flour").
-  if (claims.some((claim) => !foods.some((each) => each.start <= claim.start && each.end >= claim.end)))
-    return undefined;
-  if (contained.some((each) => !sure.has(each.hazard)) || possible.some((each) => !known.has(each.hazard)))
-    return undefined;
-  return food.id;
 }

@@ -1,4 +1,4 @@
-import { foodOf, pieceWeightG, substitutionOf, type Food, type Substitution } from '../reference/index.ts';
+import { foodOf, pieceWeightG, substitutionOf, type Food, type FoodId, type Substitution } from '../reference/index.ts';
 import {
   KitKind,
   LineId,
@@ -8,6 +8,7 @@ import {
   type Step,
   type Swap,
 } from '../model/index.ts';
+import { readIngredient } from '../reading/index.ts';
 import { inVersionWords, type Replaced } from './swapWords.ts';
 import * as v from 'valibot';
 
@@ -43,15 +44,18 @@ function replacementLines(line: IngredientLine, substitution: Change): readonly 
   const mass = massOf(line.amount, line.food ? foodOf(line.food) : undefined);
   return substitution.with.map((part, index) => {
     const food = foodOf(part.food);
+    const chosen = isChoice(line, part.food);
     const amount: Amount =
       mass !== undefined
         ? { kind: 'mass', massG: Math.round(mass * part.ratio * 10) / 10 }
         : line.amount.kind === 'volume'
           ? { kind: 'volume', volumeMl: line.amount.volumeMl * part.ratio }
-          : { kind: 'words', words: 'as much as of what it replaces' };
+          : chosen
+            ? line.amount
+            : { kind: 'words', words: 'as much as of what it replaces' };
     return {
       id: v.parse(LineId, `${line.id.slice(0, 50)}-in-${index + 1}`),
-      text: `${food?.name ?? part.food}, instead of ${line.text}`.slice(0, 300),
+      text: `${food?.name ?? part.food}, ${chosen ? 'chosen from' : 'instead of'} ${line.text}`.slice(0, 300),
       food: part.food,
       amount,
       role: line.role,
@@ -60,6 +64,10 @@ function replacementLines(line: IngredientLine, substitution: Change): readonly 
     };
   });
 }
+
+/** Whether a food is one of those that the line itself leaves to choose from: then the amount that it gives is meant of that too. */
+const isChoice = ({ food, text }: IngredientLine, chosen: FoodId): boolean =>
+  food === undefined && readIngredient(text).foods.some((each) => each.alternative && each.food === chosen);
 
 /**
  * The recipe as a version makes it: lines swapped or left out, steps pointing at the new lines, with the

@@ -59,18 +59,23 @@ function isMeant(
   { line }: Replaced,
   { uses, here, lines }: Where,
 ): boolean {
-  if (!line.food) return false;
+  const olds = foodsOf(line);
+  if (olds.length === 0) return false;
   const has = (some: readonly IngredientLine[]) => some.some((each) => each.food === food);
-  if (food === line.food) return uses.includes(line.id) ? !has(here) : !has(lines);
+  if (olds.includes(food)) return uses.includes(line.id) ? !has(here) : !has(lines);
   const isOnLine = words
     .toLowerCase()
     .split(/[\s-]+/)
     .every((word) => word.length > 3 && line.text.toLowerCase().includes(word.replace(/s$/, '')));
   // "The custard" is what is being made of the milk.
   const isMade = foodOf(food)?.kind === 'composite';
-  const isAnotherWord = isOnLine || (isTheOne(text, start) && !isMade && sharesFamily(food, line.food));
+  const isAnotherWord = isOnLine || (isTheOne(text, start) && !isMade && olds.some((old) => sharesFamily(food, old)));
   return isAnotherWord && !lines.some((each) => each.food === food || (each.food && sharesFamily(each.food, food)));
 }
+
+/** What a line is; where it leaves a choice, all of that. */
+const foodsOf = ({ food, text }: IngredientLine): readonly FoodId[] =>
+  food ? [food] : readIngredient(text).foods.flatMap((each) => (each.alternative ? [each.food] : []));
 
 /** What a step uses, the lines it has of that, and all that the version has. */
 interface Where {

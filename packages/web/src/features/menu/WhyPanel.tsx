@@ -19,6 +19,7 @@ import { useSwapsQuery } from '../../app/api.ts';
 import { VerdictMark } from '../../shared/VerdictMark.tsx';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { Choices } from './Choices.tsx';
 import { LabelForm } from '../labels/LabelForm.tsx';
 import { MakerForm } from '../labels/MakerForm.tsx';
 import { SharedMediumField } from './SharedMediumField.tsx';
@@ -77,7 +78,7 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
             {fault.words}
           </p>
         ))}
-      <Reasons reasons={cell.judgement.reasons} guest={guest} />
+      <Reasons reasons={cell.judgement.reasons} guest={guest} dishId={dishId} />
       {row.dish.brought && <MakerForm dish={row.dish.id} />}
       {verdict === 'clear' && cell.judgement.notes.length === 0 && <Grounds dishId={dishId} guestId={guestId} />}
       {cell.judgement.notes.map((note, index) => (
@@ -143,7 +144,7 @@ function BackToFirst({ dishId, guest }: { dishId: string; guest: Guest }) {
   );
 }
 
-function Reasons({ reasons, guest }: { reasons: readonly Reason[]; guest: Guest }) {
+function Reasons({ reasons, guest, dishId }: { reasons: readonly Reason[]; guest: Guest; dishId: string }) {
   const { occasion } = useOccasionView();
   const [all, setAll] = useState(false);
   const [reading, setReading] = useState<string>();
@@ -156,7 +157,7 @@ function Reasons({ reasons, guest }: { reasons: readonly Reason[]; guest: Guest 
     : [...conflicts, ...questions.slice(0, Math.max(1, 3 - conflicts.length))];
   return (
     <>
-      {list.map(({ key, verdict, head, tails, food, readable }) => (
+      {list.map(({ key, verdict, head, tails, line, food, readable }) => (
         <div key={key}>
           <ul className={`chain v-${verdict}`}>
             {head.map((words, at) => (
@@ -170,6 +171,7 @@ function Reasons({ reasons, guest }: { reasons: readonly Reason[]; guest: Guest 
               </li>
             ))}
           </ul>
+          {line && <Choices dishId={dishId} guest={guest} line={line} />}
           {readable &&
             food &&
             (reading === key ? (
@@ -195,6 +197,7 @@ interface Group {
   readonly verdict: Reason['verdict'];
   readonly head: readonly string[];
   readonly tails: readonly string[];
+  readonly line: Reason['line'];
   readonly food: Reason['food'];
   readonly readable: boolean;
 }
@@ -213,6 +216,7 @@ function grouped(reasons: readonly Reason[]): readonly Group[] {
       verdict: first!.verdict,
       head: first!.chain.slice(0, 2),
       tails: [...new Set(some.flatMap((reason) => reason.chain.slice(2)))],
+      line: first!.line,
       food: first!.food,
       readable: some.some((reason) => reason.settles === 'label' || reason.settles === 'product'),
     };

@@ -1,5 +1,14 @@
 import { placeKinds, places, type PlaceKind } from '../ledger/index.ts';
-import { clockTime, dayWords, kitWords, listed, ovensOf, type KitKind, type Occasion } from '../model/index.ts';
+import {
+  clockTime,
+  dayWords,
+  kitWords,
+  listed,
+  ovensOf,
+  type Chore,
+  type KitKind,
+  type Occasion,
+} from '../model/index.ts';
 import type { Clash, Stuck } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 
@@ -75,6 +84,46 @@ const placeWords: Readonly<Record<PlaceKind, PlaceWords>> = {
   freezer: coldWords('freezer'),
 };
 
+const choreWords: Readonly<Record<Chore, string>> = {
+  knives: 'work with knives',
+  heat: 'work at the heat',
+  raw: 'work on raw food',
+  'washing-up': 'washing up',
+};
+
+/** Why nobody can do something at any time at which it could be done. */
+function nobodyFor(
+  occasion: Occasion,
+  { chores }: Task,
+  { fromMin, toMin, leastMin, able }: Extract<Clash, { kind: 'no-cook' }>,
+): Advice {
+  const { cooks } = occasion.kitchen;
+  const left = chores.filter((chore) => cooks.every(({ leaves }) => leaves.includes(chore)));
+  if (able.length === 0 && left.length > 0)
+    return {
+      why: `It is ${listed(left.map((chore) => choreWords[chore]))}, which nobody in the kitchen does.`,
+      tryThis: 'Let a cook do that, or ask a helper who does.',
+    };
+  const windows = able.flatMap((cook) => cooks[cook]!.windows);
+  const comes = Math.min(...windows.map((window) => window.fromMin));
+  const goes = Math.max(...windows.map((window) => window.toMin));
+  const who = able.length === 1 ? cooks[able[0]!]!.name : 'whoever can do it';
+  if (comes > toMin - leastMin)
+    return {
+      why: `It must be over by ${at(occasion, toMin)}; ${who} is in the kitchen only from ${at(occasion, comes)}.`,
+      tryThis: `Let a cook be there by ${at(occasion, toMin - leastMin)}, or serve later.`,
+    };
+  if (goes < fromMin + leastMin)
+    return {
+      why: `It cannot begin before ${at(occasion, fromMin)}; ${who} is in the kitchen only until ${at(occasion, goes)}.`,
+      tryThis: `Let a cook be there until ${at(occasion, fromMin + leastMin)}, or ask a helper.`,
+    };
+  return {
+    why: 'Nobody who can do it is in the kitchen when it must be done.',
+    tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.',
+  };
+}
+
 /** Says what certainly cannot hold together. */
 export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Clash): NoPlan {
   const tasks = clash.activities.map((index) => network.tasks[index]!);
@@ -110,12 +159,7 @@ export function explainClash(occasion: Occasion, network: TaskNetwork, clash: Cl
         proven: true,
       };
     case 'no-cook':
-      return {
-        what,
-        why: 'Nobody who can do it is in the kitchen when it must be done.',
-        tryThis: 'Give a cook more time in the kitchen, ask a helper, or serve later.',
-        proven: true,
-      };
+      return { what, ...nobodyFor(occasion, one, clash), proven: true };
     case 'temperatures': {
       return {
         what: `${named(network, one)} and ${named(network, two!)} cannot both have the oven.`,

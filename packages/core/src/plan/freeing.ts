@@ -3,12 +3,15 @@ import { isStuck, provenClash, solve, type Stuck } from '../schedule/index.ts';
 import { fit } from '../fit/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { compile } from './compile.ts';
+import type { NoPlan } from './explain.ts';
 
 /** How many places are looked at to see whether a change frees the plan. */
 const effort = 40_000;
 
 interface Change {
   readonly words: string;
+  /** The true cause, where this frees it: what was in the way last may only follow from it. */
+  readonly why?: string;
   readonly occasion: Occasion;
 }
 
@@ -51,6 +54,10 @@ function* changesFor(occasion: Occasion, network: TaskNetwork, stuck: Stuck): Ge
   if (first && kitchen.cooks.length < 6)
     yield {
       words: 'With a helper beside the cook there is a plan.',
+      why:
+        kitchen.cooks.length === 1
+          ? `${first.name} has too much to do by hand at one time.`
+          : 'There is more to do by hand at one time than the cooks can.',
       occasion: {
         ...occasion,
         kitchen: {
@@ -61,19 +68,26 @@ function* changesFor(occasion: Occasion, network: TaskNetwork, stuck: Stuck): Ge
     };
   yield {
     words: 'With one more burner there is a plan.',
+    why:
+      kitchen.burners === 1
+        ? 'The one burner is taken when it is wanted.'
+        : `All ${kitchen.burners} burners are taken when one is wanted.`,
     occasion: { ...occasion, kitchen: { ...kitchen, burners: kitchen.burners + 1 } },
   };
 }
 
+/** What frees a plan, and, where that tells the cause better than what was in the way last, why there was none. */
+export type Freed = Pick<NoPlan, 'tryThis'> & Partial<Pick<NoPlan, 'why'>>;
+
 /** A change with which a plan was really found; undefined where none of those tried frees it. */
-export function whatFrees(occasion: Occasion, network: TaskNetwork, stuck: Stuck): string | undefined {
+export function whatFrees(occasion: Occasion, network: TaskNetwork, stuck: Stuck): Freed | undefined {
   for (const change of changesFor(occasion, network, stuck)) {
     const problem = compile(change.occasion, tasksOf(change.occasion, fit(change.occasion)));
     if (provenClash(problem)) continue;
     const run = solve(problem, { seed: 1, effort: 0, firstEffort: effort });
     for (let next = run.next(); ; next = run.next()) {
       if (!next.done) continue;
-      if (!isStuck(next.value)) return change.words;
+      if (!isStuck(next.value)) return { tryThis: change.words, ...(change.why ? { why: change.why } : {}) };
       break;
     }
   }

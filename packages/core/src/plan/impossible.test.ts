@@ -86,7 +86,7 @@ test.each<[string, Occasion, RegExp, string]>([
       recipes: [recipe('soup', [line('it', 'potato')], [step('stir', { uses: ['it'] })])],
       cooks: [{ id: 'one', name: 'One', windows: [{ fromMin: -1500, toMin: -1200 }] }],
     }),
-    /Nobody who can do it/,
+    /cannot begin before 16:55; One is in the kitchen only until 22:00 the day before/,
     'no-cook',
   ],
   [

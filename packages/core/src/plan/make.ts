@@ -97,7 +97,7 @@ export function* planning(
         if (wished) return { kind: 'none', reason: wished };
         const reason = explainStuck(occasion, network, next.value);
         const freed = whatFrees(occasion, network, next.value);
-        return { kind: 'none', reason: freed ? { ...reason, tryThis: freed } : reason };
+        return { kind: 'none', reason: { ...reason, ...freed } };
       }
       return { kind: 'plan', plan: toPlan(occasion, network, problem, next.value, seed, bound) };
     }

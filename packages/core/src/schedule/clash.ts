@@ -6,8 +6,16 @@ import { shortest, windowsOf, type Window } from './windows.ts';
 export type Clash =
   /** Between what comes before and after it there is less time than it takes; `shortMin`: by how much. */
   | { readonly kind: 'no-time'; readonly activities: readonly [number]; readonly shortMin: number }
-  /** Nobody who can do it is there at any time it could be done. */
-  | { readonly kind: 'no-cook'; readonly activities: readonly [number] }
+  /** Nobody who can do it is there for `leastMin` at any time it could be done: from `fromMin` to `toMin`. */
+  | {
+      readonly kind: 'no-cook';
+      readonly activities: readonly [number];
+      readonly fromMin: number;
+      readonly toMin: number;
+      readonly leastMin: number;
+      /** Who can do it, as numbers of cooks. */
+      readonly able: readonly number[];
+    }
   | { readonly kind: 'no-unit' | 'no-oven'; readonly activities: readonly [number] }
   | { readonly kind: 'no-place'; readonly activities: readonly [number]; readonly pool: number }
   /** Two loads whose temperatures never suit each other, in the one oven, with no time for one after the other; the second would have to be later. */
@@ -71,7 +79,9 @@ function untimely(problem: Problem, window: Window, index: number): Clash | unde
       ({ fromMin, toMin }) => Math.min(toMin, endsAtLatest) - Math.max(fromMin, startsAtEarliest) >= minutes,
     );
   const canBeDone = ways.some((way) => !way.handsOn || able.some((cook) => isThere(cook, way.durationMin)));
-  return canBeDone ? undefined : { kind: 'no-cook', activities: [index] };
+  if (canBeDone) return undefined;
+  const leastMin = shortest(problem, index);
+  return { kind: 'no-cook', activities: [index], fromMin: startsAtEarliest, toMin: endsAtLatest, leastMin, able };
 }
 
 /** By how much neither order of two activities fits, and the two in the order that is short of less. */

@@ -430,20 +430,21 @@ const boiledThenBaked: Rule = (recipe) =>
 const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
 const notRaw = /\b(?:cooked|leftover|smoked|cured|rotisserie|pasteuri[sz]ed|hard-boiled)\b/i;
 
+/** Said first of a step, or in brackets: it is done or not, as one likes. */
+const mayBeLeft =
+  /^\W*(?:optional(?:ly)?|if (?:you )?(?:like|wish|prefer|want)|if (?:liked|wished|preferred))\b|\(optional\)/i;
+
 /** Every raw-food risk must end somewhere: no plan holds in which something goes to the table raw. */
 const rawEnds: Rule = (recipe, find) => {
   const flat = flatten(recipe, find);
   const before = ancestry(flat);
   /** The hottest that a line gets inside, in the step that uses it or one that follows from there. */
-  const reachedBy = (line: IngredientLine) => {
-    const users = flat.steps.filter((step) => step.uses.includes(line.id));
-    return Math.max(
-      0,
-      ...flat.steps
-        .filter((step) => users.length === 0 || users.some((user) => before.get(step.id)!.has(user.id)))
-        .map((step) => step.coreC ?? 0),
-    );
+  const isOnWayOf = (line: IngredientLine, step: Pick<Step, 'id'>) => {
+    const users = flat.steps.filter((each) => each.uses.includes(line.id));
+    return users.length === 0 || users.some((user) => before.get(step.id)?.has(user.id));
   };
+  const reachedBy = (line: IngredientLine) =>
+    Math.max(0, ...flat.steps.filter((step) => isOnWayOf(line, step)).map((step) => step.coreC ?? 0));
   const open = rawHazards.flatMap((hazard) => {
     const safe = hazard.safeCoreC ?? 74;
     // A whole cut may be served from 63 °C; the chart's figure for meat is that of mince.
@@ -454,11 +455,21 @@ const rawEnds: Rule = (recipe, find) => {
     return line ? [{ hazard, line, safe }] : [];
   });
   const first = open.find((each) => each.hazard.id === 'raw-poultry') ?? open[0];
-  const hot = [...recipe.steps].reverse().find((step) => step.oven !== undefined || step.burner);
+  // Only where that food itself goes, and not in what may be left undone: a pan of onions beside it cooks no chicken.
+  const hot =
+    first &&
+    [...recipe.steps]
+      .reverse()
+      .find(
+        (step) =>
+          (step.oven !== undefined || step.burner) &&
+          isOnWayOf(first.line, step) &&
+          ![step.title, step.text].some((words) => mayBeLeft.test(words)),
+      );
   // What is never heated at all is another finding; a part of other recipes is heated there.
   if (!first || (!hot && (first.hazard.id === 'raw-egg' || recipe.makes !== undefined))) return [];
   const reached = reachedBy(first.line);
-  const safe = Math.max(...open.map((each) => each.safe));
+  const safe = Math.max(...open.filter(({ line }) => !hot || isOnWayOf(line, hot)).map((each) => each.safe));
   const poultry = first.hazard.id === 'raw-poultry';
   const words = open
     .map(({ line }) => quoted(line.text))

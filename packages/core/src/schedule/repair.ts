@@ -94,7 +94,7 @@ function jostled(prepared: Prepared, leaning: Leaning, loose: ReadonlySet<number
   const ways = leaning.ways.slice();
   const early = new Float64Array(leaning.early.length);
   for (const index of loose) {
-    if (random() < 0.15) early[index] = random() ** 2 * 180;
+    if (random() < 0.15) early[index] = Math.floor(random() ** 2 * 180);
     const count = prepared.problem.activities[index]!.ways.length;
     if (count > 1 && random() < 0.3) ways[index] = random() < 0.5 ? 0 : Math.floor(random() * count);
   }

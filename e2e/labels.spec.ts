@@ -207,7 +207,7 @@ test('where a recipe leaves a choice, one press takes what suits those who share
   const recipes = occasion.recipes.map((recipe) => ({
     ...recipe,
     lines: recipe.lines.map(({ food, ...line }) =>
-      food === 'sunflower-oil' && recipe.id === 'roast-roots'
+      food === 'olive-oil' && recipe.id === 'cabbage-parcels'
         ? { ...line, text: '50 g butter (or vegan butter)' }
         : { ...line, ...(food ? { food } : {}) },
     ),
@@ -215,7 +215,7 @@ test('where a recipe leaves a choice, one press takes what suits those who share
   const put = await request.put(address, { data: { baseRevision: revision, occasion: { ...occasion, recipes } } });
   expect(put.ok()).toBe(true);
   await open(page, '/o/lantern-supper/menu');
-  await cell(page, 'roots', 'bea').click();
+  await cell(page, 'parcels', 'oriel').click();
   const choice = page.getByRole('group', { name: 'The recipe leaves a choice' }).first();
   await expect(choice.getByRole('button', { name: 'Take butter' })).toBeDisabled();
   await expect(choice).toContainText(/not for Bea/);

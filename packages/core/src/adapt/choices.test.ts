@@ -21,6 +21,7 @@ test.each([
   ['one of them says more than a food of the catalogue', '300 ml milk or oat milk (contains wheat)'],
   ['one of them is not known', '2 tbsp butter or zorblax'],
   ['the line has something besides', 'salt and pepper or chilli'],
+  ['a warning stands beside them', '50 g butter or oil; may contain gluten'],
   ['it is the number that is left open', '1 or 2 eggs'],
   ['there is but one', '100 g butter'],
 ])('nothing is chosen where %s', (_, text) => {

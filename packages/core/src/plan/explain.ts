@@ -98,15 +98,20 @@ function nobodyFor(
   { fromMin, toMin, leastMin, able }: Extract<Clash, { kind: 'no-cook' }>,
 ): Advice {
   const { cooks } = occasion.kitchen;
-  const left = chores.filter((chore) => cooks.every(({ leaves }) => leaves.includes(chore)));
-  if (able.length === 0 && left.length > 0)
+  if (able.length === 0) {
+    const left = chores.filter((chore) => cooks.every(({ leaves }) => leaves.includes(chore)));
+    const words = listed((left.length > 0 ? left : chores).map((chore) => choreWords[chore]));
     return {
-      why: `It is ${listed(left.map((chore) => choreWords[chore]))}, which nobody in the kitchen does.`,
+      why:
+        left.length > 0
+          ? `It is ${words}, which nobody in the kitchen does.`
+          : `It is ${words}: nobody does all of that.`,
       tryThis: 'Let a cook do that, or ask a helper who does.',
     };
-  const windows = able.flatMap((cook) => cooks[cook]!.windows);
-  const comes = Math.min(...windows.map((window) => window.fromMin));
-  const goes = Math.max(...windows.map((window) => window.toMin));
+  }
+  const hours = able.flatMap((cook) => cooks[cook]!.windows);
+  const comes = Math.min(...hours.map((each) => each.fromMin));
+  const goes = Math.max(...hours.map((each) => each.toMin));
   const who = able.length === 1 ? cooks[able[0]!]!.name : 'whoever can do it';
   if (comes > toMin - leastMin)
     return {

@@ -77,6 +77,17 @@ const planted: Readonly<Record<string, Planted>> = {
     tryThis: /Let a cook do that/,
     freed: (one) => changed(one, { cooks: [cook(-600, 60)] }),
   },
+  'one cook leaves the knives, the other the heat, and it needs both': {
+    one: occasion({
+      guests: [ana],
+      cooks: [cook(-600, 60, { leaves: ['knives'] }), cook(-600, 60, { id: 'bo', name: 'Bo', leaves: ['heat'] })],
+      kit: [unit('knife', 'knife')],
+      recipes: [made('fritters', [work('fry', 5, { kit: [{ kind: 'knife' }], burner: true })])],
+    }),
+    why: /work with knives and work at the heat: nobody does all of that/,
+    tryThis: /Let a cook do that/,
+    freed: (one) => changed(one, { cooks: [cook(-600, 60)] }),
+  },
   'a soak of a night, and the cook comes in the afternoon': {
     one: occasion({
       guests: [ana],

@@ -1,5 +1,5 @@
 import { foodOf, type FoodId } from '../reference/index.ts';
-import { readIngredient } from './ingredient.ts';
+import { readIngredient, type Span } from './ingredient.ts';
 import { wholeFood } from './whole.ts';
 
 /** One of several things of which a line lets the cook take one. */
@@ -14,9 +14,11 @@ export interface Choice {
  * than the food does. "Red or white wine" is said of wine both times.
  */
 export function choicesOf(text: string): readonly Choice[] {
-  const { choices, foods } = readIngredient(text);
-  // Where the line names something besides, it is not the whole line that is chosen.
-  if (foods.some((each) => !each.alternative)) return [];
+  const { choices, foods, contained, possible, claims, forms, unknown } = readIngredient(text);
+  // Where the line says something besides, a food or a warning, it is not the whole line that is chosen.
+  const said = [...foods, ...contained, ...possible, ...claims, ...forms, ...unknown];
+  const isInside = ({ start, end }: Span) => choices.some((each) => each.start <= start && end <= each.end);
+  if (!said.every(isInside)) return [];
   const [shared, ...others] = choices.at(-1)?.words.split(/\s+/).reverse() ?? [];
   const whole = choices.flatMap(({ words }, at): readonly Choice[] => {
     const isShort = at < choices.length - 1 && others.length > 0;

@@ -5,9 +5,13 @@ const bringing = new Set(['with', 'plus', 'and', 'or', 'in', 'of', 'on', 'over',
 
 /** What follows these is what a food is for, how long, how much or how it becomes, and nothing more of it. */
 const telling = new Set([
-  ...['to', 'for', 'if', 'until', 'till', 'as', 'into', 'at', 'about', 'by', 'when', 'once', 'so', 'that', 'while'],
-  ...['because', 'than', 'but', 'though', 'under', 'through', 'between', 'before', 'after', 'where', 'which'],
+  ...['to', 'for', 'if', 'until', 'till', 'as', 'into', 'at', 'about', 'by', 'when', 'once', 'so', 'while', 'because'],
+  ...['than', 'before', 'after'],
 ]);
+
+/** After these another food may follow all the same: "swapped for", "stirred into", "replaced by", "if not". */
+const mixing =
+  /^(?:swap|chang|exchang|switch|substitut|replac|stir|mix|fold|dip|dunk|roll|press|drop|work|not|serv|turn)/;
 
 /** Done to a food, "in" or "into" leads to its shape: "cut in slivers". */
 const cutting = new Set([
@@ -32,7 +36,9 @@ export function describesOnly(tokens: readonly Token[], at: number, named: boole
   const { word, plural } = tokens[at]!;
   for (let before = at - 1; before >= from; before--) {
     const lead = tokens[before]!.word;
-    if (telling.has(lead)) return true;
+    if (mixing.test(lead)) return false;
+    // "To slacken" is what it is for; "to serve something" may be another food.
+    if (telling.has(lead)) return (lead !== 'to' || before === at - 1) && !mixing.test(tokens[before - 1]?.word ?? '');
     if (lead === 'in' && before > from && cutting.has(tokens[before - 1]!.word)) return true;
     if (bringing.has(lead)) return before === at - 1 && (lead === 'and' || lead === 'or') && describes(word, plural);
   }

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { cookedIn, readIngredient } from '../reading/index.ts';
 import { hazardOf, hazards } from '../reference/index.ts';
 import {
   batchesOfComponent,
@@ -428,7 +429,10 @@ const boiledThenBaked: Rule = (recipe) =>
   });
 
 const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
-const notRaw = /\b(?:cooked|leftover|smoked|cured|rotisserie|pasteuri[sz]ed|hard-boiled)\b/i;
+const preserved = /\b(?:smoked|cured)\b/i;
+/** Whether a line says of its food that it is cooked before it comes into the kitchen; of a line without one its words have told already. */
+const isSaidCooked = ({ food, text }: IngredientLine): boolean =>
+  preserved.test(text) || [...cookedIn(text, readIngredient(text).foods)].some((each) => each.food === food);
 
 /** Said first of a step, or in brackets: it is done or not, as one likes. */
 const mayBeLeft =
@@ -450,22 +454,20 @@ const rawEnds: Rule = (recipe, find) => {
     // A whole cut may be served from 63 °C; the chart's figure for meat is that of mince.
     const enough = hazard.id === 'raw-meat' ? 63 : safe;
     const line = flat.lines.find(
-      (each) => holdsHazard(each, hazard.id) && !notRaw.test(each.text) && reachedBy(each) < enough,
+      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < enough,
     );
     return line ? [{ hazard, line, safe }] : [];
   });
   const first = open.find((each) => each.hazard.id === 'raw-poultry') ?? open[0];
   // Only where that food itself goes, and not in what may be left undone: a pan of onions beside it cooks no chicken.
-  const hot =
-    first &&
-    [...recipe.steps]
-      .reverse()
-      .find(
-        (step) =>
-          (step.oven !== undefined || step.burner) &&
-          isOnWayOf(first.line, step) &&
-          ![step.title, step.text].some((words) => mayBeLeft.test(words)),
-      );
+  const heats = (step: Step) =>
+    first !== undefined &&
+    (step.oven !== undefined || step.burner) &&
+    isOnWayOf(first.line, step) &&
+    ![step.title, step.text].some((words) => mayBeLeft.test(words));
+  const hot = recipe.steps.findLast(heats);
+  // What it is made with may be heated before it comes in.
+  const isHeated = flat.steps.some(heats);
   // What is never heated at all is another finding; a part of other recipes is heated there.
   if (!first || (!hot && (first.hazard.id === 'raw-egg' || recipe.makes !== undefined))) return [];
   const reached = reachedBy(first.line);
@@ -478,10 +480,10 @@ const rawEnds: Rule = (recipe, find) => {
   return [
     {
       code: poultry ? 'poultry-core' : 'raw-core',
-      weight: poultry || !hot ? 'danger' : 'odd',
+      weight: poultry || !isHeated ? 'danger' : 'odd',
       ...(recipe.lines.includes(first.line) && { line: first.line.id }),
       ...(hot && { step: hot.id }),
-      words: !hot
+      words: !isHeated
         ? `${words} ${open.length === 1 ? 'is' : 'are'} never heated, and raw ${open.map((each) => each.hazard.name.replace(/^raw /, '')).join(', ')} can make people ill.`
         : reached > 0
           ? `${words}: the hottest step reaches ${reached} °C inside; ${safe} °C is asked.`

@@ -66,3 +66,30 @@ test('where nothing on its way is hot, no other heat is offered for it', () => {
   expect(found).toMatchObject({ weight: 'danger', words: expect.stringContaining('never heated') as string });
   expect(found).not.toHaveProperty('fix');
 });
+
+test('what a part has been heated in is not called never heated, and no heat of another food is offered for it', () => {
+  const both = occasion({
+    guests: [guest('host')],
+    recipes: [
+      recipe('roast', [line('bird', 'chicken')], [step('roast', { uses: ['bird'], oven: { temperatureC: 200 } })], {
+        makes: { kind: 'mass', massG: 1000 },
+      }),
+      recipe(
+        'salad',
+        [
+          line('part', undefined, { component: 'roast', amount: { kind: 'batches', batches: 1 } }),
+          line('rice', 'rice'),
+        ],
+        [
+          step('rice', { title: 'Boil the rice', uses: ['rice'], burner: true, after: [] }),
+          step('toss', { uses: ['part'], after: [{ step: 'rice' }] }),
+        ],
+      ),
+    ],
+  });
+  const found = checkRecipe(both.recipes[1]!, (id) => both.recipes.find((each) => each.id === id)).find(
+    ({ code }) => code === 'poultry-core',
+  );
+  expect(found?.words).toMatch(/^No step says that .* reaches 74 °C/);
+  expect(found).not.toHaveProperty('fix');
+});

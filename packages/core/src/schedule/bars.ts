@@ -2,7 +2,6 @@ import { mostAtOnce } from './busy.ts';
 import { hits, letsNoMoreIn, type Demand } from './demands.ts';
 import type { Placed, Stuck, Way } from './problem.ts';
 import { withDemand, type State } from './state.ts';
-
 import { away, called, horizon } from './times.ts';
 
 /**
@@ -150,8 +149,9 @@ interface Rack {
 }
 
 /**
- * The highest rack, or the lowest for what much must not stand under, from which on down a load has room in an oven and nothing drips on what must be free of it, neither what is in it nor
- * what may come into it on the way; and what, for the sake of what stands below, it must be free of there.
+ * The rack from which on down a load has room in an oven and nothing drips on what must be free of it, neither what is in it nor what may
+ * come into it on the way: the highest such, or the lowest for what much must not stand under. And what it must be free of there, for the
+ * sake of what stands below.
  */
 function topRackFor(state: State, index: number, way: Way, oven: number, start: number, end: number): Rack | undefined {
   const { problem, facts } = state.prepared;

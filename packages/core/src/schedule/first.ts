@@ -11,7 +11,7 @@ const hopelessAfter = 60;
  * How often something is changed by chance beside what found no place, by turns: with much to do chance undoes more than it finds, with
  * little and narrow limits it is the only way out. Which it is shows only in trying.
  */
-const chances = [0.1, 1] as const;
+const chanceOfMore = [0.1, 1] as const;
 
 interface First {
   readonly leaning: Leaning;
@@ -40,7 +40,7 @@ export function* findFirst(
   let looked = 0;
   for (let round = 0; looked < effort; round++) {
     if (round > 0 && round % restartAfter === 0) kept = fresh(Float64Array.from({ length: size }, () => random() * 60));
-    const chance = chances[Math.floor(round / restartAfter) % chances.length]!;
+    const chance = chanceOfMore[Math.floor(round / restartAfter) % chanceOfMore.length]!;
     const tried = round === 0 || random() >= chance ? kept : jostled(kept, ground, random);
     const { result, looked: here } = decode(prepared, tried);
     looked += here + size;

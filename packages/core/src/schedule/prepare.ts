@@ -280,6 +280,7 @@ export function prepare(problem: Problem): Prepared {
   };
 }
 
+/** Which activities more must not stand under than over. */
 function lowestOf(
   { activities }: Problem,
   facts: readonly MarkFacts[],

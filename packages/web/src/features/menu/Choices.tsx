@@ -1,6 +1,7 @@
 import { Button } from 'antd';
-import { applyOffer, choicesAt, listed, type Guest, type LineId, type Swap } from '@lupin/core';
+import { applyOffer, choicesAt, type Guest, type LineId, type Swap } from '@lupin/core';
 import { useOccasionView } from '../occasions/context.ts';
+import { guestNames } from './guestNames.ts';
 
 /** Where a line leaves a choice: one press takes one of the things it names, for all who share this version. */
 export function Choices({ dishId, guest, line }: { dishId: string; guest: Guest; line: LineId }) {
@@ -18,8 +19,7 @@ export function Choices({ dishId, guest, line }: { dishId: string; guest: Guest;
         return applyOffer(dish, { scope: 'everyone', swaps, guests: [] }, guest.id, version, '');
       }),
     }));
-  const names = (ids: readonly string[]) =>
-    listed(ids.map((id) => occasion.guests.find((each) => each.id === id)!.name));
+  const names = (ids: readonly string[]) => guestNames(occasion, ids);
   return (
     <div className="choices" role="group" aria-label="The recipe leaves a choice">
       <span className="soft small">The recipe leaves a choice. For all who share this:</span>

@@ -11,6 +11,7 @@ import {
   roleNames,
   VersionId,
   type Guest,
+  type LineId,
   type Offer,
   type Reason,
   type Swap,
@@ -20,6 +21,7 @@ import { VerdictMark } from '../../shared/VerdictMark.tsx';
 import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { Choices } from './Choices.tsx';
+import { guestNames } from './guestNames.ts';
 import { LabelForm } from '../labels/LabelForm.tsx';
 import { MakerForm } from '../labels/MakerForm.tsx';
 import { SharedMediumField } from './SharedMediumField.tsx';
@@ -78,7 +80,7 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
             {fault.words}
           </p>
         ))}
-      <Reasons reasons={cell.judgement.reasons} guest={guest} dishId={dishId} />
+      <Reasons reasons={cell.judgement.reasons} guest={guest} dishId={dishId} offers={offers} />
       {row.dish.brought && <MakerForm dish={row.dish.id} />}
       {verdict === 'clear' && cell.judgement.notes.length === 0 && <Grounds dishId={dishId} guestId={guestId} />}
       {cell.judgement.notes.map((note, index) => (
@@ -144,11 +146,23 @@ function BackToFirst({ dishId, guest }: { dishId: string; guest: Guest }) {
   );
 }
 
-function Reasons({ reasons, guest, dishId }: { reasons: readonly Reason[]; guest: Guest; dishId: string }) {
+function Reasons({
+  reasons,
+  guest,
+  dishId,
+  offers,
+}: {
+  reasons: readonly Reason[];
+  guest: Guest;
+  dishId: string;
+  offers: readonly Offer[];
+}) {
   const { occasion } = useOccasionView();
   const [all, setAll] = useState(false);
   const [reading, setReading] = useState<string>();
   const groups = grouped(reasons);
+  // What an offer has, with a second version as well, is not offered twice.
+  const isOffered = (id: LineId) => offers.some(({ lines }) => lines.some(({ line }) => line === id));
   // A conflict is never behind a fold; long lists of questions may be.
   const conflicts = groups.filter((group) => group.verdict === 'conflict');
   const questions = groups.filter((group) => group.verdict === 'check');
@@ -171,7 +185,7 @@ function Reasons({ reasons, guest, dishId }: { reasons: readonly Reason[]; guest
               </li>
             ))}
           </ul>
-          {line && <Choices dishId={dishId} guest={guest} line={line} />}
+          {line && !isOffered(line) && <Choices dishId={dishId} guest={guest} line={line} />}
           {readable &&
             food &&
             (reading === key ? (
@@ -241,8 +255,7 @@ function Grounds({ dishId, guestId }: { dishId: string; guestId: string }) {
 function OfferCard({ offer, dishId, guest }: { offer: Offer; dishId: string; guest: Guest }) {
   const { occasion, edit } = useOccasionView();
   const [picked, setPicked] = useState<Readonly<Record<string, number>>>({});
-  const names = (ids: readonly string[]) =>
-    listed(ids.map((id) => occasion.guests.find((each) => each.id === id)!.name));
+  const names = (ids: readonly string[]) => guestNames(occasion, ids);
   const chosenAt = (line: string, usable: number) => picked[line] ?? usable;
   const lines = offer.lines.map((line) => {
     const first = line.options.findIndex((option) => option.breaks.length === 0);

@@ -12,6 +12,7 @@ export const rulesOfAudit = {
   'raw-wait': 'Raw flesh, fish and egg stand in the room only while hands are on them, and minutes besides.',
   'warm-wait':
     'Nothing that spoils stands in the room for more than two hours in all, from the heat or the packet to the next heat or the plate.',
+  'part-cooked': 'Flesh that has been heated and is not cooked through goes on to its next heat, and is not put away.',
   'cold-wait': 'Nothing waits in the fridge for longer than it keeps.',
   reheat: 'What was cooked, chilled and is served hot is heated through again.',
   hold: 'What is served hot comes from the heat no longer ago than it holds.',

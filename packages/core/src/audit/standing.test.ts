@@ -13,7 +13,14 @@ import {
 import { audit } from './audit.ts';
 import type { FindingCode } from './finding.ts';
 
-const aboutStanding: ReadonlySet<FindingCode> = new Set(['raw-wait', 'warm-wait', 'cold-wait', 'reheat', 'hold']);
+const aboutStanding: ReadonlySet<FindingCode> = new Set([
+  'raw-wait',
+  'warm-wait',
+  'cold-wait',
+  'part-cooked',
+  'reheat',
+  'hold',
+]);
 
 type Loose = Record<string, unknown>;
 
@@ -338,6 +345,18 @@ describe('a dish that is served hot', () => {
     expect(found(one, [cooked, { startMin: -8, endMin: 0 }])).toEqual([]);
     expect(found(dishOf([food], [heat, reheating(7)], hot), [cooked, { startMin: -7, endMin: 0 }])).toContain('reheat');
   });
+});
+
+test.each<[string, number | undefined, boolean]>([
+  ['chicken', undefined, true],
+  ['beef-mince', undefined, true],
+  ['salmon', undefined, true],
+  ['chicken', 95, false],
+  ['egg', undefined, false],
+])('%s that was heated (core %s) and put away before it goes on', (food, coreC, isWrong) => {
+  const one = dishOf([food], [{ ...heat, ...(coreC ? { coreC } : {}) }, cooking]);
+  const away: At = { startMin: -120, endMin: -100, rest: { putAfterMin: 0, takenBeforeMin: 0 } };
+  expect(found(one, [away, { startMin: -20, endMin: 0 }])).toEqual(isWrong ? ['part-cooked'] : []);
 });
 
 test('what no step uses is in all of them', () => {

@@ -147,6 +147,13 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
   /** Food put into the fridge: not for too long, and if it was cooked and is served hot, heated again. */
   function chilled(rest: RestFacts, food: FoodThen, here: StepFacts): void {
     keptCold(food, here, rest.task.endMin - rest.task.startMin, 0);
+    const half = food.items.find(({ isHeated, raw }) => isHeated && raw.some(isFleshMark));
+    if (half)
+      say(
+        'part-cooked',
+        `${half.line.text} (${batch.dishName}) is put away after “${here.step.title}”, heated and not cooked through: it goes on to its next heat at once.`,
+        here,
+      );
     if (!food.isCooked || !food.spoils || !isServedHot()) return;
     const later = new Set(recipe.steps.flatMap((step) => (doing(facts, batch, step.id) === here ? step.id : [])));
     const isHeatedAgain = recipe.steps.some((step) => {
@@ -217,6 +224,8 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
   }
 }
 
+const isFleshMark = (mark: ResidueMark): boolean => mark !== 'unread' && hazardOf(mark).washAlways;
+
 const doesHeat = (step: Step): boolean =>
   (step.oven !== undefined || step.burner) && step.durationMin.likely >= rules.heatsThroughMin;
 
@@ -254,7 +263,7 @@ function foodAfter({ here, own, before, knowledge, stoodMin }: Coming): FoodThen
   const heat = doesHeat(step);
   const { items, wet } = mixed({ own, before, knowledge }, step);
   const raw = [...new Set(items.flatMap((item) => item.raw))];
-  const isFlesh = raw.some((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
+  const isFlesh = raw.some(isFleshMark);
   const rises =
     !items.some((item) => item.isHeated) &&
     !isFlesh &&
@@ -364,7 +373,7 @@ function isDryBake(items: readonly Item[], knowledge: Knowledge): boolean {
   for (const { line, keepings, raw } of items) {
     if (isDrink(line, knowledge)) continue;
     const isMoist = keepings.some((keeping) => spoilingOf(keeping).cooked && keeping !== 'starch');
-    if (isMoist && raw.some((mark) => mark !== 'unread' && hazardOf(mark).washAlways)) return false;
+    if (isMoist && raw.some(isFleshMark)) return false;
     const [food] = foodsOf(line, knowledge);
     const massG = massOf(line.amount, food === undefined ? undefined : knowledge.food(food as never));
     const weighs = massG ?? (isMoist ? rules.unweighedG : 0);

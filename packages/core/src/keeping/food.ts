@@ -12,6 +12,8 @@ export interface FoodAfter {
   readonly isRaw: boolean;
   /** A dough that rises: it waits as its recipe says, and its rising is no wait. */
   readonly rises: boolean;
+  /** Flesh in it has been on the heat and is not cooked through. */
+  readonly isPartCooked: boolean;
   /** Something in it has been on the heat or in the oven. */
   readonly isCooked: boolean;
 }
@@ -69,6 +71,9 @@ function stateOf(
   const isCookedThrough = (used: Used, mark: LineKeeping['raw'][number]) =>
     past.some((each) => isMarkEndedBy(mark, each.coreC) && come(used.step.id, each.id));
   const raw = inIt.flatMap((used) => used.keeping.raw.filter((mark) => !isCookedThrough(used, mark)));
+  const isPartCooked = inIt.some(
+    (used) => isHeated(used) && used.keeping.raw.some((mark) => isFlesh(mark) && !isCookedThrough(used, mark)),
+  );
   const doesSpoil = (used: Used) =>
     used.keeping.keepings.some((keeping) => spoils(keeping, { isSoaked, isHeated: isHeated(used) }));
   const isBakedDry = past.some((bake) => {
@@ -80,6 +85,7 @@ function stateOf(
   return {
     spoils: raw.length > 0 || (inIt.some(doesSpoil) && !isBakedDry),
     isRaw: raw.length > 0,
+    isPartCooked,
     rises,
     isCooked: heatedAt.length > 0,
   };

@@ -1,1 +1,1 @@
-export { waitsOf, type WaitLaw, type Waits } from './waits.ts';
+export { stricter, waitsOf, type WaitLaw, type Waits } from './waits.ts';

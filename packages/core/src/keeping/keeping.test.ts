@@ -111,6 +111,92 @@ describe('raw', () => {
   });
 });
 
+describe('browned, and not done', () => {
+  const brown = { ...heat, uses: ['carrot'] };
+  const browned = (food: string, coreC?: number) =>
+    after(
+      made(
+        [food],
+        [heat, { ...bake, ...(coreC ? { coreC } : {}) }, { ...heat, coreC: 95, kit: [{ kind: 'saucepan' }] }],
+        cold,
+      ),
+      1,
+    );
+
+  test.each(['chicken', 'beef-mince', 'salmon'])('%s goes on at once, and never into the fridge', (food) => {
+    expect(browned(food)).toEqual({ spoils: true, standsMin: rules.rawWaitsMostMin });
+  });
+
+  test('cooked through it may wait, and so may egg, and flesh that has not been on the heat', () => {
+    expect(browned('chicken', 95).cold).toBeDefined();
+    expect(browned('egg').cold).toBeDefined();
+    const beside = made(
+      ['chicken', 'carrot'],
+      [
+        { uses: ['chicken'] },
+        { ...brown, after: [] },
+        { after: [{ step: 's0' }, { step: 's1' }] },
+        { ...heat, coreC: 95 },
+      ],
+      cold,
+    );
+    expect(after(beside, 2).cold).toBeDefined();
+  });
+});
+
+describe('what a wait would spoil, though it hurts nobody', () => {
+  const boil = { ...heat, text: 'Boil it and drain.' };
+  const cake = ['wheat-flour', 'milk', 'baking-powder'];
+
+  test.each<[string, readonly string[], readonly Loose[], number | undefined, number | undefined]>([
+    ['drained pasta', ['dried-pasta'], [boil, {}], 20, undefined],
+    ['potatoes are no pasta', ['potato'], [boil, {}], Infinity, 1440],
+    ['a batter with baking powder', cake, [{}, bake], 20, undefined],
+    ['before it is baked, not before it is shaped', cake, [{}, {}, bake], Infinity, 1440],
+    ['a dry mix with baking powder', ['wheat-flour', 'baking-powder'], [{}, bake], Infinity, undefined],
+    ['whites beaten stiff', ['egg-white'], [{ text: 'Whisk the whites to stiff peaks.' }, {}], 10, undefined],
+    ['whipped cream', ['whipping-cream'], [{ text: 'Whip the cream.' }, {}], 30, 240],
+    ['dressed leaves', ['lettuce'], [{ text: 'Toss with the dressing.' }, {}], 15, undefined],
+    ['leaves, washed', ['lettuce'], [{ text: 'Wash and dry.' }, {}], Infinity, 1440],
+    ['something crisp', ['carrot'], [{ ...heat, text: 'Fry until crisp.' }, {}], 30, undefined],
+    ['cut apple', ['apple'], [{ text: 'Peel and slice.' }, {}], 60, 120],
+    ['cut apple with lemon on it', ['apple', 'lemon'], [{ text: 'Peel and slice.' }, {}], Infinity, undefined],
+    ['cut carrots', ['carrot'], [{ text: 'Slice them.' }, {}], 120, 1440],
+    ['whole carrots', ['carrot'], [{ text: 'Wash them.' }, {}], Infinity, undefined],
+  ])('%s', (_, foods, steps, standsMin, coldMin) => {
+    const law = after(made(foods, steps, cold), 0);
+    expect([law.standsMin, law.cold?.mostMin]).toEqual([standsMin, coldMin]);
+  });
+
+  test('a heat that goes on in the same piece, and in another', () => {
+    const kit = (kind: string) => ({ kit: [{ kind }] });
+    const twice = (then: Loose) =>
+      after(
+        made(
+          ['carrot'],
+          [
+            { ...bake, ...kit('gratin-dish') },
+            { ...bake, ...then },
+          ],
+          cold,
+        ),
+        0,
+      );
+    expect([twice({}).standsMin, twice(kit('gratin-dish')).standsMin, twice(kit('roasting-tin')).standsMin]).toEqual([
+      20,
+      20,
+      Infinity,
+    ]);
+  });
+
+  test('what the recipe itself says of the wait goes before', () => {
+    const said = { after: [{ step: 's0', mostMin: 90 }] };
+    expect(after(made(['dried-pasta'], [boil, said], cold), 0)).toMatchObject({ standsMin: Infinity });
+    const least = { after: [{ step: 's0', leastMin: 45 }] };
+    expect(after(made(cake, [{}, { ...bake, ...least }], cold), 0).standsMin).toBe(45);
+  });
+});
+
 describe('what goes by itself', () => {
   const inFridge = (food: string, minutes: number, more: readonly string[] = []) =>
     [...made([food, ...more], [alone(minutes), { ...heat, coreC: 95 }], cold).waits.inFridge].length === 1;

@@ -1,11 +1,21 @@
-import { hazardOf, leavens, spoilingOf, unknownKeeping, wetAisle, type Keeping } from '../reference/index.ts';
+import {
+  hazardOf,
+  leavens,
+  spoilingOf,
+  unknownKeeping,
+  wetAisle,
+  type FoodId,
+  type Keeping,
+} from '../reference/index.ts';
 import type { IngredientLine, ResidueMark } from '../model/index.ts';
 import { lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { massOf } from '../versions/index.ts';
 
 /** What one ingredient line brings to what is made with it, as far as keeping goes. */
 export interface LineKeeping {
-  /** How each food it names, or may mean, keeps. */
+  /** The foods it names, or may mean. */
+  readonly foods: readonly FoodId[];
+  /** How each of them keeps. */
   readonly keepings: readonly Keeping[];
   /** Raw flesh or egg in it, known or feared. */
   readonly raw: readonly ResidueMark[];
@@ -26,6 +36,7 @@ export function lineKeeping(line: IngredientLine, knowledge: Knowledge): LineKee
   const foods = evidence.flatMap(({ about }) => (about.kind === 'food' ? (knowledge.food(about.food) ?? []) : []));
   const isUnknown = foods.length === 0 || evidence.some(({ about }) => about.kind === 'unknown');
   const keeping: LineKeeping = {
+    foods: foods.map((food) => food.id),
     keepings: [...new Set([...foods.map((food) => food.keeping), ...(isUnknown ? [unknownKeeping] : [])])],
     raw: [
       ...new Set(

@@ -3,6 +3,7 @@ import type { Recipe, Step, StepId } from '../model/index.ts';
 import type { Knowledge } from '../exposure/index.ts';
 import { followsOf } from '../versions/index.ts';
 import { foodAfter, heats, isCold, type FoodAfter } from './food.ts';
+import { qualityOf } from './quality.ts';
 
 /** How food may wait between one step and the next, or the table. Minutes. */
 export interface WaitLaw {
@@ -45,6 +46,7 @@ export function waitsOf(recipe: Recipe, knowledge: Knowledge, minutesOf: (step: 
     return !heats(step) && !isCold(step) && !inFridge.has(id) && !(step.hands === 'off' && after.get(id)!.rises);
   };
   const hot = servedHot(recipe, after, minutesOf);
+  const quality = qualityOf(recipe, knowledge);
   const isHeatedAgain = (id: StepId) => {
     const later = new Set<StepId>([id]);
     return recipe.steps.some((step, index) => {
@@ -58,19 +60,49 @@ export function waitsOf(recipe: Recipe, knowledge: Knowledge, minutesOf: (step: 
     heating: new Set(recipe.steps.filter(heats).map(({ id }) => id)),
     inFridge,
     hot,
-    between: (before, next) => {
-      const food = after.get(before)!;
-      if (!food.spoils || (food.rises && next !== undefined)) return free;
-      const standsMin = food.isRaw ? rules.rawWaitsMostMin : Infinity;
-      // What is served hot and not heated again cannot be chilled on the way.
-      if (hot && food.isCooked && !isHeatedAgain(before)) return { spoils: true, standsMin };
-      const step = steps.get(before)!;
-      return {
-        spoils: true,
-        standsMin,
-        cold: { mostMin: coldMostMin(recipe, food), isThere: isCold(step) || inFridge.has(before) },
-      };
-    },
+    between: (before, next) => stricter(safely(before, next), next && staysGood(before, next)),
+  };
+
+  function safely(before: StepId, next: StepId | undefined): WaitLaw {
+    const food = after.get(before)!;
+    if (!food.spoils || (food.rises && next !== undefined)) return free;
+    const standsMin = food.isRaw ? rules.rawWaitsMostMin : Infinity;
+    // Flesh that is browned and not done goes on at once: chilled, it would be warm for long, twice.
+    if (food.isPartCooked) return { spoils: true, standsMin };
+    // What is served hot and not heated again cannot be chilled on the way.
+    if (hot && food.isCooked && !isHeatedAgain(before)) return { spoils: true, standsMin };
+    return {
+      spoils: true,
+      standsMin,
+      cold: { mostMin: coldMostMin(recipe, food), isThere: isThere(before) },
+    };
+  }
+
+  function isThere(id: StepId): boolean {
+    return isCold(steps.get(id)!) || inFridge.has(id);
+  }
+
+  /** What a wait may be before the dish is less good. Where it stands in the fridge already it stays there. */
+  function staysGood(before: StepId, next: StepId): WaitLaw | undefined {
+    const law = quality(before, next);
+    if (!law || (after.get(before)!.rises && !heats(steps.get(next)!))) return undefined;
+    const { standsMin, coldMin } = law;
+    return {
+      spoils: true,
+      standsMin,
+      ...(coldMin === undefined ? {} : { cold: { mostMin: coldMin, isThere: isThere(before) } }),
+    };
+  }
+}
+
+/** Of two laws of one wait what both allow. */
+export function stricter(one: WaitLaw, other: WaitLaw | undefined): WaitLaw {
+  if (!other?.spoils) return one;
+  if (!one.spoils) return other;
+  return {
+    spoils: true,
+    standsMin: Math.min(one.standsMin, other.standsMin),
+    cold: one.cold && other.cold && { ...one.cold, mostMin: Math.min(one.cold.mostMin, other.cold.mostMin) },
   };
 }
 

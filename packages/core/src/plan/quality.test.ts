@@ -28,9 +28,9 @@ const variant = (earlier: number, washes: number, basis = plan.basis): Plan => (
 });
 const dayFirst: Occasion = { ...one, wishes: { ...one.wishes, goals: ['day', 'washes', 'washMin', 'calm', 'held'] } };
 
-test('a plan is measured from the first hand to the serving; what is done the evening before is not counted', () => {
-  expect(planFigures(one, variant(25, 2))).toMatchObject({ washes: 2, washMin: 4, day: 30, held: 25 });
-  expect(planFigures(one, variant(1000, 0)).day).toBe(0);
+test('a plan is measured from the first hand to the serving; work on a day before is counted for more than its minutes', () => {
+  expect(planFigures(one, variant(25, 2))).toMatchObject({ washes: 2, washMin: 4, day: 30, held: 25, aheadMin: 0 });
+  expect(planFigures(one, variant(1000, 0))).toMatchObject({ spanMin: 0, aheadMin: 5, day: 37.5 });
 });
 
 test.each<[string, Occasion, Plan, Plan, boolean]>([

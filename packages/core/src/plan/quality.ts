@@ -1,11 +1,11 @@
 import { fit } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
-import { better, figuresOf, type Goal } from '../schedule/index.ts';
+import { better, figuresOf, type Figures } from '../schedule/index.ts';
 import { tasksOf, wayOf } from '../tasks/index.ts';
 import { compile, usableWays } from './compile.ts';
 
-/** What a plan is measured by, as the scheduler measures it: washes, minutes of washing, the day in minutes from the first hand to the last serving, and so on. Steps that the occasion does not know are left out. */
-export function planFigures(occasion: Occasion, plan: Plan): Readonly<Record<Goal, number>> {
+/** What a plan is measured by, as the scheduler measures it: washes, minutes of washing, the day in minutes from the first hand to the last serving with the work on the days before, and so on. Steps that the occasion does not know are left out. */
+export function planFigures(occasion: Occasion, plan: Plan): Figures {
   const network = tasksOf(occasion, fit(occasion), plan.batches);
   const numbers = new Map(network.tasks.map((task, index) => [task.id, index]));
   const cook = (id: string | undefined) => occasion.kitchen.cooks.findIndex((each) => each.id === id);

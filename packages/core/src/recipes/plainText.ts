@@ -48,13 +48,35 @@ const likeMethod = (text: string): boolean =>
       text,
     ));
 
+const bareNumber = /^(\d{1,2})\s+(?=\p{Lu})/u;
+
+/** Steps that are numbered with nothing behind the number ("1 Heat the oven."): counted from one on and mostly sentences, they are no amounts. */
+function withNumbersPointed(rows: readonly string[]): readonly string[] {
+  const pointed = [...rows];
+  rows.forEach((row, from) => {
+    if (bareNumber.exec(row)?.[1] !== '1') return;
+    const run: number[] = [];
+    for (let at = from; at < rows.length; at++) {
+      if (rows[at] === '') continue;
+      if (Number(bareNumber.exec(rows[at]!)?.[1]) !== run.length + 1) break;
+      run.push(at);
+    }
+    const sentences = run.filter((at) => /[.!]$/.test(rows[at]!));
+    if (run.length < 2 || sentences.length * 2 < run.length) return;
+    for (const at of run) pointed[at] = rows[at]!.replace(bareNumber, '$1. ');
+  });
+  return pointed;
+}
+
 /** Takes a pasted recipe apart. Headings lead where there are any; without them each line is taken for what it reads like. */
 export function draftOfText(text: string): Draft {
-  const rows = text
-    .replace(/\r\n?/g, '\n')
-    .replace(/\u00a0/g, ' ')
-    .split('\n')
-    .map((row) => row.trim());
+  const rows = withNumbersPointed(
+    text
+      .replace(/\r\n?/g, '\n')
+      .replace(/\u00a0/g, ' ')
+      .split('\n')
+      .map((row) => row.trim()),
+  );
   const hasIngredientsHead = rows.some((row) => ingredientsHead.test(row) || ingredientsInline.test(row));
   const hasMethodHead = rows.some((row) => methodHead.test(row) || methodInline.test(row));
   const ingredients: DraftLine[] = [];

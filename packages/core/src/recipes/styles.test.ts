@@ -57,6 +57,28 @@ Tip everything into the slow cooker and cook on low for 8 hrs or high for 4 hrs.
       ['Tip everything', 480, 'off'],
     ],
   },
+  'steps that are numbered with nothing behind the number': {
+    text: `Baked haddock
+Serves 4
+
+4 haddock fillets
+2 Leeks
+1 tbsp oil
+
+1 Heat the oven to 200°C.
+2 Slice the leeks and lay them in a gratin dish with the oil.
+
+3 Lay the haddock on top.
+4 Bake for 15 minutes, to 63°C inside.`,
+    name: 'Baked haddock',
+    portions: 4,
+    foods: ['haddock', 'leek', 'oil'],
+    steps: [
+      ['Slice the leeks', 8, 'on'],
+      ['Lay the haddock on top', 3, 'on'],
+      ['Bake', 15, 'off'],
+    ],
+  },
   'headings inside the list, the grill at the end, leftovers': {
     text: `Pasta bake
 Serves 6

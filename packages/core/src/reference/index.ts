@@ -44,6 +44,7 @@ export { forms, plainNames, type Form } from './forms.ts';
 export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';
 export { units, type Unit } from './units.ts';
 export { pieceWeightG, piecedFoods } from './pieces.ts';
+export { qualityWaits, type QualityWait } from './qualityWaits.ts';
 export { stepWords } from './stepWords.ts';
 export { cuts } from './cuts.ts';
 export { scalingRules, type ScalingRule } from './scalingRules.ts';

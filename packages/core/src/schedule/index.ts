@@ -16,7 +16,7 @@ export type {
 } from './problem.ts';
 export { better } from './problem.ts';
 export { lowerBoundMin } from './bound.ts';
-export { figuresOf } from './score.ts';
+export { figuresOf, type Figures } from './score.ts';
 export { provenClash, type Clash } from './clash.ts';
 export type { Known } from './keep.ts';
 export { isStuck } from './search.ts';

@@ -2,6 +2,18 @@ import type { Goal, Placed, Problem, Score, Wash } from './problem.ts';
 
 type Measured = Pick<Placed, 'activity' | 'way' | 'startMin' | 'endMin' | 'cook' | 'looks' | 'rests'>;
 
+/** Work on the days before is no free work: things are got out, heated up and put away once more, each day again. House figures. */
+const aheadWeighs = 1.5;
+const aheadDayMin = 30;
+
+/** What a timetable is measured by, and what its day is made of. */
+export type Figures = Readonly<Record<Goal, number>> & {
+  /** From the first hand on the day to the last serving, in minutes. */
+  readonly spanMin: number;
+  /** Minutes of somebody's work on the days before. */
+  readonly aheadMin: number;
+};
+
 /** The last minutes before the first serving, in which it should be calm. */
 const lastMin = 30;
 
@@ -15,12 +27,12 @@ export function scoreOf(
   return problem.goals.map((goal) => figures[goal]);
 }
 
-/** All that a timetable can be measured by; less is better. */
+/** All that a timetable can be measured by; less is better. The day counts with what is done for it on the days before. */
 export function figuresOf(
   problem: Problem,
   placed: readonly Measured[],
   washes: readonly Pick<Wash, 'startMin' | 'endMin'>[],
-): Readonly<Record<Goal, number>> {
+): Figures {
   const { activities, dayStartsMin } = problem;
   let first = Infinity;
   let lastDue = 0;
@@ -28,6 +40,16 @@ export function figuresOf(
   let held = 0;
   let bent = 0;
   let rests = 0;
+  let aheadMin = 0;
+  const aheadDays = new Set<number>();
+  const worksAhead = (startMin: number, endMin: number): void => {
+    aheadMin += endMin - startMin;
+    aheadDays.add(Math.floor((startMin - dayStartsMin) / 1440));
+  };
+  const works = (startMin: number, endMin: number): void => {
+    if (startMin >= dayStartsMin) first = Math.min(first, startMin);
+    else worksAhead(startMin, endMin);
+  };
   for (const each of placed) {
     const { dueMin } = activities[each.activity]!;
     if (dueMin !== undefined) {
@@ -36,16 +58,23 @@ export function figuresOf(
     }
     if (activities[each.activity]!.ways[each.way]!.bent) bent++;
     if (each.cook >= 0) {
-      if (each.startMin >= dayStartsMin) first = Math.min(first, each.startMin);
+      works(each.startMin, each.endMin);
       calm += Math.max(0, Math.min(each.endMin, 0) - Math.max(each.startMin, -lastMin));
     }
-    for (const rest of each.rests) if (rest.put) rests++;
-    for (const point of each.looks) if (point.startMin >= dayStartsMin) first = Math.min(first, point.startMin);
+    for (const { put } of each.rests) {
+      if (!put) continue;
+      rests++;
+      if (put.startMin < dayStartsMin) worksAhead(put.startMin, put.endMin);
+    }
+    for (const point of each.looks) works(point.startMin, point.endMin);
   }
+  const spanMin = first === Infinity ? 0 : lastDue - first;
   return {
+    spanMin,
+    aheadMin,
     washes: washes.length,
     washMin: washes.reduce((sum, wash) => sum + wash.endMin - wash.startMin, 0),
-    day: first === Infinity ? 0 : lastDue - first,
+    day: spanMin + aheadWeighs * aheadMin + aheadDayMin * aheadDays.size,
     calm,
     held,
     bent,

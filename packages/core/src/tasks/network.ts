@@ -21,7 +21,7 @@ import {
 import { knowledgeOf, lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
-import { waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
+import { stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
 import { ancestry, followsOf, inOtherWay, linesInto, partId } from '../versions/index.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
@@ -464,18 +464,7 @@ function waitsFor(batch: Batch, batches: readonly Batch[], knowledge: Knowledge)
     between: (before, after) =>
       after === undefined
         ? own.between(before, after)
-        : users.map((between) => between(before, after)).reduce(stricter),
-  };
-}
-
-/** Of two laws of one wait what both allow. */
-function stricter(one: WaitLaw, other: WaitLaw): WaitLaw {
-  if (!other.spoils) return one;
-  if (!one.spoils) return other;
-  return {
-    spoils: true,
-    standsMin: Math.min(one.standsMin, other.standsMin),
-    cold: one.cold && other.cold && { ...one.cold, mostMin: Math.min(one.cold.mostMin, other.cold.mostMin) },
+        : users.map((between) => between(before, after)).reduce((one, other) => stricter(one, other)),
   };
 }
 

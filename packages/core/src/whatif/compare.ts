@@ -132,9 +132,9 @@ function measuresOf({ occasion, plan }: Planned): PlanMeasures {
     if (task.kind === 'step') for (const look of task.looks) add(look.cook, look.endMin - look.startMin);
   }
   return {
-    firstHandAt: byTheClock(occasion, lastMin - figures.day),
+    firstHandAt: byTheClock(occasion, lastMin - figures.spanMin),
     lastServingAt: byTheClock(occasion, lastMin),
-    dayMin: figures.day,
+    dayMin: figures.spanMin,
     washes: figures.washes,
     washMin: figures.washMin,
     calmMin: figures.calm,

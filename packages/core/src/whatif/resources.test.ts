@@ -9,7 +9,7 @@ function bestCost(one: Occasion): number {
     ...[1, 2].map((seed) => {
       const result = makePlan(one, { seconds: 0.1, seed });
       if (result.kind === 'none') throw new Error(`${result.reason.what} ${result.reason.why}`);
-      const { washes, day } = planFigures(one, result.plan);
+      const { washes, spanMin: day } = planFigures(one, result.plan);
       return 15 * washes + day;
     }),
   );

@@ -135,7 +135,7 @@ function liesAfter(
   const isHot = (unit: UnitId) => (!step.oven || kindOf(unit)!.oven) && (!step.burner || kindOf(unit)!.hob);
   // Done without a piece of its own, it stays where it was, if that can be.
   if (holding.length === 0) {
-    const stays = before.findLast(({ source, units }) => source.batch === batch && units.some(isHot));
+    const stays = before.findLast(({ source, units }) => isStayedIn(source, each) && units.some(isHot));
     return (
       stays?.units.filter(isHot) ?? task.units.slice(step.kit.length).filter((unit) => holds(unit) && !was.has(unit))
     );
@@ -166,13 +166,18 @@ function goesOnIn(from: StepFacts, { task, step, batch }: StepFacts, unit: UnitI
   return here?.as !== undefined && heldAs(batch, there.kind, there.as) === heldAs(from.batch, here.kind, here.as);
 }
 
+/** Whether a step goes on with food where that is: its own, or what is left of a base when the other versions have theirs. */
+const isStayedIn = (source: StepFacts, { batch, task }: StepFacts): boolean =>
+  source.batch === batch ||
+  (source.batch.planned.id === batch.planned.base && source.task.units.some((unit) => task.units.includes(unit)));
+
 /** Until when a step works with a piece: one that goes by itself in something else than its food was in has tipped it out once it is set going. */
 function workedUntil(each: StepFacts, unit: UnitId, { lying, sources }: Followed): number {
-  const { task, step, batch } = each;
+  const { task, step } = each;
   const isTippedOut =
     step.hands === 'off' &&
     !lying.get(each)!.includes(unit) &&
-    sources.get(each)!.some((source) => source.batch === batch && lying.get(source)!.includes(unit));
+    sources.get(each)!.some((source) => isStayedIn(source, each) && lying.get(source)!.includes(unit));
   return isTippedOut ? Math.min(task.endMin, task.startMin + 1) : task.endMin;
 }
 

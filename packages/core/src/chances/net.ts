@@ -77,8 +77,13 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
   const steps = planned.filter((task) => task.kind === 'step');
   const waits = planned.map((): Wait[] => []);
   for (const step of steps) {
-    for (const { task, leastMin } of known.get(step.id)?.after ?? []) {
-      const first = number.get(task);
+    const task = known.get(step.id);
+    // A plan of before there was such an order need not keep to it.
+    const others = (task?.afterOthers ?? [])
+      .filter((other) => (number.get(other) ?? Infinity) < number.get(step.id)!)
+      .map((other) => ({ task: other, leastMin: 0 }));
+    for (const { task: before, leastMin } of [...(task?.after ?? []), ...others]) {
+      const first = number.get(before);
       if (first !== undefined) waits[number.get(step.id)!]!.push({ piece: first, leastMin, because: 'recipe' });
     }
   }

@@ -76,13 +76,21 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         exempt: guard.exempt.map((id) => batchNumber.get(id)!),
       })),
       ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
-      before: task.after.map((link) => ({
-        activity: taskNumber.get(link.task)!,
-        leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)),
-        mostMin: link.mostMin ?? Infinity,
-        spoils: link.spoils,
-        shelter: shelterOf(link.shelter),
-      })),
+      before: [
+        ...task.after.map((link) => ({
+          activity: taskNumber.get(link.task)!,
+          leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)),
+          mostMin: link.mostMin ?? Infinity,
+          spoils: link.spoils,
+          shelter: shelterOf(link.shelter),
+        })),
+        ...(task.afterOthers ?? []).map((other) => ({
+          activity: taskNumber.get(other)!,
+          leastMin: 0,
+          mostMin: Infinity,
+          isOrder: true as const,
+        })),
+      ],
       dueMin: task.serve?.atMin,
       mostHoldMin: task.serve?.mostHoldMin,
       spoils: task.serve?.spoils ?? false,

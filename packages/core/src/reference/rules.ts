@@ -77,6 +77,8 @@ export const rules = {
   heatsThroughMin: 3,
   /** What was cooked, chilled and is served hot is heated again for at least so many minutes. @source house figure: a portion's depth from 5 to 74 °C in a pan or a hot oven */
   reheatsLeastMin: 8,
+  /** Who stays in the pot that others take their share from waits for them no longer than this. @source house figure */
+  takenOutMostMin: 20,
   /** What goes by itself for longer than this and spoils stands in the fridge meanwhile, whatever its recipe says. @source house figure: it leaves half an hour of the two hours for the work around it */
   setAsideMostMin: 90,
   /** A hot dish can wait for its table at least so long, whatever its recipe is silent about. @source house figure */

@@ -162,7 +162,7 @@ function askOfFood(state: State, index: number, asked: State['food'][number]): v
       state.food[link.activity] = food;
       state.waiting[link.activity]!++;
     });
-    if (asked !== prepared.nothing) state.food[link.activity] = withDemand(state, food, asked);
+    if (asked !== prepared.nothing && !link.isOrder) state.food[link.activity] = withDemand(state, food, asked);
     state.waiting[link.activity]!--;
   }
 }

@@ -12,6 +12,7 @@ export function freeAgainMin(
   if (forMin !== undefined) return Math.min(staysMin, startMin + forMin);
   let until = keptUntilMin === undefined || keptUntilMin < staysMin ? staysMin : keptUntilMin;
   if (untilTaken)
-    for (const { activity } of prepared.followers[index]!) until = Math.max(until, placed[activity]?.startMin ?? until);
+    for (const { activity, isOrder } of prepared.followers[index]!)
+      if (!isOrder) until = Math.max(until, placed[activity]?.startMin ?? until);
   return until;
 }

@@ -49,6 +49,7 @@ export interface Prepared {
     readonly activity: number;
     readonly leastMin: number;
     readonly mostMin: number;
+    readonly isOrder?: true | undefined;
     readonly spoils?: boolean | undefined;
     readonly shelter?: Shelter | undefined;
   }[])[];

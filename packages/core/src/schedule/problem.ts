@@ -54,6 +54,8 @@ export interface Shelter {
 
 export interface Link {
   readonly activity: number;
+  /** Only the order of the two: no food goes from one to the other. */
+  readonly isOrder?: true | undefined;
   readonly leastMin: number;
   readonly mostMin: number;
   /** What stands in this wait, outside a shelter, counts. */

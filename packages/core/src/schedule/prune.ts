@@ -173,6 +173,7 @@ class Replay {
       const forbidden = forbids[activity]!;
       for (let i = 0; i < width; i++) if ((bits[met + i]! & forbidden[i]!) !== 0) return true;
       for (const link of problem.activities[activity]!.before) {
+        if (link.isOrder) continue;
         const from = scene.food[link.activity]!;
         if (from !== none) for (let i = 0; i < width; i++) bits[met + i] = bits[met + i]! | bits[from * width + i]!;
       }

@@ -6,6 +6,7 @@ import {
   type Occasion,
   type Recipe,
   type RecipeId,
+  type Step,
   type StepId,
   type VersionId,
   type BatchId,
@@ -13,9 +14,10 @@ import {
   type PlannedBatch,
   type Dish,
 } from '../model/index.ts';
-import { inVessels, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
+import { inVessels, isVessel, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
 import {
   ancestry,
+  followsOf,
   kitOfPart,
   linesInto,
   partKeepsMin,
@@ -57,6 +59,8 @@ export interface Batch {
   readonly doneIn: ReadonlyMap<StepId, { readonly batch: BatchId; readonly step: StepId }>;
   /** Kit named by the recipe that holds the food of another batch, and what it is called there. */
   readonly heldIn: ReadonlyMap<string, { readonly batch: BatchId; readonly as: string }>;
+  /** What it goes on in of the base it is taken from, when the others have taken theirs: the names of the pieces. */
+  readonly inherits?: { readonly base: BatchId; readonly names: ReadonlySet<string> } | undefined;
   /** This batch and all it takes food from. */
   readonly lineage: readonly BatchId[];
 }
@@ -85,7 +89,7 @@ function sharedSteps(recipe: Recipe, swapped: ReadonlySet<string>): ReadonlySet<
 }
 
 /** A batch of a dish before it is known which of its components come from elsewhere. */
-type DishBatch = Omit<Batch, 'doneIn' | 'heldIn' | 'lineage' | 'into'>;
+type DishBatch = Omit<Batch, 'doneIn' | 'heldIn' | 'inherits' | 'lineage' | 'into'>;
 
 /** With the recipe as it is done in the vessels that so much of it needs. */
 function vesselled(occasion: Occasion, batch: Omit<DishBatch, 'vessel'>): DishBatch {
@@ -318,6 +322,47 @@ function linked(batch: DishBatch, base: DishBatch | undefined, components: reado
   };
 }
 
+/** The steps of a batch with which it takes from another. */
+export const takingFrom = (batch: Batch, from: BatchId): readonly Step[] =>
+  batch.recipe.steps.filter(
+    (step, index) =>
+      batch.steps.includes(step.id) &&
+      followsOf(batch.recipe, index).some((link) => batch.doneIn.get(link.step)!.batch === from),
+  );
+
+/**
+ * Who stays in the piece of a base: its dish's first version, where all others take theirs out by hand and it can wait for them. It is
+ * the first and not the largest, so that nothing changes hands when somebody leaves.
+ */
+function heirOf(base: Batch, batches: readonly Batch[], dish: Dish): Batch | undefined {
+  const takers = batches.filter((each) => each.base === base.id);
+  const heir = takers.find((each) => each.versions.includes(dish.versions[0]!.id));
+  const taken = takers.filter((each) => each !== heir).flatMap((each) => takingFrom(each, base.id));
+  const isQuick = ({ hands, durationMin }: Step) => hands === 'on' && durationMin.likely <= rules.takenOutMostMin;
+  return heir && takingFrom(heir, base.id).length > 0 && taken.every(isQuick) ? heir : undefined;
+}
+
+/** Each base's pieces given to one of its versions; what it is baked in is measured for the whole of it, and goes to nobody. */
+function withHeirs(occasion: Occasion, batches: readonly Batch[]): readonly Batch[] {
+  const inherited = new Map(
+    batches.flatMap((base) => {
+      const dish = occasion.dishes.find((each) => each.id === base.dish)!;
+      const heir = heirOf(base, batches, dish);
+      const names = base.recipe.steps
+        .filter((step) => base.steps.includes(step.id))
+        .flatMap((step) => step.kit)
+        .flatMap((use) =>
+          use.as === undefined || base.heldIn.has(use.as) || (base.vessel && isVessel(base.vessel, use)) ? [] : use.as,
+        );
+      return heir ? [[heir.id, { base: base.id, names: new Set(names) }] as const] : [];
+    }),
+  );
+  return batches.map((batch) => {
+    const inherits = inherited.get(batch.id);
+    return inherits ? { ...batch, inherits } : batch;
+  });
+}
+
 /** All batches that are really made, components cooked once before the dishes that take them, and what could be cooked once. */
 export function batchesOf(
   occasion: Occasion,
@@ -332,10 +377,10 @@ export function batchesOf(
   );
   const byId = new Map(dishes.map((batch) => [batch.id, batch]));
   return {
-    batches: [
+    batches: withHeirs(occasion, [
       ...components,
       ...dishes.map((batch) => linked(batch, batch.base ? byId.get(batch.base) : undefined, components)),
-    ],
+    ]),
     shareable: groups.map((group) => ({
       recipe: group.uses[0]!.part.recipe.id,
       name: group.uses[0]!.part.recipe.name,

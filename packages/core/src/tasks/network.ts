@@ -24,7 +24,7 @@ import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
 import { stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
 import { ancestry, followsOf, inOtherWay, linesInto, partId } from '../versions/index.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
-import { batchesOf, type Batch, type Begun, type Shareable } from './batches.ts';
+import { batchesOf, takingFrom, type Batch, type Begun, type Shareable } from './batches.ts';
 
 /** A hazard that a task's food holds or may hold, and the batch in which it came in. */
 export interface Carried {
@@ -75,6 +75,8 @@ export interface Task {
   readonly dust: readonly Carried[];
   readonly guards: readonly Guarded[];
   readonly after: readonly TaskLink[];
+  /** It stays in what others take from: those must have theirs first. No food goes from them to it. */
+  readonly afterOthers?: readonly TaskId[] | undefined;
   /** Minutes after the first serving by which it must be finished, and how long the finished dish may stand; for last steps only. */
   readonly serve?:
     | {
@@ -429,6 +431,7 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
             const after = taskOf(done.batch, done.step);
             return { task: after, leastMin: link.leastMin, ...waitOf(waits, link, step.id, after) };
           }),
+          afterOthers: othersFirst(batch, batches, step.id),
           serve: isLast ? { atMin: servedMin, ...holdOf(batch, waits, step.id) } : undefined,
           warm: warmOf(batch, waits, step.id, servedMin),
         },
@@ -484,6 +487,15 @@ function minutesIn(batch: Batch, batches: readonly Batch[]): (step: StepId) => n
 function warmOf({ into }: Batch, { hot }: Waits, step: StepId, servedMin: number): Task['warm'] {
   const mostMin = into.length === 0 ? hot?.get(step) : undefined;
   return mostMin === undefined ? undefined : { servedMin, mostMin };
+}
+
+/** Where a step takes from the base whose pieces its batch stays in, the tasks with which the other versions take theirs. */
+function othersFirst(batch: Batch, batches: readonly Batch[], step: StepId): Task['afterOthers'] {
+  const base = batch.inherits?.base;
+  if (base === undefined || !takingFrom(batch, base).some(({ id }) => id === step)) return undefined;
+  return batches.flatMap((other) =>
+    other === batch || other.base !== base ? [] : takingFrom(other, base).map(({ id }) => taskOf(other.id, id)),
+  );
 }
 
 /** For each task after which food can be put into the fridge, the task that does it. */

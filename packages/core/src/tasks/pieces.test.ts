@@ -1,3 +1,4 @@
+import { id } from '../../test-support/id.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
 import { KitKind, type Occasion } from '../model/index.ts';
@@ -127,11 +128,31 @@ describe('versions', () => {
       kit,
     });
 
-  test('are never done in what still holds what all are taken from: each has pieces of its own', () => {
-    const one = split({ kit: [{ kind: 'large-pot', as: 'pot' }] });
+  const pot = { kit: [{ kind: 'large-pot', as: 'pot' }] };
+  const holdsOf = (one: ReturnType<typeof split>) =>
+    tasksOf(one, fit(one)).tasks.flatMap((task) => task.kit.map(({ hold }) => hold));
+
+  test('the first stays in what all are taken from, when the others have theirs in pieces of their own', () => {
+    const one = split(pot);
     expect(inWhat(one, 'it.base.boil')).toEqual(['large-pot/pot*']);
-    const holds = tasksOf(one, fit(one)).tasks.flatMap((task) => task.kit.map(({ hold }) => hold));
-    expect(holds).toEqual(['it.base/large-pot/pot', 'it.plain/large-pot/pot', 'it.free/large-pot/pot']);
+    expect(holdsOf(one)).toEqual(['it.base/large-pot/pot', 'it.base/large-pot/pot', 'it.free/large-pot/pot']);
+    const [, plain, free] = tasksOf(one, fit(one)).tasks;
+    expect([plain!.afterOthers, free!.afterOthers]).toEqual([[free!.id], undefined]);
+  });
+
+  test.each<[string, Loose]>([
+    ['what goes by itself', { hands: 'off' }],
+    ['what takes long', { durationMin: { least: 21, likely: 21, most: 30 } }],
+  ])('but does not wait in it for %s', (_, last) => {
+    const one = split({ ...pot, ...last });
+    expect(holdsOf(one)).toEqual(['it.base/large-pot/pot', 'it.plain/large-pot/pot', 'it.free/large-pot/pot']);
+    expect(tasksOf(one, fit(one)).tasks.flatMap(({ afterOthers }) => afterOthers ?? [])).toEqual([]);
+  });
+
+  test('nobody stays in it when the first is not made', () => {
+    const one = split(pot);
+    one.dishes[0]!.versions.unshift({ ...one.dishes[0]!.versions[0]!, id: id('nobody'), guests: [] });
+    expect(holdsOf(one).filter((hold) => hold === 'it.base/large-pot/pot')).toHaveLength(1);
   });
 
   test('that name nothing get a dish of their own, or on the heat a pot', () => {

@@ -57,14 +57,18 @@ export function heldBy(batch: Batch, use: KitUse): TaskKit {
   const only =
     batch.vessel && batch.vessel.units.length > 0 && isVessel(batch.vessel, use) ? batch.vessel.units : undefined;
   if (use.as === undefined) return only ? { ...use, only } : use;
-  const { batch: holder, as } = batch.heldIn.get(use.as) ?? { batch: batch.id, as: use.as };
+  const { batch: holder, as } = batch.heldIn.get(use.as) ?? {
+    batch: batch.inherits?.names.has(use.as) ? batch.inherits.base : batch.id,
+    as: use.as,
+  };
   return { ...use, ...(only ? { only } : {}), hold: `${holder}/${use.kind}/${as}` };
 }
 
 /**
  * For every step of every batch the pieces it is done in. A piece holds food from the step that fills it to the step that empties it, whether a
  * recipe names it or not: steps that go on with the same food are in the same piece, unless they name another; what is taken from there
- * is taken out of that piece. No version is ever done in what still holds what others are taken from: each has pieces of its own.
+ * is taken out of that piece. No version is ever done in what still holds what others are taken from: one stays in it when they have theirs, each
+ * of the others has pieces of its own.
  */
 export function piecesOf(batches: readonly Batch[], kitchen: Kitchen): (batch: Batch, step: StepId) => InPieces {
   const known = new Map<TaskId, InPieces>();
@@ -79,7 +83,11 @@ export function piecesOf(batches: readonly Batch[], kitchen: Kitchen): (batch: B
     const sources = followsOf(batch.recipe, index).map((link): Source => {
       const done = batch.doneIn.get(link.step)!;
       const by = byId.get(done.batch)!;
-      return { isOwn: by === batch, isShared: followersOf(by, done.step).length > 1, ...find(by, done.step) };
+      return {
+        isOwn: isOwnFood(batch, by.id),
+        isShared: followersOf(by, done.step).length > 1,
+        ...find(by, done.step),
+      };
     });
     const found = inPieces(batch, batch.recipe.steps[index]!, sources, has, shared.has(key));
     known.set(key, found);
@@ -88,8 +96,12 @@ export function piecesOf(batches: readonly Batch[], kitchen: Kitchen): (batch: B
   return find;
 }
 
+/** Whether food of another batch is this one's to go on with where it is: its own, or that of the base whose pieces it stays in. */
+const isOwnFood = (batch: Batch, other: Batch['id']): boolean => other === batch.id || other === batch.inherits?.base;
+
 /** The tasks of which others take that are done for another batch. */
 function takenElsewhere(batches: readonly Batch[]): ReadonlySet<TaskId> {
+  const byId = new Map(batches.map((batch) => [batch.id, batch]));
   return new Set(
     batches.flatMap((batch) =>
       batch.recipe.steps.flatMap((step, index) =>
@@ -97,7 +109,7 @@ function takenElsewhere(batches: readonly Batch[]): ReadonlySet<TaskId> {
           const [taker, from] = [batch.doneIn.get(step.id)!, batch.doneIn.get(link.step)!];
           // Whoever names the piece has it in use while they take.
           const names = step.kit.some(({ as }) => as !== undefined && batch.heldIn.get(as)?.batch === from.batch);
-          return taker.batch === from.batch || names ? [] : [taskOf(from.batch, from.step)];
+          return isOwnFood(byId.get(taker.batch)!, from.batch) || names ? [] : [taskOf(from.batch, from.step)];
         }),
       ),
     ),

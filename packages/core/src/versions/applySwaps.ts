@@ -1,4 +1,12 @@
-import { foodOf, pieceWeightG, substitutionOf, type Food, type FoodId, type Substitution } from '../reference/index.ts';
+import {
+  foodOf,
+  kitKindOf,
+  pieceWeightG,
+  substitutionOf,
+  type Food,
+  type FoodId,
+  type Substitution,
+} from '../reference/index.ts';
 import {
   KitKind,
   LineId,
@@ -6,9 +14,11 @@ import {
   type IngredientLine,
   type Recipe,
   type Step,
+  type StepId,
   type Swap,
 } from '../model/index.ts';
 import { readIngredient } from '../reading/index.ts';
+import { followsOf, linesInto } from './steps.ts';
 import { inVersionWords, type Replaced } from './swapWords.ts';
 import * as v from 'valibot';
 
@@ -131,5 +141,38 @@ function change(recipe: Recipe, swaps: readonly Swap[]): Recipe {
       },
     };
   });
-  return { ...recipe, lines, steps };
+  const idle = new Set(
+    recipe.steps
+      .filter((step, index) => isIdleWithout(recipe, step, index, (line) => renamed.get(line)?.length === 0))
+      .map((step) => step.id),
+  );
+  return { ...recipe, lines, steps: idle.size === 0 ? steps : withoutSteps({ ...recipe, steps }, idle) };
+}
+
+/**
+ * Whether nothing is left to do in a step when lines are left out: all that it was for is among them, something else goes on after it, and no
+ * other food was on the heat in it, stood in it, or came into another piece by it.
+ */
+function isIdleWithout(recipe: Recipe, step: Step, index: number, isLeftOut: (line: LineId) => boolean): boolean {
+  const isFollowed = recipe.steps.some((_, at) => followsOf(recipe, at).some((link) => link.step === step.id));
+  if (!isFollowed || step.uses.length === 0 || !step.uses.every(isLeftOut)) return false;
+  const before = followsOf(recipe, index).map((link) => recipe.steps.find((each) => each.id === link.step)!);
+  if (before.length === 0) return linesInto(recipe, index).every(isLeftOut);
+  const holding = step.kit.filter(({ kind }) => kitKindOf(kind).holds !== 'nothing');
+  const wasThere = holding.every(
+    (use) => use.as !== undefined && before.some(({ kit }) => kit.some((other) => other.as === use.as)),
+  );
+  // A version is parted from the others in the first step of its own.
+  const isParted = step.splitPoint || before.some(({ splitPoint }) => splitPoint);
+  return step.hands === 'on' && !step.oven && !step.burner && !isParted && before.length === 1 && wasThere;
+}
+
+/** The recipe's steps without some: what followed them follows what they followed. */
+function withoutSteps(recipe: Recipe, gone: ReadonlySet<StepId>): Step[] {
+  const links = (index: number): NonNullable<Step['after']> =>
+    followsOf(recipe, index).flatMap((link) => {
+      if (!gone.has(link.step)) return [link];
+      return links(recipe.steps.findIndex((step) => step.id === link.step));
+    });
+  return recipe.steps.flatMap((step, index) => (gone.has(step.id) ? [] : [{ ...step, after: links(index) }]));
 }

@@ -14,6 +14,8 @@ interface Taken {
   /** The step whose food it is; absent for a wash. */
   readonly by?: StepFacts | undefined;
   readonly lies: boolean;
+  /** It lies there for steps of other batches to take from. */
+  readonly forOthers?: boolean;
 }
 
 /**
@@ -48,6 +50,7 @@ export function auditContents(facts: Facts): Finding[] {
         endMin: emptiedMin(facts, each, unit, takers.get(each) ?? []),
         what: `the food of ${named(occasion, each)}`,
         lies: true,
+        forOthers: (takers.get(each) ?? []).some((taker) => taker.batch !== each.batch),
       });
   }
   for (const stretch of namedPieces(facts, followed)) note(stretch);
@@ -173,11 +176,12 @@ const isStayedIn = (source: StepFacts, { batch, task }: StepFacts): boolean =>
 
 /** Until when a step works with a piece: one that goes by itself in something else than its food was in has tipped it out once it is set going. */
 function workedUntil(each: StepFacts, unit: UnitId, { lying, sources }: Followed): number {
-  const { task, step } = each;
+  const { task, step, batch } = each;
   const isTippedOut =
     step.hands === 'off' &&
-    !lying.get(each)!.includes(unit) &&
-    sources.get(each)!.some((source) => isStayedIn(source, each) && lying.get(source)!.includes(unit));
+    (batch.eaters.length === 0 ||
+      (!lying.get(each)!.includes(unit) &&
+        sources.get(each)!.some((source) => isStayedIn(source, each) && lying.get(source)!.includes(unit))));
   return isTippedOut ? Math.min(task.endMin, task.startMin + 1) : task.endMin;
 }
 
@@ -196,7 +200,7 @@ function namedPieces(facts: Facts, followed: Followed): readonly Taken[] {
   for (const each of facts.steps)
     each.step.kit.forEach((use, at) => {
       const unit = each.task.units[at];
-      if (use.as === undefined || unit === undefined) return;
+      if (use.as === undefined || unit === undefined || each.batch.eaters.length === 0) return;
       const key = `${heldAs(each.batch, use.kind, use.as)}/${unit}`;
       const before = pieces.get(key);
       if (before) before.steps.push(each);
@@ -238,6 +242,8 @@ function clashesIn(unit: UnitId, list: readonly Taken[], followed: Followed): re
 function isSameFood(unit: UnitId, one: Taken, two: Taken, { lying, sources }: Followed): boolean {
   if (!one.by || !two.by) return one.task === two.task;
   const [a, b] = [one.by, two.by];
+  // Whoever stays in it waits until the others have theirs.
+  if ((one.forOthers || two.forOthers) && a.batch !== b.batch) return false;
   // What is worked with cannot be worked with elsewhere, unless by a step on the same food.
   if (!one.lies && !two.lies) {
     const comesOutOf = (each: StepFacts, other: StepFacts) =>
@@ -247,7 +253,7 @@ function isSameFood(unit: UnitId, one: Taken, two: Taken, { lying, sources }: Fo
     return a === b || isOneName(unit, a, b) || comesOutOf(a, b) || comesOutOf(b, a);
   }
   const there = (each: StepFacts) =>
-    sources.get(each)!.filter((source) => source.batch === each.batch && source.task.units.includes(unit));
+    sources.get(each)!.filter((source) => isStayedIn(source, each) && source.task.units.includes(unit));
   return (
     isAlike(unit, a, b) ||
     there(a).some((source) => isAlike(unit, source, b)) ||

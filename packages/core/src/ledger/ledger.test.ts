@@ -6,7 +6,7 @@ import { audit, type FindingCode } from '../audit/index.ts';
 import { fit } from '../fit/index.ts';
 import { movedTo, type Occasion, type Plan, type TaskId, type UnitId } from '../model/index.ts';
 import { tasksOf, wayOf, type TaskNetwork } from '../tasks/index.ts';
-import { ledgerOf, laws, type Ledger, type Page, type ResourceKind, type Wait } from './index.ts';
+import { ledgerOf, laws, type Ledger, type Page, type ResourceKind, type Use, type Wait } from './index.ts';
 
 /**
  * What the audit calls it when a law of the ledger is broken. The audit never reads the ledger: here, and nowhere else, the two are held
@@ -150,23 +150,26 @@ const fullKinds = (one: Case, plan: Plan): ReadonlySet<ResourceKind> => {
   const holdOf = holdsOf(one, plan);
   return new Set(
     ledgerOf(one.occasion, one.network, plan)
-      .pages.filter((page) => isOverfull(page, holdOf))
+      .pages.filter((page) => isOverfull(page, plan, holdOf))
       .map(({ resource }) => resource.kind),
   );
 };
 
-function isOverfull({ resource, uses, capacity }: Page, holdOf: ReturnType<typeof holdsOf>): boolean {
+function isOverfull({ resource, uses, capacity }: Page, plan: Plan, holdOf: ReturnType<typeof holdsOf>): boolean {
   if (capacity === Infinity) return false;
-  /** Food is not in the way of its own next step. */
-  const isApart = (one: TaskId, other: TaskId) => {
-    if (resource.kind !== 'kit') return one !== other;
-    const hold = holdOf(one, resource.unit);
-    return one !== other && (hold === undefined || hold !== holdOf(other, resource.unit));
+  /** Food is not in the way of its own next step, unless others have still to take of it. */
+  const isApart = (one: Use, other: Use) => {
+    if (one.task === other.task) return false;
+    if (resource.kind !== 'kit') return true;
+    const isForOthers = [one, other].some((each) => each.endedBy !== undefined) && !(one.keeps && other.keeps);
+    if (isForOthers && batchOf(plan, one.task) !== batchOf(plan, other.task))
+      return one.endedBy !== other.task && other.endedBy !== one.task;
+    const hold = holdOf(one.task, resource.unit);
+    return hold === undefined || hold !== holdOf(other.task, resource.unit);
   };
   return uses.some((use) => {
     const beside = uses.filter(
-      (each) =>
-        each.startMin <= use.startMin && each.freeMin > use.startMin && (each === use || isApart(each.task, use.task)),
+      (each) => each.startMin <= use.startMin && each.freeMin > use.startMin && (each === use || isApart(each, use)),
     );
     return beside.reduce((sum, each) => sum + each.places, 0) > capacity;
   });

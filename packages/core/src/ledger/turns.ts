@@ -1,5 +1,5 @@
-import { startLook, type PlannedTask, type TaskId } from '../model/index.ts';
-import type { TaskKit } from '../tasks/index.ts';
+import { startLook, type PlannedTask, type TaskId, type UnitId } from '../model/index.ts';
+import { tippedOutMin, type TaskKit } from '../tasks/index.ts';
 import type { Use } from './page.ts';
 import type { Book } from './book.ts';
 import type { Law } from './law.ts';
@@ -43,7 +43,7 @@ export const kit: Law = {
       uses: [
         ...book.planned.flatMap((task): Use[] => {
           if (task.kind === 'oven' || !task.units.includes(unit.id)) return [];
-          const forMin = usedAs(book, task, unit.id)?.forMin;
+          const forMin = tippedOutAfterMin(book, task, unit.id);
           if (forMin === undefined) return [useOf(task, cleanAt(task))];
           const endMin = Math.min(task.endMin, task.startMin + forMin);
           return [{ ...useOf(task), endMin, freeMin: endMin, fromStart: true }];
@@ -76,6 +76,13 @@ function keptIn({ steps }: Book, unit: string): readonly Use[] {
       },
     ];
   });
+}
+
+/** After how many minutes of a step a unit is free again, where that is before its end; a step that the menu no longer has is as its plan says. */
+function tippedOutAfterMin(book: Book, task: PlannedTask, unit: UnitId): number | undefined {
+  if (task.kind !== 'step') return undefined;
+  if (book.stepOf(task.id)?.task) return usedAs(book, task, unit)?.forMin;
+  return task.emptied?.includes(unit) ? tippedOutMin : undefined;
 }
 
 /** How a step uses a unit. */

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { cleaningOf, handWashOnly, HazardId, Material } from '../reference/index.ts';
 import { CookId, Name, UnitId } from './ids.ts';
 import { KitKind, Pan } from './recipe.ts';
+import { freshId, kitWords } from './words.ts';
 
 export const KitUnit = v.strictObject({
   id: UnitId,
@@ -94,6 +95,24 @@ export type Kitchen = v.InferOutput<typeof Kitchen>;
 export const goesInDishwasher = (unit: KitUnit): boolean =>
   cleaningOf(unit.material).comesClean &&
   (unit.dishwasher ?? (cleaningOf(unit.material).dishwasher && handWashOnly(unit.kind) === undefined));
+
+/** Another piece of a kind, like one that is there and comes clean. */
+export function oneMore(kit: readonly KitUnit[], kind: KitKind): KitUnit {
+  const alike = kit.filter((unit) => unit.kind === kind);
+  const like = alike.find(({ material }) => cleaningOf(material).comesClean);
+  const words = kitWords(kind);
+  return v.parse(KitUnit, {
+    id: freshId(
+      kind,
+      kit.map((unit) => unit.id),
+    ),
+    kind,
+    name: `${words.charAt(0).toUpperCase()}${words.slice(1)} ${alike.length + 1}`,
+    material: like?.material ?? 'steel',
+    washMin: like?.washMin ?? alike[0]?.washMin ?? 3,
+    ...(like?.vessel ? { vessel: like.vessel } : {}),
+  });
+}
 
 /** All ovens that can bake, by number: 0 is the main one. */
 export const ovensOf = (kitchen: Kitchen): readonly Oven[] => [kitchen.oven, ...kitchen.moreOvens];

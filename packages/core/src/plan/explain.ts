@@ -1,16 +1,9 @@
 import { placeKinds, places, type PlaceKind } from '../ledger/index.ts';
-import {
-  clockTime,
-  dayWords,
-  kitWords,
-  listed,
-  ovensOf,
-  type Chore,
-  type KitKind,
-  type Occasion,
-} from '../model/index.ts';
+import { kitWords, listed, ovensOf, type KitKind, type Occasion } from '../model/index.ts';
 import type { Clash, Stuck } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
+import type { Remedy } from './remedies.ts';
+import { at, choreWords } from './words.ts';
 
 /** Why there is no plan, in a cook's words, and what would free it. */
 export interface NoPlan {
@@ -21,6 +14,8 @@ export interface NoPlan {
   readonly proven: boolean;
   /** Pieces of kit that would have to be there. */
   readonly missing?: readonly MissingKit[] | undefined;
+  /** Changes with which a plan was really found, the likeliest first. */
+  readonly frees?: readonly Remedy[] | undefined;
 }
 
 /** So many pieces of a kind more. */
@@ -42,9 +37,6 @@ const courseOf = (occasion: Occasion, network: TaskNetwork, task: Task): string 
   return occasion.courses.find((course) => course.id === occasion.dishes.find((each) => each.id === dish)!.course)!
     .name;
 };
-
-const at = (occasion: Occasion, moment: number): string =>
-  [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
 
 type Advice = Pick<NoPlan, 'why' | 'tryThis'>;
 
@@ -82,13 +74,6 @@ const placeWords: Readonly<Record<PlaceKind, PlaceWords>> = {
   },
   fridge: coldWords('fridge'),
   freezer: coldWords('freezer'),
-};
-
-const choreWords: Readonly<Record<Chore, string>> = {
-  knives: 'work with knives',
-  heat: 'work at the heat',
-  raw: 'work on raw food',
-  'washing-up': 'washing up',
 };
 
 /** Why nobody can do something at any time at which it could be done. */

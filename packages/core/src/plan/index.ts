@@ -1,6 +1,7 @@
 export { makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
 export { isBetterPlan, planFigures } from './quality.ts';
-export { pinWords } from './wishes.ts';
+export { pinWords } from './words.ts';
+export { remedied, remedyWords, type Remedy } from './remedies.ts';
 export type { NoPlan } from './explain.ts';
 export { planningRest, type RestOptions } from './rest.ts';
 export { restMoved, withTakers } from './takes.ts';

@@ -32,6 +32,7 @@ import { tasksById, tasksOf, type Task, type TaskNetwork } from '../tasks/index.
 import { compile, fridgePool, marks, usableWays } from './compile.ts';
 import { explainClash, explainStuck, type NoPlan } from './explain.ts';
 import { whatFrees } from './freeing.ts';
+import { againstClash, remediesThatFree } from './remedies.ts';
 import { missingKit } from './missing.ts';
 import { servedRaw } from './raw.ts';
 import { wishesInConflict } from './wishes.ts';
@@ -81,7 +82,13 @@ export function* planning(
   const problem = compile(occasion, network);
   const clash = provenClash(problem);
   if (clash)
-    return { kind: 'none', reason: wishesInConflict(occasion, network) ?? explainClash(occasion, network, clash) };
+    return {
+      kind: 'none',
+      reason: wishesInConflict(occasion, network) ?? {
+        ...explainClash(occasion, network, clash),
+        frees: remediesThatFree(occasion, againstClash(occasion, network, clash)),
+      },
+    };
   const bound = lowerBoundMin(problem);
   const search = solve(problem, {
     seed,

@@ -3,6 +3,7 @@ import { guest, line, noTrace, occasion, recipe, step, unit } from '../../test-s
 import { audit } from '../audit/index.ts';
 import { Occasion } from '../model/index.ts';
 import { makePlan } from './make.ts';
+import { remedied, remedyWords } from './remedies.ts';
 
 type Loose = Record<string, unknown>;
 
@@ -259,3 +260,22 @@ test.each(Object.entries(planted))('%s: told rightly, and freed by what is told'
   expect(plan).toMatchObject({ kind: 'plan' });
   if (plan.kind === 'plan') expect(audit(after, plan.plan).findings).toEqual([]);
 });
+
+/** Raw food is cooked by saying so of a step, beside that food (`recipes/check`); kit that is not there at all has its own list. */
+const pressedElsewhere = ['meat that no step cooks', 'a grater that is not there'];
+
+test.each(Object.entries(planted).filter(([name]) => !pressedElsewhere.includes(name)))(
+  '%s: what can be pressed frees it',
+  (_, { one }) => {
+    const result = makePlan(one, { seconds: 0.02 });
+    const frees = result.kind === 'none' ? result.reason.frees! : [];
+    expect(frees.length).toBeGreaterThan(0);
+    for (const remedy of frees) {
+      const after = v.parse(Occasion, remedied(one, remedy));
+      const plan = makePlan(after, { seconds: 0.02 });
+      expect([remedy, plan.kind]).toEqual([remedy, 'plan']);
+      if (plan.kind === 'plan') expect(audit(after, plan.plan).findings).toEqual([]);
+      expect(remedyWords(one, remedy)).toMatch(/^[A-Z].{10,}[^.]$/);
+    }
+  },
+);

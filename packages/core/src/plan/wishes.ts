@@ -1,17 +1,10 @@
-import {
-  clockTime,
-  dayWords,
-  listed,
-  ovensOf,
-  rackName,
-  type Absence,
-  type Occasion,
-  type Pin,
-} from '../model/index.ts';
+import { listed, type Absence, type Occasion, type Pin } from '../model/index.ts';
 import { isStuck, provenClash, solve } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
 import { compile } from './compile.ts';
 import type { NoPlan } from './explain.ts';
+import { remediesThatFree, type Remedy } from './remedies.ts';
+import { at, pinWords } from './words.ts';
 
 /** How many places are looked at to see whether a set of wishes can hold. */
 const effort = 40_000;
@@ -47,6 +40,7 @@ function tooSmall(occasion: Occasion, network: TaskNetwork): NoPlan | undefined 
       why: `Large enough ${large.length === 1 ? 'is' : 'are'} ${listed(large)}.`,
       tryThis: 'let go of the piece it is fixed to, or make less of it.',
       proven: true,
+      frees: remediesThatFree(occasion, [{ kind: 'pin', task: pin.task }]),
     };
   }
   return undefined;
@@ -73,6 +67,11 @@ export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPl
     if (!canHold(occasion, network, without)) left = without;
   }
   const words = left.map((wish) => wordsOf(occasion, network, wish));
+  const takenBack = left.map((wish): Remedy =>
+    wish.kind === 'pin'
+      ? { kind: 'pin', task: wish.pin.task }
+      : { kind: 'absence', cook: wish.absence.cook, fromMin: wish.absence.fromMin },
+  );
   const one = words.length === 1;
   return {
     what: one ? `It cannot be that ${words[0]}.` : 'These wishes cannot hold together.',
@@ -83,28 +82,8 @@ export function wishesInConflict(occasion: Occasion, network: TaskNetwork): NoPl
       ? 'take it back, or ask for a little less.'
       : 'take back one of them: with any one of them gone the others can hold.',
     proven: false,
+    frees: remediesThatFree(occasion, takenBack),
   };
-}
-
-/** A moment by the clock, with its day where that is another. */
-const at = (occasion: Occasion, moment: number): string =>
-  [clockTime(occasion.serveAt, moment), dayWords(occasion.serveAt, moment)].filter(Boolean).join(' ');
-
-/** What is fixed about a task, in words: "begins at 12:00", "on the upper rack". */
-export function pinWords(occasion: Occasion, pin: Pin): readonly string[] {
-  const { kit, cooks } = occasion.kitchen;
-  const ovens = ovensOf(occasion.kitchen);
-  const oven = ovens[pin.oven ?? 0] ?? occasion.kitchen.oven;
-  return [
-    pin.startsAtMin === undefined ? '' : `begins at ${at(occasion, pin.startsAtMin)}`,
-    pin.notBeforeMin === undefined ? '' : `does not begin before ${at(occasion, pin.notBeforeMin)}`,
-    pin.endsByMin === undefined ? '' : `is done by ${at(occasion, pin.endsByMin)}`,
-    pin.cook === undefined ? '' : `is done by ${cooks.find((cook) => cook.id === pin.cook)?.name ?? pin.cook}`,
-    pin.oven === undefined ? '' : `is in ${ovens[pin.oven]?.name ?? `oven ${pin.oven + 1}`}`,
-    pin.rack === undefined ? '' : `is on ${rackName(pin.rack, oven.racks)}`,
-    pin.spareMin === undefined ? '' : `has ${pin.spareMin} min to spare after it`,
-    pin.unit === undefined ? '' : `is done with ${kit.find((unit) => unit.id === pin.unit)?.name ?? pin.unit}`,
-  ].filter(Boolean);
 }
 
 function wordsOf(occasion: Occasion, network: TaskNetwork, wish: Wish): string {

@@ -74,8 +74,8 @@ Serves 4
     portions: 4,
     foods: ['haddock', 'leek', 'oil'],
     steps: [
-      ['Slice the leeks', 8, 'on'],
-      ['Lay the haddock on top', 3, 'on'],
+      ['Slice the leeks', 6, 'on'],
+      ['Lay the haddock on top', 4, 'on'],
       ['Bake', 15, 'off'],
     ],
   },

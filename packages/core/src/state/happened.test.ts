@@ -1,6 +1,6 @@
 import { events } from '../../test-support/day.ts';
 import { id } from '../../test-support/id.ts';
-import type { Happening, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash } from '../model/index.ts';
+import type { Happening, Plan, PlannedOven, PlannedStep, PlannedTask, PlannedWash, UnitId } from '../model/index.ts';
 import { happened } from './happened.ts';
 import { progressOf } from './progress.ts';
 
@@ -117,6 +117,34 @@ describe('work by hand', () => {
     expect([...dirty.running]).toEqual([]);
     expect(dirty.skipped).toEqual([{ wash: 'w', units: ['board-1'] }]);
     expect([...at(-45, tasks, ...clean('water', 'cloth', 'board-1'), skip('hands')).running]).toEqual([]);
+  });
+});
+
+describe('what something was tipped out of when it was set going', () => {
+  const pan = id<UnitId>('pan');
+  const roast = {
+    ...alone('roast', -60, -20, look('start', -60, -59), look('end', -21, -20)),
+    units: [pan],
+    emptied: [pan],
+  };
+  const gravy = step('gravy', -50, -40, { units: [pan] });
+
+  test('is in other use only after that, and it was so before that, though all is ticked in one minute', () => {
+    const day = at(0, [roast, gravy], [-55, tick('roast')], [-48, tick('gravy')], [-18, tick('roast@end')]);
+    expect([placeOf(day, 'roast'), placeOf(day, 'gravy')]).toEqual([
+      [-56, -18],
+      [-55, -48],
+    ]);
+    const inOneMinute = at(0, [roast, gravy], [-10, tick('roast')], [-10, tick('gravy')], [-10, tick('roast@end')]);
+    expect(placeOf(inOneMinute, 'roast')[0]).toBeLessThan(placeOf(inOneMinute, 'gravy')[0]!);
+  });
+
+  test('was in use before, where that was ticked before: the order of the day, and not of the plan', () => {
+    const day = at(0, [roast, gravy], [-45, tick('gravy')], [-44, tick('roast')], [-18, tick('roast@end')]);
+    expect([placeOf(day, 'roast'), placeOf(day, 'gravy')]).toEqual([
+      [-44, -18],
+      [-55, -45],
+    ]);
   });
 });
 

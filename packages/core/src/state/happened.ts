@@ -92,7 +92,8 @@ function readEnded(reading: Reading): ReadonlyMap<TaskId, number> {
     })
     .sort((a, b) => a.at - b.at || a.seq - b.seq || a.task.startMin - b.task.startMin);
   const ends = settledEnds(ended, now);
-  for (const { task, at } of ended) {
+  const tippedOut = tippedOutBy(plan, progress);
+  for (const { task, at, seq } of ended) {
     done.add(task.id);
     const tookMin = task.endMin - task.startMin;
     if (task.kind === 'oven') {
@@ -102,13 +103,46 @@ function readEnded(reading: Reading): ReadonlyMap<TaskId, number> {
     const endMin = ends.get(task.id)!;
     const surfaces = surfacesOf(task);
     const began = beganAt(task, progress);
-    const least = Math.max(...surfaces.map((each) => free.get(each) ?? -Infinity));
+    const least = Math.max(
+      ...surfaces.map((each) => free.get(each) ?? -Infinity),
+      ...tippedOut.filter((each) => isUsedAfter(each, task, seq)).map((each) => each.atMin),
+    );
     const startMin = Math.min(endMin, Math.max(began === undefined ? endMin - tookMin : Math.round(began), least));
     for (const each of surfaces) free.set(each, endMin);
     places.set(task.id, movedTo(task, startMin, endMin));
   }
+  // What was set going first was so, though both were ticked in one minute.
+  for (const tipped of tippedOut) {
+    const here = places.get(tipped.by.id);
+    const users = ended.filter(({ task, seq }) => isUsedAfter(tipped, task, seq));
+    const startMin = Math.min(...users.map(({ task }) => places.get(task.id)!.startMin));
+    if (here && startMin <= here.startMin) places.set(here.id, movedTo(here, startMin - 1, here.endMin));
+  }
   return new Map(ended.map(({ task }, index) => [task.id, index]));
 }
+
+/** Something set going, by a tick of its own, out of kit that was in other use from then on. */
+interface TippedOut {
+  readonly by: PlannedStep;
+  readonly atMin: number;
+  readonly seq: number;
+}
+
+const tippedOutBy = (plan: Plan, progress: Progress): readonly TippedOut[] =>
+  plan.tasks.flatMap((by): TippedOut[] => {
+    if (by.kind !== 'step' || !by.emptied) return [];
+    const own = progress.ticked.get(by.id);
+    const began = beganAt(by, progress);
+    return own === undefined || began === undefined ? [] : [{ by, atMin: Math.round(began), seq: own.seq }];
+  });
+
+/** Whether a task that ended with a tick was to use, and used, what something else had been tipped out of by then. */
+const isUsedAfter = ({ by, seq }: TippedOut, task: PlannedTask, endSeq: number): boolean =>
+  task.kind !== 'oven' &&
+  task.id !== by.id &&
+  task.startMin >= by.startMin &&
+  endSeq > seq &&
+  task.units.some((unit) => by.emptied!.includes(unit));
 
 /** What is under way, by what was ticked or said of it. */
 function readRunning({ plan, progress, now, done, running, places }: Reading): void {

@@ -11,4 +11,4 @@ export {
   type TaskNetwork,
   type Way,
 } from './network.ts';
-export { isHeatedIn, type TaskKit } from './pieces.ts';
+export { isHeatedIn, tippedOutMin, type TaskKit } from './pieces.ts';

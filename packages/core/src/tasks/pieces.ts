@@ -42,7 +42,7 @@ export interface InPieces {
 }
 
 /** Setting something going, what it is made from is tipped out of what it was in. */
-const tippedOutMin = 1;
+export const tippedOutMin = 1;
 
 const holdsFood = ({ kind }: KitUse): boolean => kitKindOf(kind).holds !== 'nothing';
 

@@ -34,6 +34,8 @@ test.each([
   ['Whisk the eggs to a foam.', ['aquafaba'], ['egg'], 'Whisk the aquafaba to a foam.'],
   ['Melt the butter with the onions.', ['olive-oil'], ['butter', 'onion'], 'Melt the olive oil with the onions.'],
   ['Scatter the cheese on top.', ['breadcrumbs'], ['cheddar'], 'Scatter the fresh breadcrumbs on top.'],
+  ['Beat in cheese and pepper.', ['breadcrumbs'], ['parmesan', 'butter'], 'Beat in fresh breadcrumbs and pepper.'],
+  ['Beat in cheese and pepper.', ['breadcrumbs'], ['parmesan', 'cheddar'], 'Beat in cheese and pepper.'],
   [
     'Warm the milk. Stir the custard; add more milk.',
     ['oat-drink'],

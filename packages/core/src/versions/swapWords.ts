@@ -69,6 +69,9 @@ function isMeant(
     .every((word) => word.length > 3 && line.text.toLowerCase().includes(word.replace(/s$/, '')));
   // "The custard" is what is being made of the milk.
   const isMade = foodOf(food)?.kind === 'composite';
+  // In the step that the line comes into, “butter and cheese” is parmesan as plainly as “the cheese” is.
+  if (uses.includes(line.id) && olds.some((old) => isKindOf(old, food)))
+    return !lines.some((each) => each.food && (each.food === food || isKindOf(each.food, food)));
   const isAnotherWord = isOnLine || (isTheOne(text, start) && !isMade && olds.some((old) => sharesFamily(food, old)));
   return isAnotherWord && !lines.some((each) => each.food === food || (each.food && sharesFamily(each.food, food)));
 }
@@ -83,6 +86,14 @@ interface Where {
   readonly here: readonly IngredientLine[];
   readonly lines: readonly IngredientLine[];
 }
+
+/** Whether one food is called by the other's name with something before it: parmesan cheese, rapeseed oil. */
+const isKindOf = (one: FoodId, other: FoodId): boolean => {
+  const [food, wide] = [foodOf(one), foodOf(other)];
+  return (
+    food !== undefined && wide !== undefined && [food.name, ...food.aka].some((name) => name.endsWith(` ${wide.name}`))
+  );
+};
 
 const sharesFamily = (one: FoodId, other: FoodId): boolean =>
   foodOf(one)?.families.some((family) => foodOf(other)?.families.includes(family)) ?? false;

@@ -1,10 +1,9 @@
 import { CloseOutlined, DownOutlined, MinusOutlined, PlusOutlined, RightOutlined } from '@ant-design/icons';
 import { Button, InputNumber, Select } from 'antd';
 import { useState } from 'react';
-import { cleaningOf, goesInDishwasher, hazards, KitKind, KitUnit, materials, type Pan } from '@lupin/core';
+import { cleaningOf, goesInDishwasher, hazards, KitKind, KitUnit, materials, oneMore, type Pan } from '@lupin/core';
 import { VesselField, vesselOf } from '../../shared/VesselField.tsx';
 import { kitNames } from './kitchenTimes.ts';
-import { oneMore } from './oneMore.ts';
 
 interface KitListProps {
   readonly kit: readonly KitUnit[];

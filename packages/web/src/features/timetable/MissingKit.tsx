@@ -1,7 +1,6 @@
-import { piecesOfKit, type NoPlan } from '@lupin/core';
+import { oneMore, piecesOfKit, type NoPlan } from '@lupin/core';
 import { Button } from 'antd';
 import { useOccasionView } from '../occasions/context.ts';
-import { oneMore } from './oneMore.ts';
 
 /** Pieces of kit without which there is no plan, each with one press that says it is there. */
 export function MissingKit({ missing }: { readonly missing: NonNullable<NoPlan['missing']> }) {

@@ -1,5 +1,6 @@
 import type { NoPlan } from '@lupin/core';
 import { CookedThrough } from './CookedThrough.tsx';
+import { FreedBy } from './FreedBy.tsx';
 import { MissingKit } from './MissingKit.tsx';
 
 /** Why there is no plan, and what can be pressed to free it. */
@@ -14,6 +15,7 @@ export const NoPlanFound = ({ reason }: { readonly reason: NoPlan }) => (
       {!reason.proven && ' Many orders of work were tried; “Plan again” tries others.'}
     </p>
     {reason.missing && <MissingKit missing={reason.missing} />}
+    {reason.frees && reason.frees.length > 0 && <FreedBy frees={reason.frees} />}
     <CookedThrough />
   </main>
 );

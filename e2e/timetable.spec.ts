@@ -189,3 +189,25 @@ test('all pieces that the kitchen lacks are named at once; pressed, they are the
   await page.getByRole('button', { name: 'Add all of them' }).click();
   await expect(page.getByText('Passed the audit')).toBeVisible({ timeout: 60_000 });
 });
+
+test('where nobody is there in time, the hours that free it are tried, said and one press away', async ({
+  page,
+  request,
+}) => {
+  const address = `${server.url}/api/occasions/sunday-lunch`;
+  const { revision, occasion } = (await (await request.get(address)).json()) as {
+    revision: number;
+    occasion: { kitchen: { cooks: object[] } };
+  };
+  const cooks = occasion.kitchen.cooks.map((cook) => ({ ...cook, windows: [{ fromMin: -60, toMin: 60 }] }));
+  const late = { ...occasion, kitchen: { ...occasion.kitchen, cooks } };
+  const put = await request.put(address, { data: { baseRevision: revision, occasion: late } });
+  expect(put.ok()).toBe(true);
+  await page.goto(`${server.url}/o/sunday-lunch/timetable`);
+  await expect(page.getByRole('heading', { name: 'No plan can hold all of this' })).toBeVisible();
+  await page
+    .getByRole('button', { name: /is there from \d\d:\d\d to 12:00/ })
+    .first()
+    .click();
+  await expect(page.getByText('Passed the audit')).toBeVisible({ timeout: 60_000 });
+});

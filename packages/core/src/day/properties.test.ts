@@ -35,13 +35,16 @@ describe.each(cases)('$name', ({ occasion, plan, fromMin }) => {
     expect(structuredClone(mends(sent.occasion, sent.standpoint))).toEqual(mends(occasion, standpoint));
   });
 
-  test.each(moments(fromMin, plan.batches.length < 6 ? 9 : 3))('whatever is left out, there is a way to go on (%i)', (nowMin) => {
-    const standpoint = happened(plan, progressOf(events(...asPlanned(plan, nowMin))), nowMin);
-    for (const batch of plan.batches) {
-      const slipped = leftOut({ occasion, standpoint }, batch.id);
-      expect([batch.id, mends(slipped.occasion, slipped.standpoint).length > 0]).toEqual([batch.id, true]);
-    }
-  });
+  test.each(moments(fromMin, plan.batches.length < 6 ? 9 : 3))(
+    'whatever is left out, there is a way to go on (%i)',
+    (nowMin) => {
+      const standpoint = happened(plan, progressOf(events(...asPlanned(plan, nowMin))), nowMin);
+      for (const batch of plan.batches) {
+        const slipped = leftOut({ occasion, standpoint }, batch.id);
+        expect([batch.id, mends(slipped.occasion, slipped.standpoint).length > 0]).toEqual([batch.id, true]);
+      }
+    },
+  );
 
   const patience: ReadonlySet<FindingCode> = new Set([
     'late',

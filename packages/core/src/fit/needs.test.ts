@@ -190,3 +190,7 @@ test('too little on a plate: the hopeless first, then by course, then who has le
   ]);
   expect(coverGaps({ ...two, courses: [] }, fit({ ...two, courses: [] }))).toEqual([]);
 });
+
+test.each(['not-ingredient', 'prefers-not'])('nothing is kept clear of on kit and hands for %s', (strictness) => {
+  expect([...noTraceHazards(guest({ id: 'n', kind: 'hazard', hazard: 'milk', strictness }))]).toEqual([]);
+});

@@ -261,4 +261,7 @@ describe('what reading the list cannot settle', () => {
       'check',
     );
   });
+  test('a vegan with no trace is not covered by a label that was read for some of what they avoid', () => {
+    expect(read(diet('vegan', 'no-trace'), 'vegetable-stock-cube', { lookedFor: sought })).toBe('check');
+  });
 });

@@ -78,7 +78,10 @@ const isAfter = ({ step: asked }: QualityWait, step: Step): boolean =>
 
 function isFor({ next: asked }: QualityWait, before: Step, next: Step, links: number): boolean {
   if (!asked) return true;
-  return asked.heats === heats(next) && (!asked.samePiece || (links === 1 && goesOnIn(before, next)));
+  const isOnly = links === 1;
+  return (
+    asked.heats === heats(next) && (!asked.isOnly || isOnly) && (!asked.samePiece || (isOnly && goesOnIn(before, next)))
+  );
 }
 
 /** Whether it stays in what it is in: the next step names no piece that holds food but those of the step before. */

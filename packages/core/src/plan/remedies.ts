@@ -234,14 +234,16 @@ function withOthers(
   { able, fromMin, toMin, leastMin }: Extract<Clash, { kind: 'no-cook' }>,
 ): readonly Remedy[] {
   if (able.length === 0) return kitchen.cooks.map(({ id }) => ({ kind: 'chores', cook: id, chores }));
-  return able.map((index): Remedy => {
+  return able.flatMap((index): Remedy[] => {
     const { id, windows } = kitchen.cooks[index]!;
     const from = Math.min(...windows.map((each) => each.fromMin));
     const to = Math.max(...windows.map((each) => each.toMin));
     const early = toMin - leastMin - aroundMin;
     const late = Math.max(fromMin, to) + leastMin + aroundMin;
-    if (early < from) return { kind: 'hours', cook: id, fromMin: early, toMin: from };
-    return { kind: 'hours', cook: id, fromMin: Math.min(to, early), toMin: late };
+    // What else must be done is not known yet: a little sooner may be needed for that.
+    if (early < from)
+      return [0, 30, 90].map((sooner) => ({ kind: 'hours', cook: id, fromMin: early - sooner, toMin: from }));
+    return [{ kind: 'hours', cook: id, fromMin: Math.min(to, early), toMin: late }];
   });
 }
 

@@ -71,6 +71,17 @@ export interface Context {
 const ovenVessels = new Set<KitKind>(['roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'skillet']);
 const burnerVessels = new Set<KitKind>(['saucepan', 'large-pot', 'frying-pan', 'skillet']);
 
+const intoOvenVessel = new RegExp(
+  `\\b(?:in|into|on|onto|on to|to|over)\\s+(?:(?!and\\b|then\\b)[\\p{L}-]+\\s+){0,4}(?:${stepWords.kit
+    .filter(({ kind }) => kind !== 'skillet' && ovenVessels.has(v.parse(KitKind, kind)))
+    .flatMap(({ words }) => words)
+    .join('|')})\\b`,
+  'iu',
+);
+
+/** Whether a sentence is about filling what goes into the oven. */
+export const fillsOvenVessel = (sentence: string): boolean => intoOvenVessel.test(sentence);
+
 /** Whole minutes, at least one, at most three days. */
 export const whole = (minutes: number) => Math.min(4320, Math.max(1, Math.round(minutes)));
 

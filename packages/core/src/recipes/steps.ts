@@ -6,6 +6,7 @@ import {
   looksFrom,
   doorWords,
   durationOf,
+  fillsOvenVessel,
   kitOf,
   ovenOf,
   shutOf,
@@ -37,7 +38,7 @@ export interface StepReading {
 
 /**
  * Reads a method as steps: paragraphs are taken apart where something goes by itself (baking, resting, chilling), because those are
- * what a timetable can fill; hands-on sentences stay together. Everything found is a proposal with its place in the text.
+ * what a timetable can fill, and where what was cooked on the hob is put into what goes into the oven; other hands-on sentences stay together. Everything found is a proposal with its place in the text.
  */
 export function readSteps(paragraphs: readonly string[], lines: readonly KnownLine[]): readonly StepReading[] {
   const context: Context = { ovenC: undefined, ovenVessel: undefined, burnerVessel: undefined };
@@ -102,6 +103,8 @@ export function readSteps(paragraphs: readonly string[], lines: readonly KnownLi
         continue;
       }
       // Warming the oven is no work of its own: the timetable does it in time. The words stay with the step.
+      const isHob = (text: string) => burnerPattern.test(withoutAsides(text));
+      if (group.some((each) => isHob(each.text)) && fillsOvenVessel(sentence.text) && !isHob(sentence.text)) close();
       if (goesByItself(sentence.text) && !isPreheat(sentence.text)) {
         // What was done by hand before is a step of its own, unless it only set the oven.
         if (group.some((each) => !isPreheat(each.text))) close();

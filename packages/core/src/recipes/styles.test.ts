@@ -79,6 +79,27 @@ Serves 4
       ['Bake', 15, 'off'],
     ],
   },
+  'what was cooked on the hob is put into a dish for the oven, all in one paragraph': {
+    text: `Fennel bake
+Serves 4
+
+2 fennel bulbs, in wedges
+40 g butter
+40 g plain flour
+500 ml milk
+50 g breadcrumbs
+
+Boil the fennel for 8 minutes and drain. Melt the butter in a saucepan, stir in the flour, whisk in the milk and simmer 4 minutes. Lay the fennel in a baking dish, pour over the sauce and scatter with crumbs. Bake at 200°C for 20 minutes.`,
+    name: 'Fennel bake',
+    portions: 4,
+    foods: ['fennel', 'butter', 'wheat-flour', 'milk', 'breadcrumbs'],
+    steps: [
+      ['Boil the fennel', 8, 'off'],
+      ['Melt the butter', 4, 'on'],
+      ['Lay the fennel', 4, 'on'],
+      ['Bake', 20, 'off'],
+    ],
+  },
   'headings inside the list, the grill at the end, leftovers': {
     text: `Pasta bake
 Serves 6

@@ -24,7 +24,14 @@ const QualityWaitRow = v.strictObject({
   /** The step that it waits after. */
   step: v.strictObject({ heats: v.boolean(), says: v.optional(words) }),
   /** What it waits for. */
-  next: v.optional(v.strictObject({ heats: v.boolean(), samePiece: v.optional(v.boolean(), false) })),
+  next: v.optional(
+    v.strictObject({
+      heats: v.boolean(),
+      samePiece: v.optional(v.boolean(), false),
+      /** Nothing else comes into it from another step. */
+      isOnly: v.optional(v.boolean(), false),
+    }),
+  ),
   /** How long it may stand in the room at once, in minutes. */
   standsMin: v.number(),
   /** How long it may be in the fridge instead, in minutes; absent: the fridge does not help it. */

@@ -3,7 +3,6 @@ export type {
   BegunLoad,
   Carry,
   OvenAsk,
-  Goal,
   Guard,
   Heat,
   Way,

@@ -1,4 +1,5 @@
 import {
+  freshId,
   listed,
   ovensOf,
   rackName,
@@ -33,11 +34,20 @@ const isStep = (entry: RunSheetEntry): entry is StepEntry => entry.kind === 'ste
 /** On a cook's lane washes and looks are signs without words: there are many, and pressing one says all. */
 const titleOnly = (entry: RunSheetEntry): string => (entry.kind === 'step' ? entry.title : '');
 
+/** A dish's id where that is a shorter name for it ("gratin"); where it was only made from the name, the name. */
+function dishWords({ dish, dishName }: StepEntry): string {
+  const isMadeFromName = freshId(dishName, []).startsWith(dish.replace(/-\d+$/, ''));
+  return isMadeFromName && dish.includes('-') ? dishName : dish.replaceAll('-', ' ');
+}
+
 /** Where several dishes meet, a bar says whose it is. */
 export function ofDish(entry: RunSheetEntry): string {
   if (entry.kind !== 'step') return entry.kind === 'wash' ? '' : entry.title;
-  const dish = entry.component ? entry.dishName.toLowerCase() : entry.dish.replaceAll('-', ' ');
-  return dish.split(' ').some((word) => entry.title.toLowerCase().includes(word))
+  const dish = entry.component ? entry.dishName.toLowerCase() : dishWords(entry);
+  return dish
+    .toLowerCase()
+    .split(' ')
+    .some((word) => entry.title.toLowerCase().includes(word))
     ? entry.title
     : `${entry.title} · ${dish}`;
 }

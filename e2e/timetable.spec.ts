@@ -200,7 +200,7 @@ test('where nobody is there in time, the hours that free it are tried, said and 
     occasion: { kitchen: { cooks: object[] } };
   };
   const cooks = occasion.kitchen.cooks.map((cook) => ({ ...cook, windows: [{ fromMin: -60, toMin: 60 }] }));
-  const late = { ...occasion, kitchen: { ...occasion.kitchen, cooks } };
+  const late = { ...occasion, wishes: {}, kitchen: { ...occasion.kitchen, cooks } };
   const put = await request.put(address, { data: { baseRevision: revision, occasion: late } });
   expect(put.ok()).toBe(true);
   await page.goto(`${server.url}/o/sunday-lunch/timetable`);

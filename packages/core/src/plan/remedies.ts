@@ -242,7 +242,7 @@ function withOthers(
     const late = Math.max(fromMin, to) + leastMin + aroundMin;
     // What else must be done is not known yet: a little sooner may be needed for that.
     if (early < from)
-      return [0, 30, 90].map((sooner) => ({ kind: 'hours', cook: id, fromMin: early - sooner, toMin: from }));
+      return [0, 30, 90, 240].map((sooner) => ({ kind: 'hours', cook: id, fromMin: early - sooner, toMin: from }));
     return [{ kind: 'hours', cook: id, fromMin: Math.min(to, early), toMin: late }];
   });
 }

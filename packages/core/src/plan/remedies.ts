@@ -169,6 +169,8 @@ export function remediesThatFree(occasion: Occasion, candidates: readonly Remedy
   const once = [...new Map(candidates.map((each) => [JSON.stringify(each), each])).values()];
   for (const remedy of once.slice(0, mostTried)) {
     if (found.length >= most) break;
+    // Of one cook's hours the fewest that do are enough.
+    if (found.some((each) => each.kind === 'hours' && remedy.kind === 'hours' && each.cook === remedy.cook)) continue;
     if (isFreedBy(occasion, remedy)) found.push(remedy);
   }
   return found;
@@ -242,7 +244,12 @@ function withOthers(
     const late = Math.max(fromMin, to) + leastMin + aroundMin;
     // What else must be done is not known yet: a little sooner may be needed for that.
     if (early < from)
-      return [0, 30, 90, 240].map((sooner) => ({ kind: 'hours', cook: id, fromMin: early - sooner, toMin: from }));
+      return [0, 30, 90, 240].map((sooner) => ({
+        kind: 'hours',
+        cook: id,
+        fromMin: Math.floor((early - sooner) / 5) * 5,
+        toMin: from,
+      }));
     return [{ kind: 'hours', cook: id, fromMin: Math.min(to, early), toMin: late }];
   });
 }

@@ -10,10 +10,9 @@ export const NoPlanFound = ({ reason }: { readonly reason: NoPlan }) => (
     <p style={{ fontSize: 18, margin: '8px 0' }}>
       {reason.what} {reason.why}
     </p>
-    <p>
-      Try: {reason.tryThis}
-      {!reason.proven && ' Many orders of work were tried; “Plan again” tries others.'}
-    </p>
+    {/* What was tried and frees it says more than what might. */}
+    {(!reason.frees || reason.frees.length === 0) && <p>Try: {reason.tryThis}</p>}
+    {!reason.proven && <p>Many orders of work were tried; “Plan again” tries others.</p>}
     {reason.missing && <MissingKit missing={reason.missing} />}
     {reason.frees && reason.frees.length > 0 && <FreedBy frees={reason.frees} />}
     <CookedThrough />

@@ -95,7 +95,7 @@ export function TimetablePage() {
   const onClock = current in jumps || parts.some((part) => keyOf(part) === current);
   const words =
     plan && figures
-      ? `${span(figures.spanMin)}, no plan under ${span(plan.lowerBoundMin)}${figures.aheadMin > 0 ? ` · ${span(figures.aheadMin)} ahead` : ''} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}`
+      ? `${span(figures.spanMin)}${figures.aheadMin > 0 ? ` and ${span(figures.aheadMin)} on days before` : ''}, no plan under ${span(plan.lowerBoundMin)} · ${figures.washes} washes${chances?.summary ? ` · in time ${inHundred(chances.summary.allOnTime)}` : ''}`
       : '';
   return (
     <>

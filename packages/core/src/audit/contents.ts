@@ -14,7 +14,7 @@ interface Taken {
   /** The step whose food it is; absent for a wash. */
   readonly by?: StepFacts | undefined;
   readonly lies: boolean;
-  /** It lies there for steps of other batches to take from. */
+  /** It is a base that lies there for versions to take from. */
   readonly forOthers?: boolean;
 }
 
@@ -50,7 +50,7 @@ export function auditContents(facts: Facts): Finding[] {
         endMin: emptiedMin(facts, each, unit, takers.get(each) ?? []),
         what: `the food of ${named(occasion, each)}`,
         lies: true,
-        forOthers: (takers.get(each) ?? []).some((taker) => taker.batch !== each.batch),
+        forOthers: (takers.get(each) ?? []).some(({ batch }) => batch.planned.base === each.batch.planned.id),
       });
   }
   for (const stretch of namedPieces(facts, followed)) note(stretch);

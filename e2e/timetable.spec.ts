@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect, test, type APIRequestContext } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
 import { planned, view } from './timetablePage.ts';
 
@@ -170,19 +170,25 @@ test('a dishwasher is told of with its programme, can be thought away beside the
   await expect(minutes).toHaveValue('90');
 });
 
+interface Lunch {
+  readonly kitchen: { readonly kit: readonly { readonly kind: string }[]; readonly cooks: readonly object[] };
+}
+
+/** The Sunday lunch with some of it changed, as another program would change it. */
+async function changeSunday(request: APIRequestContext, change: (lunch: Lunch) => object): Promise<void> {
+  const address = `${server.url}/api/occasions/sunday-lunch`;
+  const { revision, occasion } = (await (await request.get(address)).json()) as { revision: number; occasion: Lunch };
+  const data = { baseRevision: revision, occasion: { ...occasion, ...change(occasion) } };
+  expect((await request.put(address, { data })).ok()).toBe(true);
+}
+
 test('all pieces that the kitchen lacks are named at once; pressed, they are there and there is a plan', async ({
   page,
   request,
 }) => {
-  const address = `${server.url}/api/occasions/sunday-lunch`;
-  const { revision, occasion } = (await (await request.get(address)).json()) as {
-    revision: number;
-    occasion: { kitchen: { kit: { kind: string }[] } };
-  };
-  const kit = occasion.kitchen.kit.filter(({ kind }) => kind !== 'roasting-tin' && kind !== 'saucepan');
-  const lacking = { ...occasion, kitchen: { ...occasion.kitchen, kit } };
-  const put = await request.put(address, { data: { baseRevision: revision, occasion: lacking } });
-  expect(put.ok()).toBe(true);
+  await changeSunday(request, ({ kitchen }) => ({
+    kitchen: { ...kitchen, kit: kitchen.kit.filter(({ kind }) => kind !== 'roasting-tin' && kind !== 'saucepan') },
+  }));
   await page.goto(`${server.url}/o/sunday-lunch/timetable`);
   await expect(page.getByRole('heading', { name: 'No plan can hold all of this' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add a roasting tin' })).toBeVisible();
@@ -194,15 +200,13 @@ test('where nobody is there in time, the hours that free it are tried, said and 
   page,
   request,
 }) => {
-  const address = `${server.url}/api/occasions/sunday-lunch`;
-  const { revision, occasion } = (await (await request.get(address)).json()) as {
-    revision: number;
-    occasion: { kitchen: { cooks: object[] } };
-  };
-  const cooks = occasion.kitchen.cooks.map((cook) => ({ ...cook, windows: [{ fromMin: -60, toMin: 60 }] }));
-  const late = { ...occasion, wishes: {}, kitchen: { ...occasion.kitchen, cooks } };
-  const put = await request.put(address, { data: { baseRevision: revision, occasion: late } });
-  expect(put.ok()).toBe(true);
+  await changeSunday(request, ({ kitchen }) => ({
+    wishes: {},
+    kitchen: {
+      ...kitchen,
+      cooks: kitchen.cooks.map((cook) => ({ ...cook, windows: [{ fromMin: -60, toMin: 60 }] })),
+    },
+  }));
   await page.goto(`${server.url}/o/sunday-lunch/timetable`);
   await expect(page.getByRole('heading', { name: 'No plan can hold all of this' })).toBeVisible();
   await page

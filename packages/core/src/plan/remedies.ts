@@ -34,7 +34,7 @@ export type Remedy =
   | { readonly kind: 'pin'; readonly task: Pin['task'] }
   | { readonly kind: 'absence'; readonly cook: CookId; readonly fromMin: number };
 
-/** How many places are looked at to see whether a change frees the plan. */
+/** How many places are looked at to see whether there is a plan. */
 const effort = 40_000;
 /** So many are offered, and so many tried for it. */
 const [most, mostTried] = [3, 8];
@@ -154,10 +154,9 @@ export function remedyWords(occasion: Occasion, remedy: Remedy): string {
   }
 }
 
-/** Whether there is a plan with a change made: one is looked for, not long. */
-export function isFreedBy(occasion: Occasion, remedy: Remedy): boolean {
-  const changed = remedied(occasion, remedy);
-  const problem = compile(changed, tasksOf(changed, fit(changed)));
+/** Whether a plan is found: one is looked for, not long. */
+export function canBePlanned(occasion: Occasion, network: TaskNetwork = tasksOf(occasion, fit(occasion))): boolean {
+  const problem = compile(occasion, network);
   if (provenClash(problem)) return false;
   const run = solve(problem, { seed: 1, effort: 0, firstEffort: effort });
   for (let next = run.next(); ; next = run.next()) if (next.done) return !isStuck(next.value);
@@ -171,7 +170,7 @@ export function remediesThatFree(occasion: Occasion, candidates: readonly Remedy
     if (found.length >= most) break;
     // Of one cook's hours the fewest that do are enough.
     if (found.some((each) => each.kind === 'hours' && remedy.kind === 'hours' && each.cook === remedy.cook)) continue;
-    if (isFreedBy(occasion, remedy)) found.push(remedy);
+    if (canBePlanned(remedied(occasion, remedy))) found.push(remedy);
   }
   return found;
 }

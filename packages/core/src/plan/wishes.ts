@@ -1,13 +1,8 @@
 import { listed, type Absence, type Occasion, type Pin } from '../model/index.ts';
-import { isStuck, provenClash, solve } from '../schedule/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
-import { compile } from './compile.ts';
 import type { NoPlan } from './explain.ts';
-import { remediesThatFree, type Remedy } from './remedies.ts';
+import { canBePlanned, remediesThatFree, type Remedy } from './remedies.ts';
 import { at, pinWords } from './words.ts';
-
-/** How many places are looked at to see whether a set of wishes can hold. */
-const effort = 40_000;
 
 type Wish = { readonly kind: 'pin'; readonly pin: Pin } | { readonly kind: 'absence'; readonly absence: Absence };
 
@@ -20,12 +15,8 @@ const withWishes = (occasion: Occasion, wishes: readonly Wish[]): Occasion => ({
   },
 });
 
-function canHold(occasion: Occasion, network: TaskNetwork, wishes: readonly Wish[]): boolean {
-  const problem = compile(withWishes(occasion, wishes), network);
-  if (provenClash(problem)) return false;
-  const run = solve(problem, { seed: 1, effort: 0, firstEffort: effort });
-  for (let next = run.next(); ; next = run.next()) if (next.done) return !isStuck(next.value);
-}
+const canHold = (occasion: Occasion, network: TaskNetwork, wishes: readonly Wish[]): boolean =>
+  canBePlanned(withWishes(occasion, wishes), network);
 
 /** A step that is fixed to a piece of kit too small for what it makes. */
 function tooSmall(occasion: Occasion, network: TaskNetwork): NoPlan | undefined {

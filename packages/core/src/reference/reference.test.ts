@@ -14,6 +14,7 @@ import {
   HazardId,
   materials,
   membersOf,
+  qualityWaits,
   substitutions,
 } from './index.ts';
 import * as v from 'valibot';
@@ -21,7 +22,7 @@ import * as v from 'valibot';
 const id = (text: string) => v.parse(HazardId, text);
 
 test('every fact has a source, and no id stands twice', () => {
-  for (const rows of [hazards, foods, diets, substitutions]) {
+  for (const rows of [hazards, foods, diets, substitutions, qualityWaits]) {
     expect(rows.filter((row) => row.source.trim() === '')).toEqual([]);
     expect(new Set(rows.map((row) => row.id)).size).toBe(rows.length);
   }
@@ -78,6 +79,11 @@ test('gluten is wheat, barley and rye; oats bring it by the catalogue, not by be
   expect(membersOf(id('gluten'))).toEqual(['wheat', 'barley', 'rye']);
   expect(foodOf('rolled-oats')!.possible.map((each) => each.hazard)).toContain('gluten');
   expect(foodOf('gf-oats')!.possible).toEqual([]);
+});
+
+test('waits that spoil a dish are of foods that are there', () => {
+  const named = qualityWaits.flatMap(({ of }) => [...(of?.foods ?? []), ...(of?.without ?? [])]);
+  expect(named.filter((food) => !foodOf(food))).toEqual([]);
 });
 
 test('pieces that were weighed are of foods that are there', () => {

@@ -39,6 +39,8 @@ export interface Prepared {
   readonly unknownClass: number;
   readonly nothing: Demand;
   readonly unitsOfKind: ReadonlyMap<string, readonly number[]>;
+  /** For each unit, the first that is like it in all that is known at the beginning. */
+  readonly like: readonly number[];
   /** For each unit, the classes that are never put on it. */
   readonly barred: readonly (readonly number[])[];
   /** For each activity, the units that what it carries is barred from. */
@@ -258,6 +260,7 @@ export function prepare(problem: Problem): Prepared {
     nobody: sets.intern([]),
     classes,
     unitsOfKind,
+    like: firstAlike(units),
     followers,
     unknownClass: classOf.get(problem.unknownMark) ?? -1,
     nothing: noDemand(classes.length),
@@ -279,6 +282,16 @@ export function prepare(problem: Problem): Prepared {
     able: activities.map((activity) => activity.cooks ?? problem.cooks.map((_, cook) => cook)),
     tight: activities.map((activity) => activity.before.filter((link) => link.mostMin <= tightMin)),
   };
+}
+
+function firstAlike(units: Problem['units']): readonly number[] {
+  const first = new Map<string, number>();
+  return units.map((unit, index) => {
+    const key = JSON.stringify(unit);
+    const known = first.get(key) ?? index;
+    first.set(key, known);
+    return known;
+  });
 }
 
 /** Which activities more must not stand under than over. */

@@ -294,11 +294,19 @@ function handleAt(
   takesMin: number,
 ): Handling | undefined {
   const step = fromMin <= toMin ? 1 : -1;
-  const first = cooks.includes(spot.cook) ? [spot.cook, ...cooks.filter((each) => each !== spot.cook)] : cooks;
-  for (let at = fromMin; step > 0 ? at <= toMin : at >= toMin; at += step)
-    for (const cook of first)
-      if (isFree(state, spot, others, cook, at, at + takesMin)) return { cook, startMin: at, endMin: at + takesMin };
-  return undefined;
+  let best: Handling | undefined;
+  const look = (cook: number): void => {
+    // Only what is nearer than what another has found.
+    const limit = best ? best.startMin - step : toMin;
+    for (let at = fromMin; step > 0 ? at <= limit : at >= limit; at += step)
+      if (isFree(state, spot, others, cook, at, at + takesMin)) {
+        best = { cook, startMin: at, endMin: at + takesMin };
+        return;
+      }
+  };
+  if (cooks.includes(spot.cook)) look(spot.cook);
+  for (const cook of cooks) if (cook !== spot.cook) look(cook);
+  return best;
 }
 
 function isFree(

@@ -26,7 +26,7 @@ export interface SolveOptions {
 }
 
 /** Places that an ordinary machine looks at in a second, in a kitchen of sixty tasks. Measured with `npm run bench -- schedule`. */
-export const effortPerSecond = 400_000;
+export const effortPerSecond = 200_000;
 
 /** How much may be spent on going on from a known timetable. */
 const usualRepairEffort = 60_000;

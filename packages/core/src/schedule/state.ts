@@ -113,16 +113,20 @@ export function takeBack(state: State, length: number): void {
   while (trail.length > length) trail.pop()!();
 }
 
-/** A copy with what another demand asks added. */
+/** A demand with what another asks added: a copy, unless it asks all of that already. */
 export function withDemand(state: State, demand: Demand, other: Demand): Demand {
   const { sets, nothing } = state.prepared;
-  if (demand === nothing) return other;
-  const both = demand.slice();
-  for (let mark = 0; mark < both.length; mark++) {
+  if (demand === nothing || demand === other) return other;
+  let both = demand;
+  for (let mark = 0; mark < demand.length; mark++) {
     const theirs = other[mark]!;
-    if (theirs < 0) continue;
     const ours = both[mark]!;
-    if (ours !== theirs) both[mark] = ours < 0 ? theirs : sets.intersect(ours, theirs);
+    if (theirs < 0 || ours === theirs) continue;
+    const met = ours < 0 ? theirs : sets.intersect(ours, theirs);
+    if (met === ours) continue;
+    // Where nothing is added, which is most of the time, there is nothing to copy.
+    if (both === demand) both = demand.slice();
+    both[mark] = met;
   }
   return both;
 }

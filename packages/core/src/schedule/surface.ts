@@ -52,8 +52,10 @@ export class Surface {
 
   /** The last use or wash that starts before a moment. */
   last(at: number): SurfaceUse | undefined {
-    for (let i = 0; i < this.uses.length; i++) if (this.uses[i]!.start < at) return this.uses[i];
-    return undefined;
+    // From the earliest on: most questions are about what lies before everything placed so far.
+    let i = this.uses.length;
+    while (i > 0 && this.uses[i - 1]!.start < at) i--;
+    return this.uses[i];
   }
 
   /** What the next use asks of whatever happens before it. */
@@ -114,6 +116,17 @@ export class Surface {
     if (this.hold?.key !== key) return;
     this.stays = [...this.stays, { start, end: this.hold.end }];
     this.hold = undefined;
+  }
+
+  /** Whether nothing has been done with it, nothing is on it and nothing stands in it. */
+  get isUntouched(): boolean {
+    return (
+      this.uses.length === 0 &&
+      this.stays.length === 0 &&
+      this.marks.length === 0 &&
+      this.hold === undefined &&
+      this.first === undefined
+    );
   }
 
   /** Whether food is on it that comes at a moment not known yet. */

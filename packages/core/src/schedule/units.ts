@@ -56,10 +56,16 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
   let isDirty = false;
   let tryEnd = -Infinity;
   let blocker = -1;
+  const untouched: number[] = [];
   for (const unit of candidates) {
     if (chosen.includes(unit) || (held !== undefined && use.only && !use.only.includes(unit))) continue;
     if (start < (units[unit]!.freeFromMin ?? -Infinity)) continue;
     const surface = state.units[unit]!;
+    if (surface.isUntouched) {
+      // Of pieces that are alike and that nothing has been done with, one says it for all.
+      if (untouched.includes(prepared.like[unit]!)) continue;
+      untouched.push(prepared.like[unit]!);
+    }
     // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
     const stays = use.hold === undefined ? undefined : surface.nextOfHold(use.hold);
     const clash = surface.clash(start, stays === undefined ? end : Math.max(end, stays), use.hold);
@@ -78,7 +84,8 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
       if (!prepared.fearedUnits[wanted.index]!.has(unit)) tryEnd = Math.max(tryEnd, end - 1);
       continue;
     }
-    const found = { unit, ...fitness, gapMin: gapAfter(surface, end) };
+    // Made for every piece that is tried: no spread.
+    const found = { unit, cost: fitness.cost, clashes: fitness.clashes, gapMin: gapAfter(surface, end) };
     if (!best || isFitter(found, best)) best = found;
   }
   if (best) return best;

@@ -1,4 +1,4 @@
-import type { Bar } from './bars.ts';
+import { isBar, type Bar } from './bars.ts';
 import { clashes, type Demand } from './demands.ts';
 import { freeAgainMin } from './free.ts';
 import type { Carry, Machine, Placed, Problem, Wash, Way } from './problem.ts';
@@ -171,6 +171,7 @@ function groupsOf(
 
 /** Surfaces that are free again at the same moment, the first first. */
 function freeAtOnce({ endOf }: Surfaces, dirty: readonly number[]): readonly (readonly number[])[] {
+  if (dirty.length <= 1) return dirty.length === 0 ? [] : [dirty];
   const groups = new Map<number, number[]>();
   for (const at of dirty) {
     const group = groups.get(endOf(at));
@@ -199,33 +200,45 @@ function washAfter(
     return { why: 'no-clean-unit', tryEnd: end - 1 };
   const washes: Wash[] = [];
   let from = -Infinity;
-  for (const group of freeAtOnce(surfaces, after).flatMap((each) => groupsOf(state, spot, each, isHands))) {
-    const units = group.map(surfaces.unitAt);
-    const free = surfaces.endOf(group[0]!);
-    from = Math.max(from, free);
-    const limit = Math.min(free + longestDirtyMin, ...group.map((at) => wanted(at).start));
-    const cycle = problem.machine?.cycleMin ?? 0;
-    const loadedBy = Math.min(
-      free + longestDirtyMin,
-      ...group.map((at) => wanted(at).start - (at < isHands ? cycle : 0)),
-    );
-    const slot = slotAfter(state, spot, units, { from, limit, loadedBy });
-    // What is free only after the table is so at that moment, whenever the activity ends.
-    if ('tryEnd' in slot) return free > end ? { ...slot, tryEnd: -Infinity } : slot;
-    // One sink: what is washed next is washed after it.
-    from = slot.endMin;
-    washes.push({
-      ...slot,
-      units: units.filter((unit) => unit >= 0),
-      because: group.map((at) => ({
-        unit: surfaces.unitAt(at),
-        marks: left[at]!,
-        before: wanted(at).activity,
-      })),
-    });
-  }
+  for (const together of freeAtOnce(surfaces, after))
+    for (const group of groupsOf(state, spot, together, isHands)) {
+      const units = group.map(surfaces.unitAt);
+      const free = surfaces.endOf(group[0]!);
+      from = Math.max(from, free);
+      const cycle = problem.machine?.cycleMin ?? 0;
+      let limit = free + longestDirtyMin;
+      let loadedBy = limit;
+      for (const at of group) {
+        const { start } = wanted(at);
+        limit = Math.min(limit, start);
+        loadedBy = Math.min(loadedBy, at < isHands ? start - cycle : start);
+      }
+      const slot = slotAfter(state, spot, units, { from, limit, loadedBy });
+      // What is free only after the table is so at that moment, whenever the activity ends.
+      if (isBar(slot)) return free > end ? { ...slot, tryEnd: -Infinity } : slot;
+      // One sink: what is washed next is washed after it.
+      from = slot.endMin;
+      const because: Wash['because'][number][] = [];
+      for (const at of group)
+        because.push({ unit: surfaces.unitAt(at), marks: left[at]!, before: wanted(at).activity });
+      washes.push(washOf(slot, units, because));
+    }
   return washes;
 }
+
+/** Made for every place that is tried: a spread would cost as much as the looking. */
+const washOf = (
+  { startMin, endMin, machineUntilMin, cook }: Slot,
+  units: readonly number[],
+  because: Wash['because'],
+): Wash => ({
+  startMin,
+  endMin,
+  machineUntilMin,
+  cook,
+  units: units.filter((unit) => unit >= 0),
+  because,
+});
 
 type Slot = Pick<Wash, 'startMin' | 'endMin' | 'machineUntilMin' | 'cook'>;
 
@@ -290,7 +303,7 @@ function washBefore(
     const units = group.map(surfaces.unitAt);
     const slot = slotAtFirst(state, spot, units);
     if ('tryEnd' in slot) return slot;
-    washes.push({ ...slot, units: units.filter((unit) => unit >= 0), because: because(group) });
+    washes.push(washOf(slot, units, because(group)));
   }
   const between = before.filter((at) => !atFirst.includes(at));
   let until = start;
@@ -301,7 +314,7 @@ function washBefore(
     const loaded = loadBefore(state, spot, units, until, isFree);
     const slot = loaded ?? slotBefore(state, spot, units, until, isFree);
     if ('tryEnd' in slot) return slot;
-    washes.push({ ...slot, units: units.filter((unit) => unit >= 0), because: because(group) });
+    washes.push(washOf(slot, units, because(group)));
     if (!loaded) until = slot.startMin;
   }
   return washes;

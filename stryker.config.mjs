@@ -1,16 +1,17 @@
 import jest from './jest.config.mjs';
 
 /**
- * Mutation testing of the rooms where a rule that is lost could hurt somebody: `npm run mutation -- audit fit`. Each room is held against its
- * own tests, for a rule whose deletion only a far room notices is not tested.
+ * Mutation testing of the rooms where a rule that is lost could hurt somebody: `npm run mutation -- audit fit/checks.ts`. Each is held against
+ * the tests of its own room, for a rule whose deletion only a far room notices is not tested.
  */
-const rooms = (process.env.LUPIN_ROOMS ?? 'audit').split(' ');
+const subject = process.env.LUPIN_MUTATE ?? 'audit';
+const [room, file = '**/*.ts'] = subject.split('/');
 const [core] = jest.projects;
 
 export default {
   testRunner: 'jest',
   plugins: ['@stryker-mutator/jest-runner'],
-  mutate: rooms.flatMap((room) => [`packages/core/src/${room}/**/*.ts`, `!packages/core/src/${room}/**/*.test.ts`]),
+  mutate: [`packages/core/src/${room}/${file}`, `!packages/core/src/${room}/**/*.test.ts`],
   jest: {
     projectType: 'custom',
     enableFindRelatedTests: false,
@@ -20,7 +21,7 @@ export default {
       projects: null,
       displayName: undefined,
       testTimeout: jest.testTimeout,
-      testMatch: rooms.map((room) => `<rootDir>/src/${room}/**/*.test.ts`),
+      testMatch: [`<rootDir>/src/${room}/**/*.test.ts`],
       // What must always hold is tried on hundreds of cases: too long for every mutant, and no rule should hang on it alone.
       testPathIgnorePatterns: ['/node_modules/', 'always\\.test\\.ts$'],
     },
@@ -31,7 +32,7 @@ export default {
   ignoreStatic: true,
   reporters: ['progress-append-only', 'clear-text', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
-  jsonReporter: { fileName: 'test-results/mutation.json' },
+  jsonReporter: { fileName: `test-results/mutation-${subject.replace('/', '-')}.json` },
   tempDirName: 'test-results/stryker',
   ignorePatterns: ['test-results', 'docs', 'e2e', '**/dist', '.lupin*'],
   concurrency: 2,

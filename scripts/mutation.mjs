@@ -1,14 +1,17 @@
-/** npm run mutation -- [room ...]: mutation testing of rooms of the core, by default those that judge and follow residues. */
+/**
+ * npm run mutation -- [room or room/file.ts ...]: mutation testing of rooms of the core, by default those that judge and follow residues.
+ * A whole room can take hours; a file of it is held against all tests of its room, and leaves a report of its own.
+ */
 import { spawnSync } from 'node:child_process';
 
 const named = process.argv.slice(2);
-const rooms = named.length > 0 ? named : ['audit', 'fit', 'exposure', 'ledger', 'state'];
+const subjects = named.length > 0 ? named : ['audit', 'fit', 'exposure', 'ledger', 'state'];
 let failed = false;
-for (const room of rooms) {
-  console.log(`\n— ${room}`);
+for (const subject of subjects) {
+  console.log(`\n— ${subject}`);
   const { status } = spawnSync('npx', ['--no-install', 'stryker', 'run'], {
     stdio: 'inherit',
-    env: { ...process.env, LUPIN_ROOMS: room, LUPIN_MUTATION: '1' },
+    env: { ...process.env, LUPIN_MUTATE: subject, LUPIN_MUTATION: '1' },
   });
   failed ||= status !== 0;
 }

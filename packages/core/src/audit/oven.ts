@@ -31,12 +31,12 @@ export function auditOven(facts: Facts, replay: Replay): Finding[] {
       wrong('oven-temperature', `wants ${use.temperatureC} °C; the oven is at ${now.temperatureC} °C.`);
     if (use.grill && !oven.grill) wrong('oven-temperature', `wants a grill; ${oven.name} has none.`);
     if (
-      task.racks.length < Math.min(use.racks, oven.racks) ||
+      task.racks.length < use.racks ||
       task.racks.some((rack) => rack >= oven.racks) ||
       new Set(task.racks).size !== task.racks.length
     )
-      wrong('oven-room', 'has no rack in the oven.');
-    findings.push(...bent(occasion, each));
+      wrong('oven-room', use.racks > 1 ? `has not the ${use.racks} racks it takes.` : 'has no rack in the oven.');
+    findings.push(...bent(occasion, each, now?.temperatureC));
   }
   for (const each of facts.steps)
     if (!each.written.oven && each.task.bentC !== 0)
@@ -56,7 +56,7 @@ export function auditOven(facts: Facts, replay: Replay): Finding[] {
 }
 
 /** Whether a bake may be done at another temperature than written. */
-function bent(occasion: Facts['occasion'], each: StepFacts): Finding[] {
+function bent(occasion: Facts['occasion'], each: StepFacts, nowC: number | undefined): Finding[] {
   const { task, written } = each;
   if (task.bentC === 0) return [];
   const use = written.oven!;
@@ -68,11 +68,14 @@ function bent(occasion: Facts['occasion'], each: StepFacts): Finding[] {
       guests: [],
     },
   ];
-  if (Math.abs(task.bentC) > rules.ovenBendsC)
-    return said(`more than the ${rules.ovenBendsC} °C for which a time can be guessed`);
+  // The heat it is really at counts too: a bend, and an oven that may be off, must not add up.
+  const bentToC = use.temperatureC + task.bentC;
+  const farthestC = Math.max(Math.abs(task.bentC), Math.abs((nowC ?? bentToC) - use.temperatureC));
+  if (farthestC > rules.ovenBendsC) return said(`more than the ${rules.ovenBendsC} °C for which a time can be guessed`);
   if (use.grill) return said('under the grill there is no slack');
   if (use.toleranceC < 10) return said('its recipe is strict about the heat');
-  if (written.coreC !== undefined && use.temperatureC + task.bentC - use.toleranceC < rules.meatRoastsAtC)
+  const coolestC = Math.max(bentToC - use.toleranceC, use.temperatureC - rules.ovenBendsC);
+  if (written.coreC !== undefined && coolestC < rules.meatRoastsAtC)
     return said(`what must be cooked through does not go under ${rules.meatRoastsAtC} °C`);
   return [];
 }

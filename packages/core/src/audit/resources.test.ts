@@ -149,7 +149,12 @@ describe('an oven', () => {
 });
 
 describe('a bake at another heat than written', () => {
-  const baked = (oven: Record<string, unknown>, bentC: number, extra: Record<string, unknown> = {}): string => {
+  const baked = (
+    oven: Record<string, unknown>,
+    bentC: number,
+    extra: Record<string, unknown> = {},
+    offC: number = bentC,
+  ): string => {
     const one = occasion({
       guests: [guest('ana')],
       recipes: [
@@ -174,7 +179,10 @@ describe('a bake at another heat than written', () => {
     const made = planned(grilling);
     const bent: Plan = {
       ...made,
-      tasks: made.tasks.map((task) => (task.kind === 'step' ? { ...task, bentC } : task)),
+      tasks: made.tasks.map((task) => {
+        if (task.kind === 'step') return { ...task, bentC };
+        return task.kind === 'oven' ? { ...task, temperatureC: task.temperatureC + offC } : task;
+      }),
     };
     return saying(grilling, bent, 'way');
   };
@@ -184,10 +192,17 @@ describe('a bake at another heat than written', () => {
     ['hotter too', { temperatureC: 190 }, 21, {}, /more than the 20 °C/],
     ['under the grill', { temperatureC: 200, grill: true }, 5, {}, /grill/],
     ['a strict recipe', { temperatureC: 200, toleranceC: 9 }, 5, {}, /strict/],
-    ['meat just not too cool', { temperatureC: 193 }, -20, { coreC: 74 }, /^$/],
-    ['meat too cool', { temperatureC: 192 }, -20, { coreC: 74 }, /does not go under 163 °C/],
+    ['meat just not too cool', { temperatureC: 185 }, -20, { coreC: 74 }, /^$/],
+    ['meat too cool', { temperatureC: 180 }, -20, { coreC: 74 }, /does not go under 163 °C/],
     ['no meat', { temperatureC: 170 }, -20, {}, /^$/],
   ])('%s', (_, oven, bentC, extra, words) => {
     expect(baked(oven, bentC, extra)).toMatch(words);
+  });
+  test.each([
+    ['ten more, by what the oven may be off', -10, -20, /^$/],
+    ['a degree too many in all', -10, -21, /more than the 20 °C/],
+    ['to the other side', 10, 21, /more than the 20 °C/],
+  ])('a bend and an oven that is off do not add up: %s', (_, bentC, offC, words) => {
+    expect(baked({ temperatureC: 190 }, bentC, {}, offC)).toMatch(words);
   });
 });

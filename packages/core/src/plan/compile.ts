@@ -192,7 +192,7 @@ export function usableWays(occasion: Occasion, task: Task): readonly Way[] {
 function ovenAsk(use: OvenUse, ovens: readonly Oven[], pin: Pin | undefined): OvenAsk {
   const lowC = use.temperatureC - use.toleranceC;
   const suited = ovens.flatMap((oven, index) =>
-    oven.racks > 0 &&
+    oven.racks >= use.racks &&
     oven.mostC >= lowC &&
     oven.leastC <= use.temperatureC + use.toleranceC &&
     (!use.grill || oven.grill) &&

@@ -16,6 +16,8 @@ export const rules = {
   ovenKeptOnMin: 90,
   /** A fan oven is set lower by about this much for the same bake. @source usual in British and continental recipes */
   fanCoolerC: 20,
+  /** Taking one round of trays out of the oven and putting the next in. @source kitchen practice */
+  nextRoundMin: 2,
   /** To share an oven, a bake may be so many degrees hotter or cooler than written, its time corrected; an estimate. @source kitchen practice */
   ovenBendsC: 20,
   /** What bakes is taken to be about this warm at its surface, on average. @source estimate: from room temperature to just under 100 °C, where moist food stays */

@@ -6,7 +6,7 @@ import { fit } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
-import { inRounds, inVessels, vesselNeed } from './vessels.ts';
+import { inVessels, isTooMuch, vesselNeed } from './vessels.ts';
 
 const rectangle = (lengthCm: number, widthCm: number, depthCm = 5) => ({
   shape: 'rectangle',
@@ -68,24 +68,92 @@ test('small ones stand side by side on a rack; what the oven is said to have roo
   expect(need(small, 4)).toMatchObject({ count: 4, racks: 1 });
   const narrow = {
     ...small,
-    kitchen: { ...small.kitchen, oven: { ...small.kitchen.oven, shelfWidthCm: 25, shelfDepthCm: 25 } },
+    kitchen: { ...small.kitchen, oven: { ...small.kitchen.oven, racks: 4, shelfWidthCm: 25, shelfDepthCm: 25 } },
   };
   expect(need(narrow, 4)).toMatchObject({ count: 4, racks: 4 });
 });
 
 test('kit without measures is like the recipe’s own; where nothing holds it, it is all there is; a recipe that says nothing asks nothing', () => {
   expect(need(house([tray('a'), tray('b'), tray('c')]), 2)).toMatchObject({ count: 2, units: ['a', 'b', 'c'] });
-  expect(need(house([tray('a', rectangle(40, 30, 2))]), 3)).toMatchObject({ count: 1, units: [] });
-  expect(inRounds(need(house([tray('a', rectangle(40, 30, 2))]), 3)!, house([]).kitchen)).toBe(true);
-  expect(inRounds(need(house([tray('a'), tray('b'), tray('c')]), 3)!, house([]).kitchen)).toBe(true);
-  expect(inRounds(need(house([tray('a'), tray('b')]), 2)!, house([]).kitchen)).toBe(false);
+  expect(isTooMuch(need(house([tray('a', rectangle(40, 30, 2))]), 9)!)).toBe(true);
+  expect(isTooMuch(need(house([tray('a'), tray('b')]), 2)!)).toBe(false);
   expect(need(house([]), 1)).toMatchObject({ count: 1, units: [], racks: 1 });
   expect(vesselNeed({ ...house([]).recipes[0]!, pan: undefined }, 1, house([]).kitchen)).toBeUndefined();
   // A recipe that names no pot has none.
   expect(need(house([tray('a')], { vessel: { shape: 'pot', volumeL: 3 } }), 1)).toBeUndefined();
   expect(need(house([tray('a')]), Number.NaN)).toBeUndefined();
   const one = house([tray('a')]);
-  expect(inVessels(one.recipes[0]!, need(one, 1))).toBe(one.recipes[0]);
+  expect(inVessels(one.recipes[0]!, need(one, 1), one.kitchen)).toBe(one.recipes[0]);
+});
+
+describe('more than the racks hold, or the trays there are', () => {
+  const wide = rectangle(40, 30, 2);
+  const roastOf = (one: Occasion) => tasksOf(one, fit(one)).tasks.find((task) => task.step.id === 'roast')!;
+
+  test.each([
+    ['three trays on two racks: two rounds of fewer', ['a', 'b', 'c'], 2, 3, { rounds: 2, count: 2, racks: 2 }],
+    ['one rack: a round for each tray', ['a', 'b', 'c'], 1, 3, { rounds: 3, count: 1, racks: 1 }],
+    ['one tray, filled twice', ['a'], 2, 2, { rounds: 2, count: 1, racks: 1 }],
+    ['two trays on two racks', ['a', 'b'], 2, 2, { rounds: 1, count: 2, racks: 2 }],
+  ])('%s', (_, trays, racks, factor, expected) => {
+    const one = house(trays.map((name) => tray(name, wide)) as never, undefined, { racks });
+    expect(need(one, factor)).toMatchObject(expected);
+  });
+
+  test('one load after the other, with somebody who changes them; the audit asks for all of it', () => {
+    const one = house([tray('a', wide), tray('b', wide)], undefined, { guests: 12, racks: 1 });
+    expect(roastOf(one).durationMin).toEqual({ least: 94, planned: 94, most: 109 });
+    expect(roastOf(one).looks.map(({ atMin, takesMin }) => [atMin, takesMin])).toEqual([
+      [0, 1],
+      [30, 2],
+      [62, 2],
+      [93, 1],
+    ]);
+    expect(roastOf(one).step.text).toMatch(/3 rounds of one rack/);
+    const made = makePlan(one, { seconds: 0.1 });
+    if (made.kind === 'none') throw new Error(made.reason.what);
+    expect(audit(one, made.plan).findings).toEqual([]);
+    const hasty = structuredClone(made.plan) as unknown as {
+      tasks: { kind: string; id: string; startMin: number; endMin: number }[];
+    };
+    const roast = hasty.tasks.find((task) => task.id === 'roots.plain.roast')!;
+    roast.startMin = roast.endMin - 30;
+    expect(audit(one, hasty as unknown as Plan).passed).toBe(false);
+  });
+
+  test('also where the recipe itself says how many racks it takes; on the hob there are no rounds', () => {
+    const one = house([tray('a')], { vessel: wide });
+    const three: Occasion = {
+      ...one,
+      recipes: one.recipes.map((each) => ({
+        ...each,
+        pan: undefined,
+        steps: each.steps.map((step) =>
+          step.oven
+            ? {
+                ...step,
+                coreC: 74,
+                oven: { ...step.oven, racks: 3 as const },
+                looks: [{ id: id('turn'), atMin: 15, takesMin: 1, what: 'turn' }],
+              }
+            : step,
+        ),
+      })),
+    };
+    const roast = roastOf(three);
+    expect(roast.ways[0]!.oven).toMatchObject({ racks: 2 });
+    expect(roast.durationMin.planned).toBe(62);
+    expect(roast.looks.map(({ atMin }) => atMin)).toEqual([0, 15, 30, 47, 61]);
+    expect(roast.step.text).toMatch(/waits for its turn stays in the fridge/);
+    const large = {
+      ...three,
+      kitchen: { ...three.kitchen, moreOvens: [{ ...three.kitchen.oven, name: 'large', racks: 3 }] },
+    };
+    const made = makePlan(large, { seconds: 0.1 });
+    if (made.kind === 'none') throw new Error(made.reason.what);
+    // The oven with three racks takes it in one go, and the one with two does not take it at all.
+    expect(made.plan.tasks.find((task) => task.id === roast.id)).toMatchObject({ oven: 1, racks: [0, 1, 2] });
+  });
 });
 
 describe('a bake that lies deeper or shallower than its recipe has it', () => {

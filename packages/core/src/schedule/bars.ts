@@ -110,7 +110,6 @@ export const opensOf = (way: Way, start: number, end: number): readonly number[]
 
 /** An oven and racks that are free and suit. */
 export function rackFor(state: State, index: number, way: Way, start: number, end: number): Racked | Bar {
-  const { problem } = state.prepared;
   const use = way.oven!;
   const opens = opensOf(way, start, end);
   let tryEnd = horizon;
@@ -125,13 +124,11 @@ export function rackFor(state: State, index: number, way: Way, start: number, en
       }
       continue;
     }
-    const { racks: count } = problem.ovens[number]!;
-    const wanted = Math.min(use.racks, count);
     const rack = topRackFor(state, index, way, number, start, end);
     if (rack)
       return {
         oven: number,
-        racks: Array.from({ length: wanted }, (_, i) => rack.top + i),
+        racks: Array.from({ length: use.racks }, (_, i) => rack.top + i),
         below: rack.below,
       };
     for (const load of contents.loads)
@@ -158,7 +155,7 @@ function topRackFor(state: State, index: number, way: Way, oven: number, start: 
   const use = way.oven!;
   const mine = facts[index]!;
   const count = problem.ovens[oven]!.racks;
-  const wanted = Math.min(use.racks, count);
+  const wanted = use.racks;
   const beside = state.ovens[oven]!.loads.filter((each) => each.start < end && each.end > start);
   for (let tried = 0; tried + wanted <= count; tried++) {
     const top = state.prepared.lowest[index]! ? count - wanted - tried : tried;

@@ -61,11 +61,7 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
     if (chosen.includes(unit) || (held !== undefined && use.only && !use.only.includes(unit))) continue;
     if (start < (units[unit]!.freeFromMin ?? -Infinity)) continue;
     const surface = state.units[unit]!;
-    if (surface.isUntouched) {
-      // Of pieces that are alike and that nothing has been done with, one says it for all.
-      if (untouched.includes(prepared.like[unit]!)) continue;
-      untouched.push(prepared.like[unit]!);
-    }
+    if (isSaidAlready(surface, prepared.like[unit]!, untouched)) continue;
     // Food stays on held kit from this use to its next one; kit that food will come to earlier must have no other past.
     const stays = use.hold === undefined ? undefined : surface.nextOfHold(use.hold);
     const clash = surface.clash(start, stays === undefined ? end : Math.max(end, stays), use.hold);
@@ -95,6 +91,14 @@ function pickUnit(state: State, wanted: Wanted): { readonly unit: number; readon
     tryEnd: Math.min(end - 1, tryEnd === -Infinity ? end - 5 : tryEnd),
     ...(blocker >= 0 ? { blocker } : {}),
   };
+}
+
+/** Of pieces that are alike and that nothing has been done with, one says it for all; `untouched` remembers which of them did. */
+function isSaidAlready(surface: State['units'][number], like: number, untouched: number[]): boolean {
+  if (!surface.isUntouched) return false;
+  if (untouched.includes(like)) return true;
+  untouched.push(like);
+  return false;
 }
 
 type Found = Fitness & { readonly unit: number; readonly gapMin: number };

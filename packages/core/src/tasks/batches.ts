@@ -94,7 +94,7 @@ type DishBatch = Omit<Batch, 'doneIn' | 'heldIn' | 'inherits' | 'lineage' | 'int
 /** With the recipe as it is done in the vessels that so much of it needs. */
 function vesselled(occasion: Occasion, batch: Omit<DishBatch, 'vessel'>): DishBatch {
   const vessel = vesselNeed(batch.recipe, batch.factor, occasion.kitchen);
-  return { ...batch, vessel, recipe: inVessels(batch.recipe, vessel) };
+  return { ...batch, vessel, recipe: inVessels(batch.recipe, vessel, occasion.kitchen) };
 }
 
 /** The batches that a day has been begun with: what was taken from one pot, or cooked once for several, stays so, whoever leaves. */
@@ -270,7 +270,7 @@ const isApart = (occasion: Occasion, uses: readonly PartUse[]): boolean =>
 
 function shared(occasion: Occasion, { id, uses }: Group, batches: readonly DishBatch[]): Batch {
   const [first] = uses as [PartUse];
-  const { made } = first.part;
+  const made = inVessels(first.part.made, undefined, occasion.kitchen);
   const factor = uses.reduce(
     (sum, use) => sum + use.part.batches * batches.find((each) => each.id === use.batch)!.factor,
     0,

@@ -309,13 +309,19 @@ function wayFrom(step: Step, batch: Batch, kit: readonly TaskKit[], id?: StepId)
 /** How many places food takes in the fridge: one for each piece it stands in. */
 const coldPlaces = (step: Step): number => Math.max(1, step.kit.filter((use) => use.as !== undefined).length);
 
-/** A bake a little hotter and a little cooler, its time corrected: not under the grill, not where the recipe is strict about the heat, no meat under the temperature at which it may roast. */
+/**
+ * A bake a little hotter and a little cooler, its time corrected: not under the grill, not where the recipe is strict about the heat, no meat
+ * under the temperature at which it may roast. With what the oven may be off by it is no further from the recipe than a bend may be.
+ */
 function bentWays(way: Way, step: Step, meat: boolean): Way[] {
   const { oven } = way;
   if (!oven || oven.grill || oven.toleranceC < 10 || way.hands === 'on') return [];
-  return [-rules.ovenBendsC, rules.ovenBendsC].flatMap((bentC): Way[] => {
+  // Half of it for the bend, half for what the oven may be off by.
+  const halfC = rules.ovenBendsC / 2;
+  const toleranceC = Math.min(oven.toleranceC, halfC);
+  return [-halfC, halfC].flatMap((bentC): Way[] => {
     const temperatureC = oven.temperatureC + bentC;
-    if (temperatureC < rules.bakingSurfaceC + 35 || (meat && temperatureC - oven.toleranceC < rules.meatRoastsAtC))
+    if (temperatureC < rules.bakingSurfaceC + 35 || (meat && temperatureC - toleranceC < rules.meatRoastsAtC))
       return [];
     const factor = bentTimeFactor(oven.temperatureC, bentC);
     const longer = (minutes: number) => Math.max(1, Math.round(minutes * factor));
@@ -330,7 +336,7 @@ function bentWays(way: Way, step: Step, meat: boolean): Way[] {
         bentC,
         durationMin,
         looks: looksFrom(step, durationMin.planned),
-        oven: { ...oven, temperatureC },
+        oven: { ...oven, temperatureC, toleranceC },
       },
     ];
   });

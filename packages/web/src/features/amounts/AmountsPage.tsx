@@ -4,7 +4,7 @@ import {
   bakesIn,
   flatten,
   foodOf,
-  inRounds,
+  isTooMuch,
   listed,
   panChoices,
   scale,
@@ -220,16 +220,15 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
 
 /** What the timetable reserves for it. */
 function vesselWords(need: VesselNeed, kitchen: Kitchen): string {
-  const { kind, count, units, racks } = need;
+  const { kind, count, units, racks, rounds } = need;
   const { kit } = kitchen;
   const noun = `${kind.replace('-', ' ')}${count > 1 ? (kind.endsWith('dish') ? 'es' : 's') : ''}`;
   const reserved = `The timetable reserves ${count === 1 ? 'one' : count} ${noun}${racks > 1 ? ` and ${racks} oven racks` : ''} for it`;
-  if (units.length === 0)
-    return `${reserved}. None here is large enough: it has to be baked in rounds, which the timetable does not plan.`;
-  if (inRounds(need, kitchen))
-    return `${reserved}, which is more than the oven has: it has to be baked in rounds, which the timetable does not plan.`;
+  if (isTooMuch(need))
+    return `${reserved}. Nothing here is large enough for so much: make less of it, or borrow a larger one.`;
+  const turns = rounds > 1 ? `. It is baked in ${rounds} rounds, one after the other` : '';
   const others = kit.filter((unit) => unit.kind === kind && !units.includes(unit.id));
-  return `${reserved}${others.length > 0 ? `; too small ${count > 1 ? 'for that ' : ''}${others.length > 1 ? 'are' : 'is'} ${listed(others.map((unit) => unit.name))}` : ''}.`;
+  return `${reserved}${turns}${others.length > 0 ? `; too small ${count > 1 ? 'for that ' : ''}${others.length > 1 ? 'are' : 'is'} ${listed(others.map((unit) => unit.name))}` : ''}.`;
 }
 
 /** Which pans of this kitchen it fits, best first, and what that does to the time. */

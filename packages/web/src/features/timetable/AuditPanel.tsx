@@ -1,4 +1,4 @@
-import { inRounds, listed, type TaskNetwork } from '@lupin/core';
+import { isTooMuch, listed, type TaskNetwork } from '@lupin/core';
 import type { PlainAudit } from '../../planner/slice.ts';
 import { VerdictMark } from '../../shared/VerdictMark.tsx';
 import { useOccasionView } from '../occasions/context.ts';
@@ -10,9 +10,7 @@ export function AuditPanel({ audit, network }: { audit: PlainAudit; network: Tas
   const { checked, openPlates } = audit;
   const tooMuch = [
     ...new Set(
-      network.batches
-        .filter((batch) => batch.vessel && inRounds(batch.vessel, occasion.kitchen))
-        .map((batch) => batch.recipe.name),
+      network.batches.filter((batch) => batch.vessel && isTooMuch(batch.vessel)).map((batch) => batch.recipe.name),
     ),
   ];
   return (
@@ -35,8 +33,8 @@ export function AuditPanel({ audit, network }: { audit: PlainAudit; network: Tas
       </p>
       {tooMuch.length > 0 && (
         <p style={{ marginTop: 4, color: 'var(--straw)' }}>
-          <strong>More than fits at once:</strong> {listed(tooMuch)}. This kitchen has not the tins or racks for so
-          much; the timetable has it in one go. Make less of it, borrow a tin, or leave time for another round.
+          <strong>More than fits at once:</strong> {listed(tooMuch)}. This kitchen has nothing large enough for so much;
+          the timetable has it in one go. Make less of it, or borrow a larger one.
         </p>
       )}
       {openPlates.length > 0 && (

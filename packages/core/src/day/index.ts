@@ -15,4 +15,5 @@ export { doorShutFor } from './door.ts';
 export { timersOf, type DayTimer } from './timers.ts';
 export { dueMoments, playedMoments, type DueMoment, type Moment } from './played.ts';
 export { accountOf, type Account, type DishAccount, type Pace, type StepAccount } from './account.ts';
+export { waitingNow, type FoodWaiting } from './waiting.ts';
 export { isHeld, keepEntry, keepsDays, standingOf, type FoodStanding } from './standing.ts';

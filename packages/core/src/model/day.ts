@@ -83,6 +83,8 @@ export const Happening = v.variant('kind', [
   /** It will be ready then, and not when the plan thought: the moment of the last look at it, or of its end. */
   v.strictObject({ kind: v.literal('until'), entry: EntryId, atMin: Moment }),
   v.strictObject({ kind: v.literal('measure'), entry: EntryId, measured: TemperatureKind, celsius: TemperatureC }),
+  /** What came out of a step was put into the fridge, though no plan asked for it. */
+  v.strictObject({ kind: v.literal('into-fridge'), entry: EntryId }),
   /** A timer of the cook's own, beside those that follow from the plan. */
   v.strictObject({
     kind: v.literal('timer'),

@@ -52,6 +52,8 @@ export interface Progress {
   readonly washes: ReadonlyMap<string, WashProgress>;
   /** When something will be ready, where that was said; absolute, so that no mend counts it twice. */
   readonly until: ReadonlyMap<string, number>;
+  /** Since when what came out of a step is in the fridge, where somebody put it there beside the plan. */
+  readonly cold: ReadonlyMap<string, number>;
   readonly readings: readonly Reading[];
   readonly timers: readonly OwnTimer[];
   readonly notes: readonly {
@@ -78,6 +80,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
   const washes = new Map<string, OpenWash>();
   const begun = new Map<string, number>();
   const until = new Map<string, number>();
+  const cold = new Map<string, number>();
   const readings: Reading[] = [];
   const timers = new Map<string, OwnTimer>();
   const notes: Progress['notes'][number][] = [];
@@ -102,6 +105,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         ticked.delete(what.entry);
         begun.delete(what.entry);
         until.delete(what.entry);
+        cold.delete(what.entry);
         readings.forEach((reading, at) => {
           if (reading.entry === what.entry) readings[at] = { ...reading, counts: false };
         });
@@ -120,6 +124,9 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         break;
       case 'until':
         until.set(what.entry, what.atMin);
+        break;
+      case 'into-fridge':
+        cold.set(what.entry, cold.get(what.entry) ?? atMin);
         break;
       case 'measure':
         readings.push({
@@ -162,6 +169,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
     begun,
     washes,
     until,
+    cold,
     readings,
     timers: [...timers.values()],
     notes,

@@ -1,7 +1,8 @@
-import { clockTime, rules, span, type Occasion } from '@lupin/core';
+import { clockTime, rules, span, type Happening, type Occasion } from '@lupin/core';
 import { useUnits } from '../../shared/units.ts';
 import { dishVersionName } from '../after/StandingTable.tsx';
 import type { Alert } from './alerts.ts';
+import type { Sheet } from './benchView.ts';
 import { platesWords, sentence } from './benchWords.ts';
 import type { Screen } from './screen.ts';
 
@@ -12,6 +13,8 @@ interface AlertsProps {
   readonly isHost: boolean;
   /** What is said there need not be said above it. */
   readonly screen: Screen['kind'];
+  readonly steps: Sheet['steps'];
+  readonly onNote: (what: Happening) => void;
   readonly onMend: (what: string) => void;
   readonly onStanding: () => void;
   readonly onFailed: () => void;
@@ -26,7 +29,7 @@ export function Alerts({ alerts, screen, ...rest }: AlertsProps) {
 
 type AlertLineProps = Omit<AlertsProps, 'alerts' | 'screen'> & { readonly alert: Alert };
 
-function AlertLine({ alert, occasion, minute, isHost, onMend, onStanding, onFailed }: AlertLineProps) {
+function AlertLine({ alert, occasion, steps, minute, isHost, onNote, onMend, onStanding, onFailed }: AlertLineProps) {
   const units = useUnits();
   /** Only the host can mend a day. */
   const mending = (what: string, words: string) =>
@@ -71,6 +74,30 @@ function AlertLine({ alert, occasion, minute, isHost, onMend, onStanding, onFail
           <button type="button" className="big-button" onClick={onStanding}>
             What stands
           </button>
+        </p>
+      );
+    }
+    case 'waiting': {
+      const [food] = alert.foods;
+      const step = steps.get(food!.after);
+      const at = (minutes: number) => clockTime(occasion.serveAt, Math.round(minutes));
+      return (
+        <p className="standing-soon" role="alert">
+          <strong>{step?.dishName}</strong>
+          {alert.foods.length > 1 && ` and ${alert.foods.length - 1} more`}: {food!.isRaw ? 'raw, ' : ''}in the room
+          since {at(food!.sinceMin)}, after “{step?.title}”.{' '}
+          {alert.isOver
+            ? 'It has stood too long: throw it away.'
+            : `Go on with it, or put it into the fridge${minute > food!.untilMin ? ' now' : ` by ${at(food!.untilMin)}`}.`}{' '}
+          {!alert.isOver && (
+            <button
+              type="button"
+              className="big-button"
+              onClick={() => onNote({ kind: 'into-fridge', entry: food!.after })}
+            >
+              It is in the fridge
+            </button>
+          )}
         </p>
       );
     }

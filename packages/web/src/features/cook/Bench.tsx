@@ -114,8 +114,10 @@ export function Bench({ day: shared, rights = 'host', onDevices }: BenchProps) {
       <Alerts
         alerts={alertsOf(now, devices, refused)}
         occasion={occasion}
+        steps={now.sheet.steps}
         minute={minute}
         isHost={isHost}
+        onNote={note}
         screen={screen.kind}
         onMend={(what) => mend.ask(what, now.slipped)}
         onStanding={() => move({ kind: 'stands' })}

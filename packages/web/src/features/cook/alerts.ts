@@ -1,8 +1,17 @@
-import { rules, type CavityReading, type DeviceReading, type FoodStanding, type LostPlate } from '@lupin/core';
+import {
+  rules,
+  type CavityReading,
+  type DeviceReading,
+  type FoodStanding,
+  type FoodWaiting,
+  type LostPlate,
+} from '@lupin/core';
 import type { DayNow } from './benchView.ts';
 
 /** So many minutes before food has stood for too long, the day says so. */
 const warnsMin = 20;
+/** What is raw may stand for a quarter of an hour; so many minutes before. */
+const warnsOfRawMin = 5;
 
 /** What must be said whatever is on the screen, the gravest first. */
 export type Alert =
@@ -14,11 +23,13 @@ export type Alert =
   | { readonly kind: 'ahead'; readonly plates: readonly LostPlate[] }
   /** Food that has stood for too long, or soon will. */
   | { readonly kind: 'standing'; readonly foods: readonly FoodStanding[]; readonly isOver: boolean }
+  /** Food between two steps that stands, and will for too long as the day goes. */
+  | { readonly kind: 'waiting'; readonly foods: readonly FoodWaiting[]; readonly isOver: boolean }
   /** An oven that does not get hot. */
   | { readonly kind: 'oven'; readonly oven: CavityReading };
 
 export function alertsOf(
-  { judged, skipped, standing, minute, progress }: DayNow,
+  { judged, skipped, standing, waiting, minute, progress }: DayNow,
   devices: readonly DeviceReading[],
   refused: string | undefined,
 ): readonly Alert[] {
@@ -27,6 +38,10 @@ export function alertsOf(
       food.keepsOutDays === undefined &&
       minute - food.sinceMin > rules.standsMostMin - warnsMin &&
       !progress.leftovers.some((box) => box.dish === food.dish && box.version === food.version),
+  );
+  const out = waiting.filter(
+    ({ untilMin, nextMin, isRaw }) =>
+      minute >= untilMin - (isRaw ? warnsOfRawMin : warnsMin) && (nextMin < minute || nextMin > untilMin),
   );
   const oven = devices.find(
     (each): each is CavityReading =>
@@ -37,6 +52,7 @@ export function alertsOf(
     judged.lost.length > 0 && { kind: 'lost', plates: judged.lost },
     judged.lost.length === 0 && judged.ahead.length > 0 && skipped.size > 0 && { kind: 'ahead', plates: judged.ahead },
     foods.length > 0 && { kind: 'standing', foods, isOver: minute - foods[0]!.sinceMin > rules.standsMostMin },
+    out.length > 0 && { kind: 'waiting', foods: out, isOver: minute > out[0]!.spoiltMin },
     oven !== undefined && { kind: 'oven', oven },
   ];
   return alerts.filter((alert) => alert !== false);

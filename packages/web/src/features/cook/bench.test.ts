@@ -112,6 +112,38 @@ describe('alerts', () => {
   });
 });
 
+describe('food between two steps that stands because nobody goes on', () => {
+  const steps = plan.tasks.filter(
+    (task): task is PlannedStep => task.kind === 'step' && !task.rest && task.cook !== undefined,
+  );
+  /** Everything as planned until something raw has been done with, and then nothing. */
+  const left = (later: number, ...more: readonly (readonly [number, Happening])[]) =>
+    steps.flatMap((step) => {
+      const before = asPlanned(plan, step.endMin - 1);
+      const day = dayAt(
+        sheet,
+        events(...before, [step.endMin, { kind: 'tick', entry: step.id }], ...more),
+        step.endMin + later,
+      );
+      const alert = alertsOf(day, [], undefined).find((each) => each.kind === 'waiting');
+      return alert?.kind === 'waiting' && alert.foods[0]!.after === step.id && alert.foods[0]!.isRaw ? [alert] : [];
+    });
+
+  test('is spoken of while it can be put away, and when it is too late', () => {
+    const late = left(rules.rawWaitsMostMin + 5);
+    expect(late.length).toBeGreaterThan(0);
+    expect(late.map(({ isOver }) => isOver)).not.toContain(true);
+    expect(left(rules.standsMostMin + 5).map(({ isOver }) => isOver)).toContain(true);
+  });
+
+  test('is not, once somebody says that it is in the fridge', () => {
+    const [first] = left(rules.rawWaitsMostMin + 5);
+    const { after, sinceMin } = first!.foods[0]!;
+    const away = left(rules.rawWaitsMostMin + 5, [sinceMin + 1, { kind: 'into-fridge', entry: id<never>(after) }]);
+    expect(away.map(({ foods }) => foods[0]!.after)).not.toContain(after);
+  });
+});
+
 describe('what the bench shows', () => {
   const after = (...moves: readonly Move[]) => moves.reduce(screenAfter, atWork);
   test('what was picked is still there after a look at what goes otherwise, and gone with its plan', () => {

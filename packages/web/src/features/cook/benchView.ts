@@ -10,6 +10,7 @@ import {
   standingOf,
   tasksOf,
   timersOf,
+  waitingNow,
   type DayEvent,
   type DeviceReading,
   type LostPlate,
@@ -61,6 +62,8 @@ export interface DayNow {
   readonly kitchen: ReturnType<typeof kitchenOf>;
   readonly judged: ReturnType<typeof judgeDay>;
   readonly standing: ReturnType<typeof standingOf>;
+  /** What stands in the room between two steps. */
+  readonly waiting: ReturnType<typeof waitingNow>;
   /** Washes of which something was left out. */
   readonly skipped: ReadonlySet<string>;
 }
@@ -79,6 +82,7 @@ export function dayAt(sheet: Sheet, events: readonly DayEvent[], minute: number)
     kitchen: kitchenOf(occasion, network, standpoint),
     judged: judgeDay(occasion, standpoint),
     standing: standingOf(occasion, plan, progress, minute, table),
+    waiting: waitingNow(network, standpoint, progress),
     skipped: new Set([...progress.washes].flatMap(([id, wash]) => (wash.skipped.length > 0 ? [id] : []))),
   };
 }

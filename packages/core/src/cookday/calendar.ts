@@ -1,7 +1,7 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { fit, type FitTable } from '../fit/index.ts';
 import { basisOf, dayWords, listed, minutesOfClock, type CookId, type Occasion, type Plan } from '../model/index.ts';
-import { runSheet, type RunSheetEntry } from './runSheet.ts';
+import { rawWords, runSheet, type RunSheetEntry } from './runSheet.ts';
 
 export interface CalendarOptions {
   /** When the file is written; the clock is not this room's to read. */
@@ -101,7 +101,7 @@ function summaryOf(entry: RunSheetEntry): string {
 }
 
 function descriptionOf(occasion: Occasion, entry: RunSheetEntry): string {
-  const lines: (string | false)[] = [];
+  const lines: (string | false | undefined)[] = [];
   const ahead = dayWords(occasion.serveAt, entry.startMin);
   if (ahead) lines.push(`Done ahead: ${ahead}.`);
   switch (entry.kind) {
@@ -112,7 +112,7 @@ function descriptionOf(occasion: Occasion, entry: RunSheetEntry): string {
         entry.until !== '' && `Until ${entry.until}.`,
         entry.kit.length > 0 && `With ${listed(entry.kit)}.`,
         entry.freeFrom.length > 0 && `Kept free from ${listed(entry.freeFrom)}.`,
-        entry.raw && 'Raw: what it touches is washed before anything else.',
+        rawWords(entry),
       );
       break;
     case 'look':

@@ -1,4 +1,5 @@
 export {
+  rawWords,
   runSheet,
   markWords,
   type EntryAmount,

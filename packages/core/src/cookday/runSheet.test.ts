@@ -2,7 +2,9 @@ import { demo } from '../../test-support/demo.ts';
 import { planned } from '../../test-support/planned.ts';
 import { clockTime, dayWords, span } from '../model/index.ts';
 import { listed } from '../model/index.ts';
-import { runSheet, type StepEntry } from './runSheet.ts';
+import { dish, guest, line, occasion, recipe, step } from '../../test-support/small.ts';
+import { makePlan } from '../plan/index.ts';
+import { rawWords, runSheet, type StepEntry } from './runSheet.ts';
 
 const sunday = demo('sunday-lunch');
 const plan = planned(sunday);
@@ -35,6 +37,32 @@ test('turning and taking out stand on the sheet as moments of their own', () => 
     .filter((entry) => entry.kind === 'look' && entry.of === 'potatoes.as-written.roast')
     .map((entry) => entry.title);
   expect(looks).toEqual(['Roast the potatoes: turn the potatoes', 'Roast the potatoes: look, and out of the oven']);
+});
+
+test('where something is raw it says what is washed; of what it was turned in, that the rest is thrown away', () => {
+  const words = (food: string, text: string): string | undefined => {
+    const one = occasion({
+      guests: [guest('ana')],
+      recipes: [
+        recipe(
+          'bites',
+          [line('it', food)],
+          [
+            step('ready', { uses: ['it'], after: [], text }),
+            step('fry', { after: [{ step: 'ready' }], burner: true, coreC: 74 }),
+          ],
+        ),
+      ],
+      dishes: [dish('bites')],
+    });
+    const made = makePlan(one, { seconds: 0.1 });
+    if (made.kind === 'none') throw new Error(made.reason.what);
+    return rawWords(runSheet(one, made.plan)[0] as StepEntry);
+  };
+  expect(words('chicken', 'Cut it into strips.')).toMatch(/^Raw: .* washed before anything else is\.$/);
+  for (const text of ['Dredge it in flour.', 'Roll them in crumbs.', 'Dip into the egg.', 'Marinate for an hour.'])
+    expect(words('chicken', text)).toMatch(/throw it away/);
+  expect(words('carrot', 'Dredge it in flour.')).toBeUndefined();
 });
 
 test('a wash says what is on hands and kit, and what comes next', () => {

@@ -1,5 +1,5 @@
 import { ovenPhases, type OvenPhases } from '../ledger/index.ts';
-import { hazardOf } from '../reference/index.ts';
+import { coatingWords, hazardOf } from '../reference/index.ts';
 import {
   clockTime,
   listed,
@@ -78,6 +78,8 @@ export interface StepEntry extends EntryBase {
   readonly freeFor: readonly GuestId[];
   /** Its food is raw meat, fish or poultry. */
   readonly raw: boolean;
+  /** It is dipped, rubbed or laid in something of which a rest stays, and is raw: that rest is as raw. */
+  readonly leavesRaw: boolean;
 }
 
 /** A moment inside something that goes by itself: turn, stir, take out. */
@@ -224,6 +226,7 @@ function stepEntry(
   const freeFor = batch.eaters.filter(
     (id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0,
   );
+  const raw = task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways);
   return {
     kind: 'step',
     id: task.id,
@@ -274,8 +277,18 @@ function stepEntry(
       ),
     ],
     freeFor,
-    raw: task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways),
+    raw,
+    leavesRaw: raw && coatingWords.test(`${task.title} ${task.step.text}`),
   };
+}
+
+/** What is to be minded where something is raw; undefined where nothing is. */
+export function rawWords({ raw, leavesRaw }: Pick<StepEntry, 'raw' | 'leavesRaw'>): string | undefined {
+  if (!raw) return undefined;
+  const washed = 'Raw: hands and all it touches are washed before anything else is.';
+  return leavesRaw
+    ? `${washed} What is left of all it was dipped, rubbed or laid in is as raw: throw it away, it goes into nothing else.`
+    : washed;
 }
 
 /** What comes out of the fridge, and what it was made in: without that nobody knows which of all that is in there. */

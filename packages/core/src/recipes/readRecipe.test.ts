@@ -148,6 +148,18 @@ test('without headings each line is taken for what it reads like; makes and keep
   expect(reading.recipe.steps[1]!.durationMin).toEqual({ least: 30, likely: 30, most: 720 });
 });
 
+test.each([
+  ['Pull out the tendons of the chicken.', ['board']],
+  ['Pat dry the chicken and set it aside.', ['board']],
+  ['Dredge the chicken in the flour.', ['bowl']],
+  ['Drain the chicken on a rack.', []],
+  ['Drain well on plenty of kitchen paper.', []],
+  ['Drain the rice in cold water.', ['sieve']],
+])('the kit for what is raw, and for what drains: %s', (text, kinds) => {
+  const { recipe } = one(`Bites\n\nServes 2\n\n400 g chicken\n50 g flour\n200 g rice\n\nMethod\n\n${text}\n`);
+  expect(recipe.steps[0]!.kit.map(({ kind }) => kind)).toEqual(kinds);
+});
+
 test('leaves are no leaving', () => {
   const { recipe } = one(
     'Stock\n\nServes 4\n\nIngredients\n4 bay leaves\n2 onions\n\nMethod\nFry the onions and the bay leaves for 4 minutes.',

@@ -115,6 +115,10 @@ export const rules = {
 /** Words by which a recipe says that something is not hot any more. */
 export const coolWords = /\b(?:cool|cold|chill|room temperature|fridge|freez)/i;
 
+/** In what food is turned or lies before it is cooked: what is left of that has touched it. */
+export const coatingWords =
+  /\b(?:dredg|coat|crumb|bread(?:ed|ing)\b|dip(?:s|ped|ping)?\b|roll(?:s|ed|ing)? (?:it |them |each )?in\b|marinat|marinad|brin(?:e|ing)\b|bast|brush|glaz)/i;
+
 /**
  * By what factor a bake takes longer when the oven is `bentC` hotter (shorter) or cooler (longer) than the recipe says: heat flows in
  * proportion to the difference between the oven and the food. An estimate: look for the sign of doneness.

@@ -1,5 +1,14 @@
 import type { ReactNode } from 'react';
-import { clockTime, foodOf, listed, span, type Occasion, type RunSheetEntry, type StepEntry } from '@lupin/core';
+import {
+  clockTime,
+  foodOf,
+  listed,
+  rawWords,
+  span,
+  type Occasion,
+  type RunSheetEntry,
+  type StepEntry,
+} from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 
@@ -45,9 +54,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
   return (
     <>
       <h2>{entry.title}</h2>
-      {entry.raw && (
-        <p className="rawish">Raw. Keep it apart; wash hands, board and knife before touching anything else.</p>
-      )}
+      {entry.raw && <p className="rawish">{rawWords(entry)}</p>}
       {entry.freeFrom.length > 0 && (
         <p className="free">
           Keep free from <strong>{listed(entry.freeFrom)}</strong>: {names}{' '}

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import {
   clockTime,
   listed,
+  rawWords,
   slipMin,
   span,
   standings,
@@ -145,7 +146,7 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
           Kept free from {listed(entry.freeFrom)} for {names(entry.freeFor)}.
         </p>
       )}
-      {entry.raw && <p style={{ color: 'var(--clay)' }}>Raw: what it touches is washed before anything else.</p>}
+      {entry.raw && <p style={{ color: 'var(--clay)' }}>{rawWords(entry)}</p>}
       <p className="soft" style={{ marginTop: 6 }}>
         {before.map(
           ({ found, link }) =>

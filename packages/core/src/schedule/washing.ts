@@ -311,13 +311,35 @@ function washBefore(
     const units = group.map(surfaces.unitAt);
     const isFree = (from: number) =>
       group.every((at) => at === isHands || surfaces.at(at).clash(from, start, undefined) === undefined);
-    const loaded = loadBefore(state, spot, units, until, isFree);
-    const slot = loaded ?? slotBefore(state, spot, units, until, isFree);
+    const isApart = (slot: Slot) =>
+      washes.every(({ startMin, endMin }) => startMin >= slot.endMin || endMin <= slot.startMin);
+    const soon = soonAfter(state, spot, surfaces, group, isFree);
+    const early = soon && isApart(soon) ? soon : loadBefore(state, spot, units, until, isFree);
+    const slot = early ?? slotBefore(state, spot, units, until, isFree);
     if ('tryEnd' in slot) return slot;
+    // One sink, and one pair of hands: what else is washed for this is not looked at by any of these.
+    if (!isApart(slot)) return { tryEnd: end - 1 };
     washes.push(washOf(slot, units, because(group)));
-    if (!loaded) until = slot.startMin;
+    if (!early) until = slot.startMin;
   }
   return washes;
+}
+
+/** A wash of what was used before, while it is fresh: as soon as all of it is free and somebody has time; undefined where that is not within reach. */
+function soonAfter(
+  state: State,
+  spot: Spot,
+  surfaces: Surfaces,
+  group: readonly number[],
+  isFree: (from: number) => boolean,
+): Slot | undefined {
+  const { machine } = state.prepared.problem;
+  let from = horizon;
+  for (const at of group) from = Math.max(from, surfaces.at(at).last(spot.start)!.end);
+  const limit = Math.min(from + longestDirtyMin, spot.start);
+  const loadedBy = Math.min(from + longestDirtyMin, spot.start - (machine?.cycleMin ?? 0));
+  const slot = slotAfter(state, spot, group.map(surfaces.unitAt), { from, limit, loadedBy });
+  return isBar(slot) || !isFree(slot.startMin) ? undefined : slot;
 }
 
 /** The marks of which one demand asks something and another nothing. */

@@ -42,6 +42,8 @@ const kitWords = stepWords.kit
 const kitVerbs = stepWords.kit
   .filter(({ verbs }) => verbs.length > 0)
   .map(({ kind, verbs }) => ({ kind: v.parse(KitKind, kind), pattern: word(verbs.map(forms).join('|')) }));
+/** What drains on a rack or on paper is in no sieve. */
+const workFor = (kind: KitKind, text: string): string => (kind === 'sieve' ? text.replace(drainsDry, ' ') : text);
 const drainsDry = /\bdrain\w*\b[^.;,]{0,40}?\bon\b[^.;,]{0,30}?\b(?:racks?|paper|towels?|cloth)\b/i;
 const vessels = new Set<KitKind>([
   'bowl',
@@ -176,8 +178,7 @@ export function kitOf(
   if (goesOn && !uses.some((use) => burnerVessels.has(use.kind))) uses.push(context.burnerVessel!);
   const hasVessel = () => uses.some((use) => vessels.has(use.kind) && use.kind !== 'bowl');
   for (const { kind, pattern } of kitVerbs) {
-    // What drains on a rack or on paper is in no sieve.
-    if (!pattern.test(kind === 'sieve' ? text.replace(drainsDry, ' ') : text)) continue;
+    if (!pattern.test(workFor(kind, text))) continue;
     // A pan that is named is the pan for it; a tray is only meant where something bakes.
     if (vessels.has(kind) && (kind === 'bowl' ? uses.some((use) => vessels.has(use.kind)) : hasVessel())) continue;
     if ((kind === 'roasting-tin' || kind === 'baking-tray') && heat !== 'oven') continue;

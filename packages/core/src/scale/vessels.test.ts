@@ -109,7 +109,10 @@ describe('more than the racks hold, or the trays there are', () => {
       [62, 2],
       [93, 1],
     ]);
-    expect(roastOf(one).step.text).toMatch(/3 rounds of one rack/);
+    expect(roastOf(one).step).toMatchObject({
+      title: 'roast, in 3 rounds',
+      text: expect.stringMatching(/In 3 rounds of one rack\.$/) as string,
+    });
     const made = makePlan(one, { seconds: 0.1 });
     if (made.kind === 'none') throw new Error(made.reason.what);
     expect(audit(one, made.plan).findings).toEqual([]);

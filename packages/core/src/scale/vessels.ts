@@ -226,6 +226,7 @@ function inTurns(step: Step, rounds: number, kitchen: Kitchen): Step {
   const racks = Math.min(step.oven!.racks, mostRacks(kitchen));
   return {
     ...step,
+    title: `${step.title}, in ${rounds} rounds`,
     text: `${step.text} In ${rounds} rounds of ${racks === 1 ? 'one rack' : `${racks} racks`}${step.coreC === undefined ? '' : '; what waits for its turn stays in the fridge'}.`.trim(),
     durationMin: { least: all(least), likely: all(likely), most: all(most) },
     oven: { ...step.oven!, racks: asRacks(racks) },

@@ -70,6 +70,10 @@ export interface Progress {
   readonly liked: readonly { readonly dish: DishId; readonly guest: GuestId; readonly how: Liking }[];
 }
 
+function setOnce<K, V>(map: Map<K, V>, key: K, value: V): void {
+  if (!map.has(key)) map.set(key, value);
+}
+
 /** Reads the events in their order. The same event twice counts once; of two people ticking one thing, the first did it. */
 export function progressOf(events: readonly DayEvent[]): Progress {
   const ticked = new Map<string, Ticked>();
@@ -111,7 +115,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         });
         break;
       case 'begin':
-        if (!ticked.has(what.entry)) begun.set(what.entry, begun.get(what.entry) ?? atMin);
+        if (!ticked.has(what.entry)) setOnce(begun, what.entry, atMin);
         break;
       case 'clean':
         if (!wash(what.wash).clean.has(what.item)) wash(what.wash).clean.set(what.item, { atMin, seq, device });
@@ -126,7 +130,7 @@ export function progressOf(events: readonly DayEvent[]): Progress {
         until.set(what.entry, what.atMin);
         break;
       case 'into-fridge':
-        cold.set(what.entry, cold.get(what.entry) ?? atMin);
+        setOnce(cold, what.entry, atMin);
         break;
       case 'measure':
         readings.push({

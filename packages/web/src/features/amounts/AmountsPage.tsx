@@ -234,9 +234,10 @@ function vesselWords(need: VesselNeed, kitchen: Kitchen): string {
 /** Which pans of this kitchen it fits, best first, and what that does to the time. */
 function Pans({ recipe, factor, made }: { recipe: Recipe; factor: number; made: number }) {
   const { occasion } = useOccasionView();
-  const choices = panChoices(recipe, factor, occasion.kitchen);
   if (!recipe.pan) return null;
   const need = vesselNeed(recipe, made, occasion.kitchen);
+  // Of what bakes in rounds, each piece holds its share of one.
+  const choices = panChoices(recipe, factor / (need?.rounds ?? 1), occasion.kitchen);
   const percent = (ratio: number) => `${Math.round(ratio * 100)}`;
   return (
     <section aria-label="Pans" style={{ marginTop: 14 }}>

@@ -12,6 +12,8 @@ import type { DayNow } from './benchView.ts';
 const warnsMin = 20;
 /** What is raw may stand for a quarter of an hour; so many minutes before. */
 const warnsOfRawMin = 5;
+/** What is to go on so soon is not put away before. */
+const goesOnWithinMin = 10;
 
 /** What must be said whatever is on the screen, the gravest first. */
 export type Alert =
@@ -39,10 +41,11 @@ export function alertsOf(
       minute - food.sinceMin > rules.standsMostMin - warnsMin &&
       !progress.leftovers.some((box) => box.dish === food.dish && box.version === food.version),
   );
-  const out = waiting.filter(
-    ({ untilMin, nextMin, isRaw }) =>
-      minute >= untilMin - (isRaw ? warnsOfRawMin : warnsMin) && (nextMin < minute || nextMin > untilMin),
-  );
+  const out = waiting.filter(({ untilMin, spoiltMin, nextMin, isRaw }) => {
+    if (minute < untilMin - (isRaw ? warnsOfRawMin : warnsMin)) return false;
+    const goesOnBy = Math.max(untilMin, Math.min(minute + goesOnWithinMin, spoiltMin));
+    return nextMin < minute || nextMin > goesOnBy;
+  });
   const oven = devices.find(
     (each): each is CavityReading =>
       each.kind === 'cavity' && each.silentSinceMin === null && each.setC !== null && each.thereInMin === null,

@@ -136,6 +136,25 @@ describe('food between two steps that stands because nobody goes on', () => {
     expect(left(rules.standsMostMin + 5).map(({ isOver }) => isOver)).toContain(true);
   });
 
+  test('is not, while what comes next is about to begin, however early it was done', () => {
+    const season = steps.find(({ id: task }) => task === 'chicken.as-written.ready')!;
+    const roast = plan.tasks.find(({ id: task }) => task === 'chicken.as-written.roast')!;
+    const waiting = (minute: number, doneMin: number) =>
+      alertsOf(
+        dayAt(
+          sheet,
+          events(...asPlanned(plan, season.startMin - 1), [doneMin, { kind: 'tick', entry: season.id }]),
+          minute,
+        ),
+        [],
+        undefined,
+      ).some(({ kind }) => kind === 'waiting');
+    const early = roast.startMin - 25;
+    expect(waiting(roast.startMin - 10, early)).toBe(false);
+    expect(waiting(roast.startMin - 11, early)).toBe(true);
+    expect(waiting(roast.startMin + 1, early)).toBe(true);
+  });
+
   test('is not, once somebody says that it is in the fridge', () => {
     const [first] = left(rules.rawWaitsMostMin + 5);
     const { after, sinceMin } = first!.foods[0]!;

@@ -6,6 +6,7 @@ import jest from './jest.config.mjs';
  */
 const subject = process.env.LUPIN_MUTATE ?? 'audit';
 const [room, file = '**/*.ts'] = subject.split('/');
+const tests = process.env.LUPIN_OWN ? file.replace('.ts', '.test.ts') : '**/*.test.ts';
 const [core] = jest.projects;
 
 export default {
@@ -21,7 +22,7 @@ export default {
       projects: null,
       displayName: undefined,
       testTimeout: jest.testTimeout,
-      testMatch: [`<rootDir>/src/${room}/**/*.test.ts`],
+      testMatch: [`<rootDir>/src/${room}/${tests}`],
       // What must always hold is tried on hundreds of cases: too long for every mutant, and no rule should hang on it alone.
       testPathIgnorePatterns: ['/node_modules/', 'always\\.test\\.ts$'],
     },

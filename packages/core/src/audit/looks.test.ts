@@ -1,4 +1,6 @@
+import { demo } from '../../test-support/demo.ts';
 import { id } from '../../test-support/id.ts';
+import { planned } from '../../test-support/planned.ts';
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import type { Plan, PlannedStep } from '../model/index.ts';
 import { makePlan } from '../plan/index.ts';
@@ -147,5 +149,78 @@ describe('when it must be, to the minute', () => {
     expect(said('bake', at('turn', 15, 16))).toEqual([expect.stringMatching(/“turn it” has 1 min and takes 2\.$/)]);
     // Of a step that is shorter than its look no more can be asked than there is.
     expect(said('brown', at('baste', 1, 2))).toEqual([expect.stringMatching(/“baste it” has 1 min and takes 2\.$/)]);
+  });
+});
+
+describe('what is put into the fridge between two steps', () => {
+  const supper = demo('lantern-supper');
+  const whole = planned(supper);
+  const rests = whole.tasks.filter((task): task is PlannedStep => task.kind === 'step' && task.rest !== undefined);
+  const rest = rests.find(({ looks }) => looks.length === 2)!;
+  const after = whole.tasks.find(({ id: task }) => task === rest.rest!.after)!;
+  const [put, take] = rest.looks as [Looks[number], Looks[number]];
+
+  function saidOf(change: Partial<PlannedStep>): string[] {
+    const of: Plan = {
+      ...whole,
+      tasks: whole.tasks.map((task) => (task.id === rest.id ? ({ ...task, ...change } as PlannedStep) : task)),
+    };
+    return audit(supper, of)
+      .findings.filter(({ code, tasks }) => (code === 'look' || code === 'look-time') && tasks.includes(rest.id))
+      .map(({ code, message, tasks, guests }) => {
+        expect({ tasks, guests }).toEqual({ tasks: [rest.id], guests: [] });
+        return `${code}: ${message}`;
+      });
+  }
+
+  test('as it is planned nothing is said', () => {
+    expect(saidOf({})).toEqual([]);
+  });
+
+  test.each<[string, Partial<PlannedStep>, RegExp[]]>([
+    ['nobody puts it there', { looks: [{ ...put, look: id('other') }, take] }, [/^look: .*nobody puts it there/]],
+    ['nobody takes it out', { looks: [put, { ...take, look: id('other') }] }, [/^look: .*nobody puts it there/]],
+    [
+      'no time to put it there',
+      { looks: [{ ...put, endMin: put.startMin }, take] },
+      [/^look-time: .*“into the fridge” has no time/],
+    ],
+    [
+      'it is there from another minute on',
+      { startMin: rest.startMin - 1 },
+      [/^look-time: .*it is put there at \d\d:\d\d.* and is there from \d\d:\d\d.*\.$/],
+    ],
+    [
+      'until another',
+      { endMin: rest.endMin + 1 },
+      [/^look-time: .*it is taken out by \d\d:\d\d.* and is there until \d\d:\d\d.*\.$/],
+    ],
+    [
+      'before it is made',
+      {
+        startMin: after.endMin - 1,
+        looks: [{ ...put, startMin: after.endMin - 1, endMin: after.endMin }, take],
+      },
+      [/^look-time: .*it is put there before it is made/],
+    ],
+    [
+      'taken out before it is there',
+      { endMin: put.endMin, looks: [put, { ...take, startMin: put.startMin, endMin: put.endMin }] },
+      [/^look-time: .*taken out before it is put there/],
+    ],
+  ])('%s', (_, change, words) => {
+    expect(saidOf(change)).toEqual(words.map((each) => expect.stringMatching(each) as string));
+  });
+
+  test('as soon as it is made, and out again at once', () => {
+    const soon: Partial<PlannedStep> = {
+      startMin: after.endMin,
+      endMin: after.endMin + 2,
+      looks: [
+        { ...put, startMin: after.endMin, endMin: after.endMin + 1 },
+        { ...take, startMin: after.endMin + 1, endMin: after.endMin + 2 },
+      ],
+    };
+    expect(saidOf(soon)).toEqual([]);
   });
 });

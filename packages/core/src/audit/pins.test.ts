@@ -132,6 +132,11 @@ describe('time to spare after it, as far as its food can wait', () => {
     expect(said('bake', { spareMin: 60 }, served(25))).toEqual([]);
     expect(said('bake', { spareMin: 60 }, served(24))).toHaveLength(1);
     // What something follows is not measured against the table.
-    expect(said('mix', { spareMin: whole(bake.startMin - mix.endMin) })).toEqual([]);
+    const close = changed('mix', { startMin: -15, endMin: -10 });
+    const followed: Plan = {
+      ...close,
+      tasks: close.tasks.map((task) => (task.id === bake.id ? { ...task, startMin: 50, endMin: 80 } : task)),
+    };
+    expect(said('mix', { spareMin: 20 }, followed)).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
-import { hazardOf, rules } from '../reference/index.ts';
-import { isMarkEndedBy, type BatchId, type ResidueMark, type TaskId } from '../model/index.ts';
+import { isRawFood } from '../keeping/index.ts';
+import { rules } from '../reference/index.ts';
+import { isMarkEndedBy, type BatchId, type TaskId } from '../model/index.ts';
 import type { Progress, Standpoint } from '../state/index.ts';
 import { tasksById, type Task, type TaskNetwork } from '../tasks/index.ts';
 
@@ -84,7 +85,3 @@ export function waitingNow(
   }
   return [...found.values()].filter(({ sinceMin }) => sinceMin <= nowMin).sort((a, b) => a.untilMin - b.untilMin);
 }
-
-/** Raw flesh, fish and egg; raw flour keeps. */
-const isRawFood = (mark: ResidueMark): boolean =>
-  mark !== 'unread' && hazardOf(mark).kind === 'raw' && mark !== ('raw-flour' as ResidueMark);

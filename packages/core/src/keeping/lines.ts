@@ -52,7 +52,7 @@ export function lineKeeping(line: IngredientLine, knowledge: Knowledge): LineKee
 }
 
 /** Raw flesh, fish and egg; raw flour keeps. */
-const isRawFood = (mark: ResidueMark): boolean =>
+export const isRawFood = (mark: ResidueMark): boolean =>
   mark !== 'unread' && hazardOf(mark).kind === 'raw' && mark !== ('raw-flour' as ResidueMark);
 
 /** Whether flesh or fish is in it, raw. */

@@ -46,6 +46,9 @@ export function alertsOf(
     const goesOnBy = Math.max(untilMin, Math.min(minute + goesOnWithinMin, spoiltMin));
     return nextMin < minute || nextMin > goesOnBy;
   });
+  const isSpoilt = (food: FoodWaiting) => minute > food.spoiltMin;
+  // What nobody should eat any more goes before what can still be put away.
+  const byGravity = [...out.filter(isSpoilt), ...out.filter((food) => !isSpoilt(food))];
   const oven = devices.find(
     (each): each is CavityReading =>
       each.kind === 'cavity' && each.silentSinceMin === null && each.setC !== null && each.thereInMin === null,
@@ -55,7 +58,7 @@ export function alertsOf(
     judged.lost.length > 0 && { kind: 'lost', plates: judged.lost },
     judged.lost.length === 0 && judged.ahead.length > 0 && skipped.size > 0 && { kind: 'ahead', plates: judged.ahead },
     foods.length > 0 && { kind: 'standing', foods, isOver: minute - foods[0]!.sinceMin > rules.standsMostMin },
-    out.length > 0 && { kind: 'waiting', foods: out, isOver: minute > out[0]!.spoiltMin },
+    out.length > 0 && { kind: 'waiting', foods: byGravity, isOver: isSpoilt(byGravity[0]!) },
     oven !== undefined && { kind: 'oven', oven },
   ];
   return alerts.filter((alert) => alert !== false);

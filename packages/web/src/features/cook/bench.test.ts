@@ -155,6 +155,22 @@ describe('food between two steps that stands because nobody goes on', () => {
     expect(waiting(roast.startMin + 1, early)).toBe(true);
   });
 
+  test('what is to be thrown away is said before what can be put away, though its own time came later', () => {
+    const food = (after: string, untilMin: number, spoiltMin: number) => ({
+      batch: id<never>('b'),
+      after: id<never>(after),
+      next: id<never>('n'),
+      sinceMin: -200,
+      nextMin: -100,
+      untilMin,
+      spoiltMin,
+      isRaw: true,
+    });
+    const day = { ...at(firstMin), minute: 0, waiting: [food('raw', -50, 40), food('old', -10, -10)] };
+    const alert = alertsOf(day, [], undefined).find(({ kind }) => kind === 'waiting');
+    expect(alert).toMatchObject({ isOver: true, foods: [{ after: 'old' }, { after: 'raw' }] });
+  });
+
   test('is not, once somebody says that it is in the fridge', () => {
     const [first] = left(rules.rawWaitsMostMin + 5);
     const { after, sinceMin } = first!.foods[0]!;

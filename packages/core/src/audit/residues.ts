@@ -176,7 +176,8 @@ export function replayResidues(facts: Facts): Replay {
     const once = `${code}/${each.task.id}/${surface}/${guests.join()}`;
     if (reported.has(once)) return;
     reported.add(once);
-    const source = facts.steps.find((other) => other.task.id === from);
+    const isHere = from === each.task.id;
+    const source = isHere ? undefined : facts.steps.find((other) => other.task.id === from);
     const names =
       guests.length > 0 && guests.length <= 4
         ? ` for ${guests.map((id) => occasion.guests.find((guest) => guest.id === id)?.name ?? id).join(', ')}`
@@ -185,9 +186,11 @@ export function replayResidues(facts: Facts): Replay {
       ? `the hands of ${occasion.kitchen.cooks.find((cook) => `hands:${cook.id}` === surface)?.name ?? surface}`
       : (occasion.kitchen.kit.find((unit) => unit.id === surface)?.name ?? surface);
     const some = marks.length > 5 ? `${marks.slice(0, 5).join(', ')} and more` : marks.join(', ');
+    const came = isHere ? '' : ` from ${source ? named(occasion, source) : past}`;
+    const to = `${isHere ? 'it in ' : ''}${named(occasion, each)}`;
     findings.push({
       code,
-      message: `${where}: ${some} from ${source ? named(occasion, source) : past} ${marks.length > 1 ? 'reach' : 'reaches'} ${named(occasion, each)}${names}.`,
+      message: `${where}: ${some}${came} ${marks.length > 1 ? 'reach' : 'reaches'} ${to}${names}.`,
       tasks: source ? [source.task.id, each.task.id] : [each.task.id],
       guests,
     });

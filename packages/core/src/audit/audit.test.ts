@@ -372,7 +372,7 @@ describe('crossings', () => {
         units: [...stepOf('jam.plain.boil').units],
       });
     });
-    expect(codes(two, plan)).toContain('contents');
+    expect(codes(two, plan)).toContain('kit-twice');
     const fewer = { ...two, kitchen: { ...two.kitchen, burners: 1 } };
     expect(codes(fewer, { ...plan, basis: planBasis(fewer) })).toContain('burners');
   });

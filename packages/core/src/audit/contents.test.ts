@@ -1,150 +1,356 @@
+import { byHand, washOf, type Place } from '../../test-support/byHand.ts';
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
-import { makePlan } from '../plan/index.ts';
-import { movedTo, type Occasion, type Plan, type PlannedStep, type UnitId } from '../model/index.ts';
-import { audit } from './index.ts';
+import type { Occasion, Plan } from '../model/index.ts';
+import { auditContents } from './contents.ts';
+import { gather } from './facts.ts';
 
 type Loose = Record<string, unknown>;
-const holds = { hold: { mostMin: 600, how: 'cold' }, keeps: [{ where: 'fridge', days: 2 }] };
-const off = (id: string, minutes: number, extra: Loose = {}) =>
-  step(id, { hands: 'off', durationMin: { least: minutes, likely: minutes, most: minutes }, ...extra });
 
 const kit = [
-  unit('pot-1', 'large-pot'),
-  unit('pot-2', 'large-pot'),
-  unit('bowl-1', 'bowl'),
-  unit('bowl-2', 'bowl'),
-  unit('plate-1', 'serving-dish', 'ceramic'),
-  unit('plate-2', 'serving-dish', 'ceramic'),
+  ...['pot-1', 'pot-2', 'pot-3'].map((name) => unit(name, 'large-pot')),
+  ...['pan-1', 'pan-2'].map((name) => unit(name, 'frying-pan')),
+  ...['bowl-1', 'bowl-2', 'bowl-3'].map((name) => unit(name, 'bowl')),
+  ...['plate-1', 'plate-2'].map((name) => unit(name, 'serving-dish', 'ceramic')),
+  ...['tray-1', 'tray-2', 'tray-3'].map((name) => unit(name, 'baking-tray')),
+  ...['tin-1', 'tin-2'].map((name) => unit(name, 'cake-tin')),
+  unit('mill', 'blender'),
   unit('board', 'board', 'plastic'),
+  unit('knife', 'knife'),
 ];
-const dry = (id: string, steps: Loose[]) => recipe(id, [line('salt', 'salt')], steps, holds);
+const dry = (name: string, steps: Loose[], extra: Loose = {}) => recipe(name, [line('salt', 'salt')], steps, extra);
 const of = (recipes: Loose[], more: Loose = {}): Occasion =>
-  occasion({
-    guests: [guest('ana')],
-    recipes,
-    kit,
-    cooks: ['one', 'two'].map((id) => ({ id, name: id, windows: [{ fromMin: -900, toMin: 200 }] })),
-    ...more,
+  occasion({ guests: [guest('ana')], recipes, kit, ...more } as Parameters<typeof occasion>[0]);
+const use = (kind: string, as?: string) => (as === undefined ? { kind } : { kind, as });
+const own = (...kinds: string[]) => kinds.map((kind) => use(kind));
+
+/** What is said of contents: code, tasks, words. */
+const said = (one: Occasion, plan: Plan): string[] =>
+  auditContents(gather(one, plan)).map(({ code, tasks, guests, message }) => {
+    expect(guests).toEqual([]);
+    return `${code} [${tasks.join(' ')}] ${message}`;
   });
-
-const planOf = (one: Occasion): Plan => {
-  const made = makePlan(one, { seconds: 0.02 });
-  if (made.kind === 'none') throw new Error(`${made.reason.what} ${made.reason.why}`);
-  expect(audit(one, made.plan).findings).toEqual([]);
-  return made.plan;
-};
-
-/** What the audit says of contents when steps are put elsewhere: their start, and their units. */
-function contentsOf(one: Occasion, places: Record<string, { startMin: number; units?: string[] }>): readonly string[] {
-  const plan = planOf(one);
-  const tasks = plan.tasks
-    .filter((task) => task.kind === 'step')
-    .map((task: PlannedStep): PlannedStep => {
-      const place = places[task.id];
-      if (!place) return task;
-      const there = movedTo(task, place.startMin, place.startMin + task.endMin - task.startMin);
-      return place.units ? { ...there, units: place.units as UnitId[] } : there;
-    });
-  return audit(one, { ...plan, tasks })
-    .findings.filter(({ code }) => code === 'contents' || code === 'kit-twice')
-    .map(({ code, tasks: whose }) => `${code} ${whose.join(' ')}`);
-}
+/** For each step its minutes and pieces. */
+const saidOf = (
+  one: Occasion,
+  places: Record<string, readonly [number, number, ...string[]]>,
+  more: { besides?: Loose[]; batches?: Loose[] } = {},
+): string[] =>
+  said(
+    one,
+    byHand(
+      one,
+      Object.fromEntries(
+        Object.entries(places).map(([name, [from, to, ...units]]): [string, Place] => [name, [from, to, { units }]]),
+      ),
+      more,
+    ),
+  );
+const shortly = (list: readonly string[]) => list.map((each) => each.replace(/\].*/, ']'));
 
 const soup = dry('soup', [
-  step('boil', { uses: ['salt'], kit: [{ kind: 'large-pot' }], burner: true }),
-  step('blend', { kit: [{ kind: 'serving-dish' }] }),
+  step('boil', { kit: own('large-pot'), burner: true }),
+  step('blend', { kit: own('serving-dish') }),
 ]);
 const sauce = dry('sauce', [
-  step('simmer', { uses: ['salt'], kit: [{ kind: 'large-pot' }], burner: true }),
-  step('pour', { kit: [{ kind: 'serving-dish' }] }),
+  step('simmer', { kit: own('large-pot'), burner: true }),
+  step('pour', { kit: own('serving-dish') }),
 ]);
 
 describe('a pot in which food waits', () => {
-  const places = (simmerMin: number) => ({
-    'soup.plain.boil': { startMin: -100, units: ['pot-1'] },
-    'soup.plain.blend': { startMin: -50, units: ['plate-1', 'pot-1'] },
-    'sauce.plain.simmer': { startMin: simmerMin, units: ['pot-1'] },
-    'sauce.plain.pour': { startMin: -20, units: ['plate-2', 'pot-1'] },
+  const both = of([soup, sauce]);
+  const at = (simmerMin: number, blendUnits: string[] = ['plate-1', 'pot-1']) =>
+    saidOf(both, {
+      'soup.plain.boil': [-100, -95, 'pot-1'],
+      'soup.plain.blend': [-50, -45, ...blendUnits],
+      'sauce.plain.simmer': [simmerMin, simmerMin + 5, 'pot-1'],
+      'sauce.plain.pour': [-20, -15, 'plate-2', 'pot-1'],
+    });
+  test('is not there for another dish, and it is said what is in it', () => {
+    expect(at(-80)).toEqual([
+      'contents [soup.plain.boil sauce.plain.simmer] pot-1 still holds the food of “boil” (soup, 16:20) when it is wanted by “simmer” (sauce, 16:40).',
+      'contents [sauce.plain.simmer soup.plain.blend] pot-1 still holds the food of “simmer” (sauce, 16:40) when it is wanted by “blend” (soup, 17:10).',
+    ]);
   });
-  test('is not there for another dish', () =>
-    expect(contentsOf(of([soup, sauce]), places(-80))).toContain('contents soup.plain.boil sauce.plain.simmer'));
   test('until whoever takes from it is done, to the minute', () => {
-    expect(contentsOf(of([soup, sauce]), places(-46))).not.toEqual([]);
-    expect(contentsOf(of([soup, sauce]), places(-45))).toEqual([]);
+    expect(at(-46)).not.toEqual([]);
+    expect(at(-45)).toEqual([]);
+    expect(at(-105)).not.toEqual([]);
   });
-  test('nor for the same one where the plan does not say that it is taken from', () =>
-    expect(
-      contentsOf(of([soup, sauce]), {
-        ...places(-55),
-        'soup.plain.blend': { startMin: -50, units: ['plate-1'] },
-        'sauce.plain.simmer': { startMin: -54, units: ['pot-1'] },
-      }),
-    ).toContain('contents soup.plain.boil sauce.plain.simmer'));
+  test('nor for the same one where the plan does not say that it is taken from', () => {
+    expect(shortly(at(-54, ['plate-1']))).toContain('contents [soup.plain.boil sauce.plain.simmer]');
+    expect(at(-50, ['plate-1'])).toEqual([]);
+    expect(at(-51, ['plate-1'])).not.toEqual([]);
+  });
+  test('at one moment two steps cannot work with it', () => {
+    expect(shortly(at(-97))).toEqual(
+      expect.arrayContaining([
+        expect.stringMatching(/^(kit-twice|contents) \[soup\.plain\.boil sauce\.plain\.simmer\]/),
+      ]),
+    );
+  });
 });
 
-describe('a serving dish', () => {
-  const cold = (id: string) => dry(id, [step('plate', { uses: ['salt'], kit: [{ kind: 'serving-dish' }] })]);
+describe('a piece that holds nothing', () => {
+  const cut = (name: string) =>
+    dry(name, [step('cut', { kit: own('board', 'knife') }), step('toss', { kit: own('bowl') })]);
+  const two = of([cut('one'), cut('two')]);
+  const at = (min: number) =>
+    saidOf(two, {
+      'one.plain.cut': [-60, -55, 'board', 'knife'],
+      'one.plain.toss': [-20, -15, 'bowl-1'],
+      'two.plain.cut': [min, min + 5, 'board', 'knife'],
+      'two.plain.toss': [-20, -15, 'bowl-2'],
+    });
+  test('is free as soon as nobody works with it', () => {
+    expect(at(-55)).toEqual([]);
+    expect(at(-56)).toEqual([
+      'kit-twice [one.plain.cut two.plain.cut] board is wanted by “cut” (one, 17:00) and “cut” (two, 17:04) at once.',
+      'kit-twice [one.plain.cut two.plain.cut] knife is wanted by “cut” (one, 17:00) and “cut” (two, 17:04) at once.',
+    ]);
+  });
+  test('nor a machine or a pan, from which food is taken at once, but for the last that it is in', () => {
+    const milled = (name: string) =>
+      dry(name, [step('mill', { kit: own('blender') }), step('toss', { kit: own('bowl') })]);
+    const fried = (name: string) =>
+      dry(name, [step('mill', { kit: own('frying-pan') }), step('toss', { kit: own('bowl') })]);
+    const at_ = (make: (name: string) => Loose, piece: string) =>
+      shortly(
+        saidOf(of([make('one'), make('two')]), {
+          'one.plain.mill': [-60, -55, piece],
+          'one.plain.toss': [-20, -15, 'bowl-1'],
+          'two.plain.mill': [-50, -45, piece],
+          'two.plain.toss': [-20, -15, 'bowl-2'],
+        }),
+      );
+    expect(at_(fried, 'pan-1')).toEqual([]);
+    expect(at_(milled, 'mill')).toEqual(['contents [one.plain.mill two.plain.mill]']);
+    const last = of([
+      dry('one', [step('fry', { kit: own('frying-pan') })]),
+      dry('two', [step('fry', { kit: own('frying-pan') })]),
+    ]);
+    expect(
+      shortly(saidOf(last, { 'one.plain.fry': [-60, -55, 'pan-1'], 'two.plain.fry': [-50, -45, 'pan-1'] })),
+    ).toEqual(['contents [one.plain.fry two.plain.fry]']);
+  });
+});
+
+describe('a dish that is done', () => {
   const courses = [
     { id: 'main', name: 'Main', offsetMin: 0 },
     { id: 'sweet', name: 'Sweet', offsetMin: 90 },
   ];
-  const evening = {
-    ...of([cold('salad'), cold('cake')]),
-    courses,
-    dishes: of([cold('salad'), cold('cake')], {
-      dishes: [dish('salad'), { ...dish('cake'), course: 'main' }],
-    }).dishes.map((each) => (each.id === 'cake' ? { ...each, course: 'sweet' } : each)),
-  } as unknown as Occasion;
-
-  test('is its own until the table is cleared, to the minute', () => {
-    const at = (startMin: number) =>
-      contentsOf(evening, {
-        'salad.plain.plate': { startMin: -10, units: ['plate-1'] },
-        'cake.plain.plate': { startMin, units: ['plate-1'] },
-      });
-    expect(at(-20)).not.toEqual([]);
-    expect(at(59)).toEqual(['contents salad.plain.plate cake.plain.plate']);
-    expect(at(60)).toEqual([]);
+  const plated = (name: string, kind: string) => dry(name, [step('plate', { kit: own(kind) })]);
+  const evening = (kind: string): Occasion => {
+    const one = of([plated('salad', kind), plated('cake', kind)]);
+    return {
+      ...one,
+      courses,
+      dishes: one.dishes.map((each) => (each.id === 'cake' ? { ...each, course: 'sweet' } : each)),
+    } as unknown as Occasion;
+  };
+  const at = (kind: string, piece: string, min: number) =>
+    shortly(
+      saidOf(evening(kind), { 'salad.plain.plate': [-10, -5, piece], 'cake.plain.plate': [min, min + 5, piece] }),
+    );
+  const clash = ['contents [salad.plain.plate cake.plain.plate]'];
+  test('on what goes to table is there until the table is cleared', () => {
+    expect(at('serving-dish', 'plate-1', -20)).toEqual(['contents [cake.plain.plate salad.plain.plate]']);
+    expect(at('serving-dish', 'plate-1', 59)).toEqual(clash);
+    expect(at('serving-dish', 'plate-1', 60)).toEqual([]);
+  });
+  test('in what stays in the kitchen, until it is served', () => {
+    expect(at('baking-tray', 'tray-1', -1)).toEqual(clash);
+    expect(at('baking-tray', 'tray-1', 0)).toEqual([]);
+  });
+  test('late, it is there while somebody works on it, and for no hour after', () => {
+    const late = shortly(
+      saidOf(evening('baking-tray'), {
+        'salad.plain.plate': [0, 20, 'tray-1'],
+        'cake.plain.plate': [20, 25, 'tray-1'],
+      }),
+    );
+    expect(late).toEqual([]);
+  });
+  test('that nobody eats, or that was lost, is in nobody’s way', () => {
+    const away = {
+      ...evening('bowl'),
+      dishes: evening('bowl').dishes.map((each) => (each.id === 'salad' ? { ...each, notFor: ['ana'] } : each)),
+    } as unknown as Occasion;
+    const places: Record<string, readonly [number, number, string]> = {
+      'salad.plain.plate': [-30, -25, 'bowl-1'],
+      'cake.plain.plate': [-20, -15, 'bowl-1'],
+    };
+    expect(saidOf(away, places)).toEqual([]);
+    const batches = ['salad', 'cake'].map((name) => ({
+      id: `${name}.plain`,
+      dish: name,
+      versions: ['plain'],
+      portions: 4,
+      ...(name === 'salad' && { lost: true }),
+    }));
+    expect(
+      saidOf(
+        evening('baking-tray'),
+        { 'salad.plain.plate': [-30, -25, 'tray-1'], 'cake.plain.plate': [-20, -15, 'tray-1'] },
+        { batches },
+      ),
+    ).toEqual([]);
   });
 });
 
-describe('what is tipped out of when something goes into the oven', () => {
-  const loaf = dry('loaf', [
-    step('mix', { uses: ['salt'], kit: [{ kind: 'bowl' }] }),
-    off('bake', 40, { kit: [{ kind: 'serving-dish', as: 'tin' }] }),
-  ]);
-  const dip = dry('dip', [
-    step('stir', { uses: ['salt'], kit: [{ kind: 'bowl' }] }),
-    step('plate', { kit: [{ kind: 'serving-dish' }] }),
-  ]);
-  const at = (stirMin: number) =>
-    contentsOf(of([loaf, dip]), {
-      'loaf.plain.mix': { startMin: -60, units: ['bowl-1'] },
-      'loaf.plain.bake': { startMin: -50, units: ['plate-1', 'bowl-1'] },
-      'dip.plain.stir': { startMin: stirMin, units: ['bowl-1'] },
-      'dip.plain.plate': { startMin: -20, units: ['plate-2', 'bowl-1'] },
+describe('what goes on by itself', () => {
+  const off = (name: string, minutes: number, extra: Loose = {}) =>
+    step(name, { hands: 'off', durationMin: { least: minutes, likely: minutes, most: minutes }, ...extra });
+  const loaf = dry('loaf', [step('mix', { kit: own('bowl') }), off('bake', 40, { kit: [use('cake-tin', 'tin')] })]);
+  const dip = dry('dip', [step('stir', { kit: own('bowl') }), step('plate', { kit: own('serving-dish') })]);
+  const two = of([loaf, dip]);
+  const at = (stirMin: number, bake: readonly string[] = ['tin-1', 'bowl-1']) =>
+    saidOf(two, {
+      'loaf.plain.mix': [-60, -55, 'bowl-1'],
+      'loaf.plain.bake': [-50, -10, ...bake],
+      'dip.plain.stir': [stirMin, stirMin + 5, 'bowl-1'],
+      'dip.plain.plate': [-8, -3, 'plate-2', 'bowl-1'],
     });
-  test('is free while it bakes, and not a minute sooner', () => {
+  test('was tipped out of what it was in when it was set going: that is free a minute later', () => {
     expect(at(-49)).toEqual([]);
     expect(at(-50)).not.toEqual([]);
-    expect(at(-54)).toContain('contents loaf.plain.mix dip.plain.stir');
+    expect(shortly(at(-54))).toContain('contents [loaf.plain.mix dip.plain.stir]');
+  });
+  test('with hands on it, it is there until they are done', () => {
+    const knead = dry('loaf', [step('mix', { kit: own('bowl') }), step('bake', { kit: [use('cake-tin', 'tin')] })]);
+    const kneaded = saidOf(of([knead, dip]), {
+      'loaf.plain.mix': [-60, -55, 'bowl-1'],
+      'loaf.plain.bake': [-50, -10, 'tin-1', 'bowl-1'],
+      'dip.plain.stir': [-40, -35, 'bowl-1'],
+      'dip.plain.plate': [-8, -3, 'plate-2', 'bowl-1'],
+    });
+    expect(kneaded).not.toEqual([]);
+  });
+  test('goes on where it is, without a piece of its own', () => {
+    const proved = dry('loaf', [
+      step('mix', { kit: own('bowl') }),
+      off('prove', 40),
+      step('shape', { kit: own('baking-tray') }),
+    ]);
+    const at_ = (stirMin: number) =>
+      shortly(
+        saidOf(of([proved, dip]), {
+          'loaf.plain.mix': [-90, -85, 'bowl-1'],
+          'loaf.plain.prove': [-80, -40],
+          'loaf.plain.shape': [-30, -25, 'tray-1'],
+          'dip.plain.stir': [stirMin, stirMin + 2, 'bowl-1'],
+          'dip.plain.plate': [stirMin + 2, stirMin + 4, 'plate-2', 'bowl-1'],
+        }),
+      );
+    // Before it proves, while it does, and until it is shaped.
+    for (const min of [-84, -80, -60, -40, -34]) expect(at_(min)).not.toEqual([]);
+    expect(at_(-94)).toEqual([]);
+    expect(at_(-30)).toEqual([]);
+  });
+  test('not in a bowl on the heat or in the oven: there it is in the piece that the plan gives it', () => {
+    const heated = (extra: Loose) =>
+      dry('loaf', [
+        step('mix', { kit: own('bowl') }),
+        off('heat', 40, extra),
+        step('plate', { kit: own('serving-dish') }),
+      ]);
+    const at_ = (extra: Loose, piece: string, stirMin: number) =>
+      shortly(
+        saidOf(of([heated(extra), dip]), {
+          'loaf.plain.mix': [-90, -85, 'bowl-1'],
+          'loaf.plain.heat': [-80, -40, piece],
+          'loaf.plain.plate': [-30, -25, 'plate-1'],
+          'dip.plain.stir': [stirMin, stirMin + 5, piece],
+          'dip.plain.plate': [-8, -3, 'plate-2', piece],
+        }),
+      );
+    for (const [extra, piece] of [
+      [{ burner: true }, 'pot-1'],
+      [{ oven: { temperatureC: 180 } }, 'tray-1'],
+    ] as const)
+      expect(at_(extra, piece, -38)).toEqual(['contents [loaf.plain.heat dip.plain.stir]']);
   });
 });
 
-test('a version does not go into the pot from which another is still to be taken; the last may', () => {
-  const one = of(
-    [
-      recipe(
-        'stew',
-        [line('salt', 'salt'), line('herb', 'parsley')],
-        [
-          step('boil', { uses: ['salt'], kit: [{ kind: 'large-pot', as: 'pot' }], burner: true, splitPoint: true }),
-          step('finish', { uses: ['herb'], kit: [{ kind: 'large-pot', as: 'pot' }], burner: true }),
-        ],
-        holds,
-      ),
-    ],
-    {
+describe('steps of one dish', () => {
+  test('go on in one piece with one food, and give each its turn', () => {
+    const stew = dry('stew', [
+      step('fry', { kit: own('large-pot'), burner: true }),
+      step('braise', { kit: own('large-pot'), burner: true }),
+      step('plate', { kit: own('serving-dish') }),
+    ]);
+    expect(
+      saidOf(of([stew]), {
+        'stew.plain.fry': [-60, -55, 'pot-1'],
+        'stew.plain.braise': [-50, -45, 'pot-1'],
+        'stew.plain.plate': [-40, -35, 'plate-1', 'pot-1'],
+      }),
+    ).toEqual([]);
+  });
+  test('that go side by side are not in one pot', () => {
+    const meal = dry('meal', [
+      step('rice', { after: [], kit: own('large-pot'), burner: true }),
+      step('sauce', { after: [], kit: own('large-pot'), burner: true }),
+      step('plate', { after: [{ step: 'rice' }, { step: 'sauce' }], kit: own('serving-dish') }),
+    ]);
+    const at = (rice: string, sauceIn: string) =>
+      shortly(
+        saidOf(of([meal]), {
+          'meal.plain.rice': [-60, -55, rice],
+          'meal.plain.sauce': [-50, -45, sauceIn],
+          'meal.plain.plate': [-40, -35, 'plate-1', rice, sauceIn],
+        }),
+      );
+    expect(at('pot-1', 'pot-2')).toEqual([]);
+    expect(at('pot-1', 'pot-1')).toEqual(['contents [meal.plain.rice meal.plain.sauce]']);
+  });
+  test('a piece with a name holds one food from the first of its steps to the last', () => {
+    const named = dry('cake', [
+      step('line', { after: [], kit: [use('cake-tin', 'tin')] }),
+      step('beat', { after: [], kit: own('bowl') }),
+      step('fill', { after: [{ step: 'line' }, { step: 'beat' }], kit: [use('cake-tin', 'tin')] }),
+    ]);
+    const other = dry('other', [step('press', { kit: own('cake-tin') }), step('turn', { kit: own('serving-dish') })]);
+    const at = (pressMin: number) =>
+      shortly(
+        saidOf(of([named, other]), {
+          'cake.plain.line': [-90, -85, 'tin-1'],
+          'cake.plain.beat': [-80, -75, 'bowl-1'],
+          'cake.plain.fill': [-40, -35, 'tin-1', 'bowl-1'],
+          'other.plain.press': [pressMin, pressMin + 2, 'tin-1'],
+          'other.plain.turn': [pressMin + 2, pressMin + 4, 'plate-1', 'tin-1'],
+        }),
+      );
+    expect(at(-70)).not.toEqual([]);
+    expect(at(-94)).toEqual([]);
+    expect(at(-93)).not.toEqual([]);
+  });
+  test('under another name it is another piece, and the one unit cannot be both', () => {
+    const two = dry('two', [
+      step('a', { after: [], kit: [use('bowl', 'big')] }),
+      step('b', { after: [], kit: [use('bowl', 'small')] }),
+      step('c', { after: [{ step: 'a' }, { step: 'b' }], kit: [use('bowl', 'big'), use('bowl', 'small')] }),
+    ]);
+    const at = (small: string) =>
+      shortly(
+        saidOf(of([two]), {
+          'two.plain.a': [-60, -55, 'bowl-1'],
+          'two.plain.b': [-50, -45, small],
+          'two.plain.c': [-40, -35, 'bowl-1', small],
+        }),
+      );
+    expect(at('bowl-2')).toEqual([]);
+    expect(at('bowl-1').length).toBeGreaterThan(0);
+  });
+});
+
+describe('versions', () => {
+  const finish = (as?: string) => [
+    step('boil', { uses: ['salt'], kit: [use('large-pot', as)], burner: true, splitPoint: true }),
+    step('finish', { uses: ['herb'], kit: [use('large-pot', as)], burner: true }),
+  ];
+  const stew = (as?: string) =>
+    of([recipe('stew', [line('salt', 'salt'), line('herb', 'parsley')], finish(as))], {
       guests: [guest('ana'), guest('ben')],
       dishes: [
         dish('stew', 'stew', {
@@ -154,39 +360,113 @@ test('a version does not go into the pot from which another is still to be taken
           ],
         }),
       ],
-      kit: [...kit, unit('pot-3', 'large-pot')],
+    });
+  const batches = [
+    { id: 'stew.base', dish: 'stew', versions: ['plain', 'bare'], portions: 4 },
+    { id: 'stew.plain', dish: 'stew', versions: ['plain'], portions: 2, base: 'stew.base' },
+    { id: 'stew.bare', dish: 'stew', versions: ['bare'], portions: 2, base: 'stew.base' },
+  ];
+  const at = (as: string | undefined, plainMin: number, bareMin: number, pots = ['pot-1', 'pot-2']) =>
+    shortly(
+      saidOf(
+        stew(as),
+        {
+          'stew.base.boil': [-60, -55, 'pot-1'],
+          'stew.plain.finish': [plainMin, plainMin + 5, pots[0]!],
+          'stew.bare.finish': [bareMin, bareMin + 5, pots[1]!],
+        },
+        { batches },
+      ),
+    );
+  test.each([['pot'], [undefined]])(
+    'none goes into the pot from which another is still to be taken; the last may (%s)',
+    (as) => {
+      expect(at(as, -40, -20)).toContain('contents [stew.base.boil stew.plain.finish]');
+      expect(at(as, -20, -40)).toEqual([]);
     },
   );
-  const places = (plain: number, bare: number) => ({
-    'stew.base.boil': { startMin: -60, units: ['pot-1'] },
-    'stew.plain.finish': { startMin: plain, units: ['pot-1'] },
-    'stew.bare.finish': { startMin: bare, units: ['pot-2'] },
+  test('in pots of their own they go side by side', () => {
+    expect(at(undefined, -40, -40, ['pot-2', 'pot-3'])).toEqual([]);
+    expect(at(undefined, -40, -40, ['pot-2', 'pot-2'])).not.toEqual([]);
   });
-  expect(contentsOf(one, places(-40, -20))).toContain('contents stew.base.boil stew.plain.finish');
-  expect(contentsOf(one, places(-20, -40))).toEqual([]);
 });
 
-test('a piece is not washed while food is in it', () => {
+describe('a wash', () => {
   const one = of([soup]);
-  const plan = planOf(one);
-  const boil = plan.tasks.find((task) => task.id === 'soup.plain.boil') as PlannedStep;
-  const wash = (startMin: number): Plan => ({
-    ...plan,
-    tasks: [
-      ...plan.tasks.map((task) => (task.id === 'soup.plain.boil' ? movedTo(boil, -200, -195) : task)),
-      {
-        kind: 'wash',
-        id: 'wash-9',
-        startMin,
-        endMin: startMin + 5,
-        cook: 'two',
-        units: boil.units,
-        hands: true,
-        because: [],
-      } as unknown as Plan['tasks'][number],
-    ],
+  const at = (from: number, to: number, more: Loose = {}, units = ['pot-1']) =>
+    saidOf(
+      one,
+      { 'soup.plain.boil': [-100, -95, 'pot-1'], 'soup.plain.blend': [-50, -45, 'plate-1', 'pot-1'] },
+      { besides: [washOf('wash-1', from, to, units, more)] },
+    );
+  test('is not of a piece in which food is', () => {
+    expect(at(-90, -85)).toEqual([
+      'contents [soup.plain.boil wash-1] pot-1 still holds the food of “boil” (soup, 16:20) when it is wanted by a wash (16:30).',
+    ]);
+    expect(at(-45, -40)).toEqual([]);
+    expect(at(-110, -100)).toEqual([]);
+    expect(at(-110, -99)).toEqual([
+      'kit-twice [wash-1 soup.plain.boil] pot-1 is wanted by a wash (16:10) and “boil” (soup, 16:20) at once.',
+    ]);
+    expect(at(-90, -85, {}, ['pot-2'])).toEqual([]);
   });
-  const codes = (changed: Plan) => audit(one, changed).findings.map(({ code }) => code);
-  expect(codes(wash(-100))).toContain('contents');
-  expect(codes(wash(-300))).not.toContain('contents');
+  test('takes as long as the dishwasher runs', () => {
+    expect(at(-120, -118, { machineUntilMin: -100 })).toEqual([]);
+    expect(at(-120, -118, { machineUntilMin: -99 })).toHaveLength(1);
+    expect(at(-120, -99, { machineUntilMin: -110 })).toHaveLength(1);
+  });
+  test('two at once are of different things', () => {
+    const two = (units: string[]) =>
+      shortly(
+        saidOf(
+          one,
+          { 'soup.plain.boil': [-100, -95, 'pot-1'], 'soup.plain.blend': [-50, -45, 'plate-1', 'pot-1'] },
+          { besides: [washOf('a', -200, -190, ['bowl-1']), washOf('b', -195, -185, units)] },
+        ),
+      );
+    expect(two(['bowl-2'])).toEqual([]);
+    expect(two(['bowl-1'])).toEqual(['kit-twice [a b]']);
+  });
+});
+
+describe('food in several tins', () => {
+  const tray = (name: string) =>
+    unit(name, 'baking-tray', 'steel', { vessel: { shape: 'rectangle', lengthCm: 40, widthCm: 30, depthCm: 2 } });
+  const roots = dry(
+    'roots',
+    [
+      step('spread', { kit: [use('baking-tray', 'tray')] }),
+      step('roast', {
+        hands: 'off',
+        durationMin: { least: 30, likely: 30, most: 35 },
+        kit: [use('baking-tray', 'tray')],
+        oven: { temperatureC: 200 },
+      }),
+    ],
+    { pan: { vessel: { shape: 'rectangle', lengthCm: 40, widthCm: 30, depthCm: 2 }, singleLayer: true } },
+  );
+  const buns = dry('buns', [step('shape', { kit: own('baking-tray') })]);
+  const one = of([roots, buns], { kit: ['t1', 't2', 't3'].map(tray) });
+  const batches = [
+    { id: 'roots.plain', dish: 'roots', versions: ['plain'], portions: 8 },
+    { id: 'buns.plain', dish: 'buns', versions: ['plain'], portions: 4 },
+  ];
+  const at = (piece: string, min: number) =>
+    shortly(
+      saidOf(
+        one,
+        {
+          'roots.plain.spread': [-60, -55, 't1', 't2'],
+          'roots.plain.roast': [-50, -20, 't1', 't2'],
+          'buns.plain.shape': [min, min + 3, piece],
+        },
+        { batches },
+      ),
+    );
+  test('lies in each of them', () => {
+    for (const piece of ['t1', 't2'])
+      for (const min of [-54, -30, -10]) expect(at(piece, min).length).toBeGreaterThan(0);
+    expect(at('t3', -30)).toEqual([]);
+    expect(at('t2', 0)).toEqual([]);
+  });
 });

@@ -46,7 +46,8 @@ export function auditContents(facts: Facts): Finding[] {
       note({
         ...whose,
         unit,
-        startMin: task.endMin,
+        // Where no piece is named it goes on in the one it was in, from the first minute.
+        startMin: task.units.includes(unit) ? task.endMin : task.startMin,
         endMin: emptiedMin(facts, each, unit, takers.get(each) ?? []),
         what: `the food of ${named(occasion, each)}`,
         lies: true,
@@ -231,8 +232,10 @@ function clashesIn(unit: UnitId, list: readonly Taken[], followed: Followed): re
   sorted.forEach((one, i) => {
     for (let j = i + 1; j < sorted.length && sorted[j]!.startMin < one.endMin; j++) {
       const two = sorted[j]!;
-      if (two.endMin > two.startMin && !isSameFood(unit, one, two, followed))
-        pairs.set([one.task, two.task].sort().join(), [one, two]);
+      const key = [one.task, two.task].sort().join();
+      // The first of several clashes of two tasks is the one that is said.
+      if (two.endMin > two.startMin && !pairs.has(key) && !isSameFood(unit, one, two, followed))
+        pairs.set(key, [one, two]);
     }
   });
   return [...pairs.values()];

@@ -185,6 +185,17 @@ describe('an oven on its way to a heat', () => {
     expect(next(25, slow)).toEqual([]);
     expect(next(24, slow)).toEqual([expect.stringMatching(/it takes 25/)]);
   });
+  test('off with the door shut it may hardly have cooled: the next heat has time for either', () => {
+    // Ten minutes off: at 150 °C if it stood ajar, at 185 if it was shut.
+    const after = (has: number, temperatureC: number) =>
+      onlyHeats(nothing, heatOf('a', -160, -100, -50, 200), heatOf('b', -40, has - 40, 0, temperatureC));
+    expect(after(5, 160)).toEqual([]);
+    expect(after(4, 160)).toEqual([expect.stringMatching(/has 4 min to get from 150 to 160 °C; it takes 5/)]);
+    expect(after(4, 183)).toEqual([]);
+    expect(after(2, 183)).toEqual([expect.stringMatching(/from 150 to 183 °C; it takes 3/)]);
+    expect(after(9, 140)).toEqual([]);
+    expect(after(8, 140)).toEqual([expect.stringMatching(/has 8 min to get from 185 to 140 °C; it takes 9/)]);
+  });
   test('off for long it is as warm as the room, and no cooler', () => {
     const late = (has: number) =>
       onlyHeats(nothing, heatOf('a', -800, -700, -650, 200), heatOf('b', -100 - has, -100, 0, 185));
@@ -255,6 +266,23 @@ describe('two loads', () => {
     expect(at(crumbs({ racks: 2 }), [-60, -30, on(0, 2)], [-60, -30, on(1)])).toContainEqual(
       expect.stringMatching(/^oven-drip/),
     );
+  });
+
+  test('of one dish drip on each other as they like', () => {
+    const dinner = recipe(
+      'dinner',
+      [line('it', 'breadcrumbs'), line('more', 'carrot')],
+      [
+        ...['crumbs', 'roots'].map((name, at) =>
+          step(name, { after: [], hands: 'off', uses: [at === 0 ? 'it' : 'more'], oven: { temperatureC: 200 } }),
+        ),
+        step('plate', { after: [{ step: 'crumbs' }, { step: 'roots' }] }),
+      ],
+    );
+    const one = kitchenOf([dinner], {}, [guest('oriel', noTrace('gluten'))]);
+    expect(
+      saidOf(one, { 'dinner.plain.crumbs': [-60, -30, on(0)], 'dinner.plain.roots': [-60, -30, on(1)] }, [hot]),
+    ).toEqual([]);
   });
 
   describe('of which one must not be opened on', () => {

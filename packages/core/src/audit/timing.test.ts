@@ -212,3 +212,50 @@ test('what the occasion does not know is named', () => {
     'unknown-name [] The plan has a step r.plain.z, which the occasion does not know.',
   ]);
 });
+
+describe('whose steps count', () => {
+  const one = of([step('a')], { hold: { mostMin: 600, how: 'covered' } });
+  const own = { id: 'r.plain', dish: 'r', versions: ['plain'], portions: 4 };
+  test('not those of what was lost', () => {
+    const lost = { ...own, id: 'r.gone', lost: true };
+    const plan = byHand(one, { 'r.gone.a': [-60, -55] }, { batches: [own, lost] });
+    expect(said(one, plan)).toEqual(['missing-step [] “a” of r is nowhere in the plan.']);
+    expect(
+      said(one, byHand(one, { 'r.gone.a': [-60, -55], 'r.plain.a': [-40, -35] }, { batches: [own, lost] })),
+    ).toEqual([]);
+  });
+  test('not those of another dish, though its steps have the same names', () => {
+    const two = of(
+      [step('a')],
+      {},
+      {
+        recipes: [recipe('r', [line('it', 'salt')], [step('a')]), recipe('q', [line('it', 'salt')], [step('a')])],
+      },
+    );
+    expect(saidOf(two, { 'q.plain.a': [-10, -5] })).toEqual(['missing-step [] “a” of r is nowhere in the plan.']);
+  });
+  test('those of a batch that is several versions in one', () => {
+    const versions = [
+      { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
+      { id: 'same', name: 'the same', swaps: [], guests: ['ben'] },
+    ];
+    const two = of([step('a')], {}, { guests: [guest('ana'), guest('ben')], dishes: [dish('r', 'r', { versions })] });
+    const both = { ...own, id: 'r.base', versions: ['plain', 'same'] };
+    expect(said(two, byHand(two, { 'r.base.a': [-10, -5] }, { batches: [both] }))).toEqual([]);
+  });
+  test('what is cooked once for dishes that do not have it alike is named', () => {
+    const unlike = { ...gather(one, byHand(one, { 'r.plain.a': [-10, -5] })), unlike: ['custard'] };
+    expect(auditTiming(unlike)).toEqual([
+      {
+        code: 'shared',
+        message: 'custard is cooked once for dishes that do not have it alike.',
+        tasks: [],
+        guests: [],
+      },
+    ]);
+  });
+  test('where what it follows is not planned at all, only that is said', () => {
+    const two = of([step('a'), step('b')]);
+    expect(saidOf(two, { 'r.plain.b': [-10, -5] })).toEqual(['missing-step [] “a” of r is nowhere in the plan.']);
+  });
+});

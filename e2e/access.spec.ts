@@ -1,7 +1,8 @@
 import { createRequire } from 'node:module';
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
+import { test } from './test.ts';
 
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 

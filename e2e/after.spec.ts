@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { Kept, Plan, RunningDay, StepTiming } from '@lupin/core';
 import { asPlanned } from '../packages/core/test-support/day.ts';
 import { startServer } from './server.ts';
+import { test } from './test.ts';
 
 const json = { 'content-type': 'application/json' };
 

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
 import { planned, settled, view } from './timetablePage.ts';
+import { test } from './test.ts';
 
 let server: Running;
 test.beforeAll(async () => {

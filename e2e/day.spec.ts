@@ -2,10 +2,11 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { createClient } from '@libsql/client';
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import { expect, type Browser, type Page } from '@playwright/test';
 import { washPassed, happened, judgeDay, progressOf, type PlannedWash, type RunningDay } from '@lupin/core';
 import { beginRehearsal } from './rehearse.ts';
 import { startServer, type Running } from './server.ts';
+import { test } from './test.ts';
 
 const path = '/o/sunday-lunch/cook';
 const dayOf = async (server: Running): Promise<RunningDay> =>

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
+import { test } from './test.ts';
 
 let server: Running;
 test.beforeAll(async () => {

@@ -1,7 +1,8 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { RunningDay, SharingState } from '@lupin/core';
 import { beginRehearsal } from './rehearse.ts';
 import { startServer } from './server.ts';
+import { test } from './test.ts';
 
 test('a phone joins by the network address with a code, ticks, and is taken out', async ({ browser }) => {
   const server = await startServer();

@@ -3,8 +3,9 @@ import { createClient } from '@libsql/client';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { root, startServer } from './server.ts';
+import { test } from './test.ts';
 
 const main = join(root, 'packages/server/dist/main.js');
 const run = (env: Record<string, string>, ...args: string[]) =>

@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type APIRequestContext } from '@playwright/test';
+import { expect, type APIRequestContext } from '@playwright/test';
 import { startServer, type Running } from './server.ts';
 import { planned, view } from './timetablePage.ts';
+import { test } from './test.ts';
 
 let server: Running;
 test.beforeAll(async () => {

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { rulesOfAudit } from '../packages/core/src/audit/finding.ts';
 import { startServer, type Running } from './server.ts';
+import { test } from './test.ts';
 
 let server: Running;
 test.beforeAll(async () => {

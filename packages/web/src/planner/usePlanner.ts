@@ -2,6 +2,7 @@ import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
 import { basisOf, isBetterPlan, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
+import { lookSeconds } from '../app/prefs.ts';
 import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
 import {
   lookedOn,
@@ -14,8 +15,6 @@ import {
 } from './slice.ts';
 import { startPlanner, warmPlanner } from './startPlanner.ts';
 
-/** How much is looked for, in seconds of an ordinary machine. */
-const seconds = 6;
 /** Typing settles before planning starts; where the plan is not looked at, the work that is goes first. */
 const settleMs = 500;
 const awayMs = 3000;
@@ -81,7 +80,7 @@ function look({
       }
       const outcome = await planner.plan(
         occasion,
-        { seed, seconds },
+        { seed, seconds: lookSeconds[getState().prefs.look] },
         proxy(found),
         proxy((share: number) => {
           if (!over) dispatch(lookedOn({ id, share }));

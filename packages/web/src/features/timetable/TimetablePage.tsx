@@ -6,6 +6,7 @@ import { AuditPanel } from './AuditPanel.tsx';
 import { CalendarButton } from './CalendarButton.tsx';
 import { Detail } from './Detail.tsx';
 import { NoPlanFound } from './NoPlanFound.tsx';
+import { PlanAgain } from './PlanAgain.tsx';
 import { KitchenPanel } from './KitchenPanel.tsx';
 import { Lanes, type Shown } from './Lanes.tsx';
 import { stretches, type Stretch } from './layout.ts';
@@ -125,9 +126,7 @@ export function TimetablePage() {
         )}
         {!looking && (
           <span className="row">
-            <Button size="small" onClick={planAgain}>
-              Plan again
-            </Button>
+            <PlanAgain onPlan={planAgain} />
             {plan && <CalendarButton occasion={occasion} />}
           </span>
         )}

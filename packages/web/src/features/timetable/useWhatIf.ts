@@ -1,6 +1,8 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import { basisOf, type NoPlan, type Occasion, type Plan } from '@lupin/core';
+import { lookSeconds } from '../../app/prefs.ts';
+import { useAppSelector } from '../../app/store.ts';
 import { startPlanner } from '../../planner/startPlanner.ts';
 
 export interface WhatIfState {
@@ -15,12 +17,11 @@ export interface WhatIfState {
   readonly reason?: NoPlan;
 }
 
-/** As much as is looked for the plan that it is compared with. */
-const seconds = 6;
-
 /** Plans an occasion that is not (yet) the one at hand, beginning from the plan at hand. Undefined where there is nothing to plan. */
 export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined): WhatIfState | undefined {
   const [state, setState] = useState<WhatIfState>();
+  // As much is looked as for the plan that it is compared with.
+  const seconds = useAppSelector((root) => lookSeconds[root.prefs.look]);
   const basis = occasion ? basisOf(occasion) : '';
   useEffect(() => {
     if (!occasion) return undefined;

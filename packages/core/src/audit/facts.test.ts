@@ -1,4 +1,4 @@
-import { byHand, type Place } from '../../test-support/byHand.ts';
+import { byHand, heatOf, washOf, type Place } from '../../test-support/byHand.ts';
 import { id } from '../../test-support/id.ts';
 import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import type { Occasion, Plan, Recipe } from '../model/index.ts';
@@ -104,6 +104,18 @@ describe('residues of a line', () => {
     };
     expect(marks('it', brought(false))).toContain('unread');
     expect(marks('it', brought(true))).not.toContain('unread');
+    // Only that dish.
+    const two = of([
+      recipe('r', [line('it', 'couscous')], [step('do')]),
+      recipe('q', [line('it', 'plum')], [step('do')]),
+    ]);
+    const [first, second] = two.dishes;
+    const one_ = {
+      ...two,
+      dishes: [{ ...first!, brought: { by: id('ana'), sealed: false } }, second!],
+    } as unknown as Occasion;
+    expect(residueOf(one_.recipes[0]!, 'it', one_)).toContain('unread');
+    expect(residueOf(one_.recipes[1]!, 'it', one_)).not.toContain('unread');
   });
   test('have names, and only those that are raw are raw', () => {
     expect(markName('unread')).toBe('something unread');
@@ -144,6 +156,8 @@ describe('a moment by the clock', () => {
     [-2521, '23:59, 2 days before'],
     [65, '19:05'],
   ])('%i min from serving at 18:00 is %s', (min, words) => expect(clock(one, min)).toBe(words));
+  test('by the minutes of an hour that is not whole', () =>
+    expect(clock({ ...one, serveAt: '18:25' }, 10)).toBe('18:35'));
   test('a step is named by its words, its dish and its time', () => {
     const [only] = gather(one, byHand(one, { 'r.plain.do': [-65, -60] })).steps;
     expect(named(one, only!)).toBe('“do” (r, 16:55)');
@@ -176,8 +190,8 @@ describe('batches', () => {
     { id: 'r.bare', dish: 'r', versions: ['bare'], portions: 2, base: 'r.base' },
   ];
   const places: Record<string, Place> = { 'r.base.a': [-60, -55], 'r.plain.b': [-50, -45], 'r.bare.b': [-40, -35] };
-  const facts = gather(two, byHand(two, places, { batches }));
-  const batch = (name: string) => facts.batches.get(name)!;
+  const factsOf = () => gather(two, byHand(two, places, { batches }));
+  const batch = (name: string, facts = factsOf()) => facts.batches.get(name)!;
 
   test('have those who eat of them, and what they are taken from', () => {
     expect(batch('r.base').eaters.map((each) => each.id)).toEqual(['ana', 'ben']);
@@ -186,8 +200,9 @@ describe('batches', () => {
     expect([...batch('r.bare').lineage]).toEqual(['r.bare', 'r.base']);
     expect(batch('r.plain')).toMatchObject({ served: true, factor: 0.5, dishName: 'r' });
     expect(batch('r.base').factor).toBe(1);
-    expect(facts.strangers).toEqual([]);
-    expect([...facts.eaten.keys()]).toEqual(['r/plain', 'r/bare']);
+    expect(factsOf().strangers).toEqual([]);
+    expect([...factsOf().eaten.keys()]).toEqual(['r/plain', 'r/bare']);
+    expect(factsOf().eaten.get('r/bare')).toMatchObject({ dish: { id: 'r' }, name: 'r', recipe: { id: 'r' } });
   });
   test('a base is made as the first version; a version as itself', () => {
     const lines = (name: string) => batch(name).recipe.lines.map((each) => each.id as string);
@@ -196,7 +211,8 @@ describe('batches', () => {
     expect(lines('r.bare')).toEqual(['it']);
   });
   test('a step is done by its own batch, or by what that is taken from', () => {
-    const task = (name: string, stepName: string) => doing(facts, batch(name), id(stepName))?.task.id;
+    const facts = factsOf();
+    const task = (name: string, stepName: string) => doing(facts, batch(name, facts), id(stepName))?.task.id;
     expect(task('r.plain', 'a')).toBe('r.base.a');
     expect(task('r.plain', 'b')).toBe('r.plain.b');
     expect(task('r.bare', 'b')).toBe('r.bare.b');
@@ -255,6 +271,20 @@ describe('strangers', () => {
   test('of rests: after or before what is not there, without its looks, with kit or racks', () => {
     expect(rest()).toEqual([]);
     expect(rest({ rest: { after: 'r.plain.a', before: ['table'] } })).toEqual([]);
+    const { tasks } = byHand(one, places);
+    const away = {
+      ...tasks[0]!,
+      cook: undefined,
+      id: 'rest',
+      step: 'rest',
+      rest: { after: 'r.plain.a', before: ['r.plain.b'] },
+    };
+    const looks = [-55, -51].map((startMin) => ({ look: 'x', startMin, endMin: startMin + 1, cook: 'cook', what: '' }));
+    const facts = gather(one, byHand(one, places, { besides: [{ ...away, looks }] }));
+    expect(facts.rests.map(({ after, takes }) => [after.task.id, takes])).toEqual([
+      ['r.plain.a', [{ before: 'r.plain.b', look: looks[1] }]],
+    ]);
+    expect(facts.steps).toHaveLength(2);
     expect(rest({ rest: { after: 'other', before: ['r.plain.b'] } })).toEqual(['rest rest']);
     expect(rest({ rest: { after: 'r.plain.a', before: ['other'] } })).toEqual(['rest rest']);
     expect(rest({ rest: { after: 'r.plain.a', before: ['r.plain.b', 'other'] } }, 3)).toEqual(['rest rest']);
@@ -263,6 +293,19 @@ describe('strangers', () => {
     expect(rest({ units: ['bowl-1'] })).toEqual(['rest rest']);
     expect(rest({ racks: [0] })).toEqual(['rest rest']);
   });
+});
+
+test('washes and ovens of the plan are told apart, and versions that nobody eats are not asked for', () => {
+  const versions = [
+    { id: 'plain', name: 'as written', swaps: [], guests: ['ana', 'ben'] },
+    { id: 'bare', name: 'bare', swaps: [], guests: [] },
+  ];
+  const one = of([recipe('r', [line('it', 'carrot')], [step('a')])], { dishes: [dish('r', 'r', { versions })] });
+  const besides = [washOf('w', -50, -45, []), heatOf('o', -60, -40, 0, 200)];
+  const facts = gather(one, byHand(one, { 'r.plain.a': [-60, -55] }, { besides }));
+  expect(facts.washes.map((each) => each.id)).toEqual(['w']);
+  expect(facts.ovens.map((each) => each.id)).toEqual(['o']);
+  expect([...facts.eaten.keys()]).toEqual(['r/plain']);
 });
 
 describe('a step as it is really done', () => {
@@ -383,6 +426,64 @@ describe('what is cooked once for several dishes', () => {
     expect(
       gathered({ ...component([into('pie')]), component: { recipe: 'salad', into: [into('pie')] } }).unlike,
     ).toHaveLength(1);
+  });
+  test('made otherwise in one of them it is unlike', () => {
+    const other = {
+      ...one,
+      dishes: one.dishes.map((each) =>
+        each.id === 'pasta'
+          ? { ...each, versions: each.versions.map((made) => ({ ...made, swaps: [{ kind: 'omit', line: 's--it' }] })) }
+          : each,
+      ),
+    } as unknown as Occasion;
+    const facts = gather(
+      other,
+      byHand(other, {}, { batches: [component([into('pie'), into('pasta')]), ...own] as Record<string, unknown>[] }),
+    );
+    expect(facts.unlike).toEqual(['sauce']);
+  });
+  test('two of them are told apart, and are eaten by those of their own dishes', () => {
+    const table = {
+      ...one,
+      dishes: one.dishes.map((each) => (each.id === 'pie' ? { ...each, notFor: ['ben'] } : each)),
+    } as unknown as Occasion;
+    const batches = [
+      component([into('pie')]),
+      { ...component([into('pasta')]), id: 'sauce.again', dish: 'pasta' },
+      ...own,
+    ] as Record<string, unknown>[];
+    const facts = gather(
+      table,
+      byHand(table, { 'sauce.once.simmer': [-60, -50], 'sauce.again.simmer': [-40, -30] }, { batches }),
+    );
+    const eaters = (name: string) => facts.batches.get(name)!.eaters.map((each) => each.id as string);
+    expect(eaters('sauce.once')).toEqual(['ana']);
+    expect(eaters('sauce.again')).toEqual(['ana', 'ben']);
+    expect([...facts.batches.get('sauce.once')!.lineage]).toEqual(['sauce.once']);
+    const [pie, pasta] = [facts.batches.get('pie.plain')!, facts.batches.get('pasta.plain')!];
+    const simmer = (batch: typeof pie) => batch.recipe.steps.find((each) => each.title === 'simmer')!.id;
+    expect(allDoing(facts, pie, simmer(pie)).map(({ task }) => task.id)).toEqual(['sauce.once.simmer']);
+    expect(allDoing(facts, pasta, simmer(pasta)).map(({ task }) => task.id)).toEqual(['sauce.again.simmer']);
+  });
+  test('a base takes it only where all its versions do', () => {
+    const versions = [
+      { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
+      { id: 'bare', name: 'bare', swaps: [], guests: ['ben'] },
+    ];
+    const two = {
+      ...one,
+      dishes: one.dishes.map((each) => (each.id === 'pie' ? { ...each, versions } : each)),
+    } as unknown as Occasion;
+    const lineage = (...into_: Loose[]) => {
+      const batches = [
+        component(into_),
+        { id: 'pie.base', dish: 'pie', versions: ['plain', 'bare'], portions: 4 },
+      ] as Record<string, unknown>[];
+      return [...gather(two, byHand(two, {}, { batches })).batches.get('pie.base')!.lineage];
+    };
+    expect(lineage(into('pie'), { ...into('pie'), version: 'bare' })).toEqual(['pie.base', 'sauce.once']);
+    expect(lineage(into('pie'))).toEqual(['pie.base']);
+    expect(lineage({ ...into('pie'), version: 'bare' }, into('pasta'))).toEqual(['pie.base']);
   });
   test('lost, it goes into nothing', () => {
     const facts = gathered(component([into('pie'), into('pasta')], { lost: true }));

@@ -78,9 +78,11 @@ function look({
           }
         }
       }
+      const seconds = lookSeconds[getState().prefs.look];
       const outcome = await planner.plan(
         occasion,
-        { seed, seconds: lookSeconds[getState().prefs.look] },
+        // However brief the look: giving up before there is any plan saves nobody time.
+        { seed, seconds, firstSeconds: Math.max(seconds, lookSeconds.long) },
         proxy(found),
         proxy((share: number) => {
           if (!over) dispatch(lookedOn({ id, share }));

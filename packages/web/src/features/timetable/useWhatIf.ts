@@ -36,7 +36,7 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
       tell({ share: 0, over: false });
       const outcome = await planner.plan(
         occasion,
-        { seed: 1, seconds, from },
+        { seed: 1, seconds, firstSeconds: Math.max(seconds, lookSeconds.usual), from },
         proxy((plan) => {
           best = plan;
           tell({ plan });

@@ -102,6 +102,25 @@ describe('from one dish to another', () => {
   });
 });
 
+test('everything is called by its name', () => {
+  const named = of([bread, plums], {
+    guests: [guest('ana'), { ...oriel, name: 'Aunt Oriel' }, { ...guest('bo', noTrace('wheat')), name: 'Bo' }],
+    kit: [unit('board', 'board', 'plastic', { name: 'The blue board' }), unit('other', 'board', 'plastic')],
+  });
+  expect(saidOf(named, onBoard)).toEqual([
+    expect.stringMatching(
+      /\] The blue board: wheat from “do” \(bread, 17:00\) reaches “do” \(plums, 17:10\) for Aunt Oriel\.$/,
+    ),
+    expect.stringMatching(/\] The blue board: .* for Bo\.$/),
+  ]);
+  const byOne = {
+    ...onBoard,
+    'plums.plain.do': [-50, -45, { cook: 'help' }] as Place,
+    'bread.plain.do': [-60, -55, { cook: 'help' }] as Place,
+  };
+  expect(saidOf(named, byOne)).toContainEqual(expect.stringMatching(/\] the hands of The help: /));
+});
+
 describe('washes', () => {
   const with_ = (wash: Loose) => saidOf(table, onBoard, [wash]);
   test('a board is clean from the end of its wash', () => {
@@ -313,6 +332,76 @@ describe('raw', () => {
       );
     expect(on('off')).toEqual([]);
     expect(on('on')).toEqual(['raw-crossing', 'raw-served']);
+  });
+
+  test('egg, unlike flesh, may be on what another dish takes, if that is cooked', () => {
+    const two = (coreC: number) =>
+      of([soup('egg', boiled(74)), soup('carrot', boiled(coreC), 'stew')], { guests: [guest('ana')] });
+    const on: Record<string, Place> = {
+      'soup.plain.cut': [-60, -55, { units: ['board'] }],
+      'soup.plain.boil': [-50, -20],
+      'stew.plain.cut': [-54, -51, { units: ['board'], cook: 'help' }],
+      'stew.plain.boil': [-50, -20],
+    };
+    expect(saidOf(two(74), on)).toEqual([]);
+    expect(codes(saidOf(two(60), on))).toEqual(['raw-crossing']);
+  });
+  test('heat takes nothing away that nobody has read', () => {
+    const on = of([recipe('soup', [line('it', undefined)], boiled(95))], { guests: [guest('ana')] });
+    expect(
+      replayOf(on, byHand(on, places))
+        .foodOf('soup.plain.boil')
+        .map(({ mark }) => mark),
+    ).toEqual(['unread']);
+  });
+
+  describe('in what is made once for several dishes', () => {
+    const filling = recipe('filling', [line('it', 'beef-mince')], [step('chop', { uses: ['it'] }), step('mix')], {
+      keeps: [{ where: 'fridge', days: 1 }],
+    });
+    const using = (name: string, coreC: number | undefined) =>
+      recipe(
+        name,
+        [line('f', undefined, { component: 'filling', amount: { kind: 'batches', batches: 1 } })],
+        [step('shape', { uses: ['f'] }), step('bake', { hands: 'off', ...(coreC && { coreC }) })],
+      );
+    const into = (name: string) => ({ dish: name, version: 'plain', path: ['f'] });
+    const made = (pieCoreC: number | undefined, tartCoreC: number | undefined) => {
+      const on = of([filling, using('pie', pieCoreC), using('tart', tartCoreC)], {
+        guests: [guest('ana')],
+        dishes: [dish('pie'), dish('tart')],
+      });
+      const batches = [
+        {
+          id: 'filling.once',
+          dish: 'pie',
+          versions: ['plain'],
+          portions: 8,
+          component: { recipe: 'filling', into: [into('pie'), into('tart')] },
+        },
+        ...['pie', 'tart'].map((name) => ({ id: `${name}.plain`, dish: name, versions: ['plain'], portions: 4 })),
+      ];
+      return codes(
+        saidOf(
+          on,
+          {
+            'filling.once.chop': [-90, -85, { units: ['board'], cook: 'cook' }],
+            'filling.once.mix': [-80, -75, { units: ['board'], cook: 'help' }],
+            'pie.plain.shape': [-70, -65, { cook: 'cook' }],
+            'pie.plain.bake': [-60, -30],
+            'tart.plain.shape': [-70, -65, { cook: 'help' }],
+            'tart.plain.bake': [-60, -30],
+          },
+          [],
+          batches,
+        ),
+      );
+    };
+    test('it is cooked later only if each of them cooks it', () => {
+      expect(made(74, 74)).toEqual([]);
+      expect(made(74, undefined)).toEqual(expect.arrayContaining(['raw-crossing', 'raw-served']));
+      expect(made(undefined, 74)).toEqual(expect.arrayContaining(['raw-crossing', 'raw-served']));
+    });
   });
 
   describe('of a base', () => {

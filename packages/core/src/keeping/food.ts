@@ -1,7 +1,7 @@
 import { rules } from '../reference/index.ts';
 import { isMarkEndedBy, type Recipe, type Step, type StepId } from '../model/index.ts';
 import type { Knowledge } from '../exposure/index.ts';
-import { ancestry, linesInto } from '../versions/index.ts';
+import { ancestry, heats, linesInto } from '../versions/index.ts';
 import { isFlesh, lineKeeping, spoils, type LineKeeping } from './lines.ts';
 
 /** What has become of a recipe's food when a step is over. */
@@ -17,10 +17,6 @@ export interface FoodAfter {
   /** Something in it has been on the heat or in the oven. */
   readonly isCooked: boolean;
 }
-
-/** Whether a step heats food through: the clock of what stands begins anew after it. */
-export const heats = (step: Step): boolean =>
-  (step.oven !== undefined || step.burner) && step.durationMin.likely >= rules.heatsThroughMin;
 
 /** Whether it dries what it heats: in the oven, or, as flatbread, in a dry pan. */
 const bakes = (step: Step): boolean =>

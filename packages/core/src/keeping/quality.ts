@@ -1,8 +1,7 @@
 import { kitKindOf, qualityWaits, spoilingOf, type QualityWait } from '../reference/index.ts';
 import type { Recipe, Step, StepId } from '../model/index.ts';
 import type { Knowledge } from '../exposure/index.ts';
-import { ancestry, followsOf, linesInto } from '../versions/index.ts';
-import { heats } from './food.ts';
+import { ancestry, followsOf, heats, linesInto } from '../versions/index.ts';
 import { lineKeeping, type LineKeeping } from './lines.ts';
 
 /** How long food stays good between two steps; minutes. */

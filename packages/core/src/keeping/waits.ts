@@ -1,8 +1,8 @@
 import { coolWords, rules } from '../reference/index.ts';
 import type { Recipe, Step, StepId } from '../model/index.ts';
 import type { Knowledge } from '../exposure/index.ts';
-import { followsOf } from '../versions/index.ts';
-import { foodAfter, heats, isCold, type FoodAfter } from './food.ts';
+import { followsOf, heats } from '../versions/index.ts';
+import { foodAfter, isCold, type FoodAfter } from './food.ts';
 import { qualityOf } from './quality.ts';
 
 /** How food may wait between one step and the next, or the table. Minutes. */

@@ -79,6 +79,12 @@ export const rules = {
   heatsThroughMin: 3,
   /** What was cooked, chilled and is served hot is heated again for at least so many minutes. @source house figure: a portion's depth from 5 to 74 °C in a pan or a hot oven */
   reheatsLeastMin: 8,
+  /** What is made ahead is heated through again in an oven at this, covered; on the hob it is stirred. Minutes for a family's dish, about 5 cm deep. @source house figure: its core from 5 °C to `reheatC` */
+  reheatsAtC: 160,
+  reheatsInOvenMin: { least: 20, likely: 30, most: 45 },
+  reheatsOnHobMin: { least: 8, likely: 12, most: 18 },
+  /** What is made ahead has so long at least to cool and chill before it is heated again. @source FDA Food Code 2022, 3-501.14: two hours to 21 °C, and on its way to 5 */
+  chillsLeastMin: 180,
   /** Who stays in the pot that others take their share from waits for them no longer than this. @source house figure */
   takenOutMostMin: 20,
   /** What goes by itself for longer than this and spoils stands in the fridge meanwhile, whatever its recipe says. @source house figure: it leaves half an hour of the two hours for the work around it */

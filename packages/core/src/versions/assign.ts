@@ -1,4 +1,5 @@
 import type { Dish, Guest, Occasion, Recipe, Step, StepAlternative, Version } from '../model/index.ts';
+import { heatedAgain } from './ahead.ts';
 import { applySwaps } from './applySwaps.ts';
 import { flatten } from './flatten.ts';
 
@@ -7,12 +8,13 @@ export function versionFor(dish: Dish, guest: Guest): Version {
   return dish.versions.find((version) => version.guests.includes(guest.id)) ?? dish.versions[0]!;
 }
 
-/** The recipe of a dish with its components written out and its steps done the way that was chosen for it. */
+/** The recipe of a dish with its components written out, its steps done the way that was chosen for it, and heated again where it is made ahead. */
 export function recipeOf(occasion: Occasion, dish: Dish): Recipe {
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   const recipe = find(dish.recipe);
   if (!recipe) throw new Error(`Dish ${dish.id} names recipe ${dish.recipe}, which the occasion does not hold`);
-  return chosenWays(flatten(recipe, find), dish.choices);
+  const made = chosenWays(flatten(recipe, find), dish.choices);
+  return dish.ahead ? heatedAgain(made) : made;
 }
 
 const chosen = new WeakMap<Recipe, WeakMap<Dish['choices'], Recipe>>();

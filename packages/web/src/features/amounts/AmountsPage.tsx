@@ -20,6 +20,7 @@ import {
 import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
+import { MadeAhead } from './MadeAhead.tsx';
 
 const round1 = (value: number) => Math.round(value * 10) / 10;
 
@@ -205,6 +206,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
       </table>
       <Pans recipe={scaled.recipe} factor={scaled.dishFactor} made={scaled.factor} />
       <Ways dish={dish} recipe={scaled.recipe} onChoose={(choices) => change({ choices })} />
+      <MadeAhead dish={dish} onChange={change} />
       {ovens.length > 0 && (
         <p className="soft" style={{ marginTop: 12 }}>
           Oven:{' '}

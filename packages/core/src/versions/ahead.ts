@@ -1,0 +1,83 @@
+import { freshId, type KitUse, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { coolWords, kitKindOf, rules } from '../reference/index.ts';
+import { ancestry, followsOf, heats } from './steps.ts';
+
+const known = new WeakMap<Recipe, Recipe>();
+
+/** The name by which the piece is known in which a dish is chilled and heated again, where its recipe has none for it. */
+const piece = 'ahead';
+
+/**
+ * The last step that heats a dish, after which it can be chilled and heated through again in the piece it is in. Undefined where it is not served
+ * hot, where several things come from the heat side by side, or where it is in nothing that can go back to it.
+ */
+function lastHeat(recipe: Recipe): { readonly step: Step; readonly use: KitUse } | undefined {
+  if (coolWords.test(recipe.hold.how)) return undefined;
+  const past = ancestry(recipe);
+  const last = recipe.steps.filter(
+    (step) =>
+      heats(step) && !recipe.steps.some((other) => other !== step && heats(other) && past.get(other.id)!.has(step.id)),
+  );
+  const [step] = last;
+  if (last.length !== 1 || !step || step.alternatives.length > 0) return undefined;
+  const use = step.kit.findLast(({ kind }) => {
+    const { holds, oven, hob } = kitKindOf(kind);
+    return holds === 'food' && (step.oven ? oven : hob);
+  });
+  return use && { step, use };
+}
+
+/** Whether a dish of this recipe, all its components written out, can be made ahead, chilled, and heated through again before it is served. */
+export const canBeHeatedAgain = (recipe: Recipe): boolean => lastHeat(recipe) !== undefined;
+
+/** The recipe with a second heat after its last: chilled in between, for as long as it keeps. Itself where there is no such place. */
+export function heatedAgain(recipe: Recipe): Recipe {
+  const made = known.get(recipe) ?? withSecondHeat(recipe);
+  known.set(recipe, made);
+  return made;
+}
+
+function withSecondHeat(recipe: Recipe): Recipe {
+  const found = lastHeat(recipe);
+  if (!found) return recipe;
+  const { step: last, use } = found;
+  const id = freshId('heat-again', new Set<string>(recipe.steps.map((step) => step.id))) as StepId;
+  const kit: KitUse = { kind: use.kind, as: use.as ?? piece };
+  const days = recipe.keeps.find(({ where }) => where === 'fridge')?.days ?? 1;
+  const again: Step = {
+    id,
+    title: `Heat ${recipe.name} through again`.slice(0, 80),
+    text: `Cold from the fridge. ${last.oven ? 'Cover it, and heat it in the oven' : 'Heat it gently, stirring to the bottom,'} until it is steaming hot all through, ${rules.reheatC} °C in the middle.`,
+    uses: [],
+    // Its wait is told, so that the house's own waits between two heats do not hold: it is not half done, it is done twice.
+    after: [
+      { step: last.id, leastMin: rules.chillsLeastMin, mostMin: Math.min(days, rules.leftoverFridgeDays) * 1440 },
+    ],
+    durationMin: last.oven ? rules.reheatsInOvenMin : rules.reheatsOnHobMin,
+    hands: 'off',
+    looks: [],
+    grows: false,
+    kit: [kit],
+    ...(last.oven && {
+      oven: { temperatureC: rules.reheatsAtC, toleranceC: 20, racks: last.oven.racks, covered: true, grill: false },
+    }),
+    burner: !last.oven,
+    looseFlour: false,
+    coreC: rules.reheatC,
+    until: 'steaming hot all through',
+    splitPoint: false,
+    alternatives: [],
+    leaves: [],
+  };
+  const inPiece = (step: Step): Step =>
+    step.id === last.id && use.as === undefined
+      ? { ...step, kit: step.kit.map((each) => (each === use ? kit : each)) }
+      : step;
+  return {
+    ...recipe,
+    steps: recipe.steps.flatMap((step, index) => {
+      const after = followsOf(recipe, index).map((link) => (link.step === last.id ? { ...link, step: id } : link));
+      return step.id === last.id ? [inPiece(step), again] : [{ ...step, after }];
+    }),
+  };
+}

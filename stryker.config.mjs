@@ -12,7 +12,10 @@ const [core] = jest.projects;
 export default {
   testRunner: 'jest',
   plugins: ['@stryker-mutator/jest-runner'],
-  mutate: [`packages/core/src/${room}/${file}`, `!packages/core/src/${room}/**/*.test.ts`],
+  mutate: process.env.LUPIN_MUTATE_AT?.split(',') ?? [
+    `packages/core/src/${room}/${file}`,
+    `!packages/core/src/${room}/**/*.test.ts`,
+  ],
   jest: {
     projectType: 'custom',
     enableFindRelatedTests: false,

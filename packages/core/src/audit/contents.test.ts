@@ -344,6 +344,199 @@ describe('steps of one dish', () => {
   });
 });
 
+describe('where food lies after a step', () => {
+  /** What is said when another dish wants a piece for two minutes, and takes its food out of it at once. */
+  const wanting = (steps: Loose[], places: Record<string, readonly [number, number, ...string[]]>, kind: string) => {
+    const other = dry('other', [step('press', { kit: own(kind) }), step('turn', { kit: own('serving-dish') })]);
+    const one = of([dry('dish', steps), other]);
+    return (piece: string, min: number) =>
+      shortly(
+        saidOf(one, {
+          ...places,
+          'other.plain.press': [min, min + 2, piece],
+          'other.plain.turn': [min + 2, min + 4, 'plate-2', piece],
+        }),
+      ).filter((each) => each.includes('other.plain.press'));
+  };
+
+  test('poured from one into another, it is in that, and the first is free', () => {
+    const poured = wanting(
+      [
+        step('boil', { kit: [use('large-pot', 'pot')], burner: true }),
+        step('pour', { kit: [use('large-pot', 'pot'), use('bowl')] }),
+        step('plate', { kit: own('serving-dish') }),
+      ],
+      {
+        'dish.plain.boil': [-90, -85, 'pot-1'],
+        'dish.plain.pour': [-60, -55, 'pot-1', 'bowl-1'],
+        'dish.plain.plate': [-20, -15, 'plate-1', 'bowl-1'],
+      },
+      'large-pot',
+    );
+    expect(poured('pot-1', -80)).not.toEqual([]);
+    expect(poured('pot-1', -55)).toEqual([]);
+    expect(poured('pot-1', -57)).not.toEqual([]);
+    const bowls = wanting(
+      [
+        step('boil', { kit: [use('large-pot', 'pot')], burner: true }),
+        step('pour', { kit: [use('large-pot', 'pot'), use('bowl')] }),
+        step('plate', { kit: own('serving-dish') }),
+      ],
+      {
+        'dish.plain.boil': [-90, -85, 'pot-1'],
+        'dish.plain.pour': [-60, -55, 'pot-1', 'bowl-1'],
+        'dish.plain.plate': [-20, -15, 'plate-1', 'bowl-1'],
+      },
+      'bowl',
+    );
+    expect(bowls('bowl-1', -70)).toEqual([]);
+    expect(bowls('bowl-1', -50)).not.toEqual([]);
+    expect(bowls('bowl-1', -15)).toEqual([]);
+  });
+  test('of two bowls, it is in the one that the next step goes on with', () => {
+    const mixed = wanting(
+      [
+        step('mix', { kit: [use('bowl', 'dry'), use('bowl', 'wet')] }),
+        step('fold', { kit: [use('bowl', 'dry')] }),
+        step('plate', { kit: own('serving-dish') }),
+      ],
+      {
+        'dish.plain.mix': [-90, -85, 'bowl-1', 'bowl-2'],
+        'dish.plain.fold': [-60, -55, 'bowl-1'],
+        'dish.plain.plate': [-20, -15, 'plate-1', 'bowl-1'],
+      },
+      'bowl',
+    );
+    expect(mixed('bowl-1', -70)).not.toEqual([]);
+    expect(mixed('bowl-2', -70)).toEqual([]);
+    expect(mixed('bowl-2', -87)).not.toEqual([]);
+  });
+  test('on the hob it is in what stands there, whatever else is beside it', () => {
+    const simmered = wanting(
+      [step('simmer', { kit: own('large-pot', 'bowl'), burner: true }), step('plate', { kit: own('serving-dish') })],
+      { 'dish.plain.simmer': [-90, -85, 'pot-1', 'bowl-1'], 'dish.plain.plate': [-20, -15, 'plate-1', 'pot-1'] },
+      'large-pot',
+    );
+    expect(simmered('pot-1', -70)).not.toEqual([]);
+    expect(simmered('pot-2', -70)).toEqual([]);
+    const beside = wanting(
+      [step('simmer', { kit: own('large-pot', 'bowl'), burner: true }), step('plate', { kit: own('serving-dish') })],
+      { 'dish.plain.simmer': [-90, -85, 'pot-1', 'bowl-1'], 'dish.plain.plate': [-20, -15, 'plate-1', 'pot-1'] },
+      'bowl',
+    );
+    expect(beside('bowl-1', -70)).toEqual([]);
+  });
+  test('a piece to which it comes back is kept for it, though it is elsewhere meanwhile', () => {
+    const mash = wanting(
+      [
+        step('boil', { kit: [use('large-pot', 'pot')], burner: true }),
+        step('drain', { kit: [use('large-pot', 'pot'), use('bowl')] }),
+        step('mash', { kit: [use('large-pot', 'pot')] }),
+        step('plate', { kit: own('serving-dish') }),
+      ],
+      {
+        'dish.plain.boil': [-90, -85, 'pot-1'],
+        'dish.plain.drain': [-80, -75, 'pot-1', 'bowl-1'],
+        'dish.plain.mash': [-40, -35, 'pot-1', 'bowl-1'],
+        'dish.plain.plate': [-20, -15, 'plate-1', 'pot-1'],
+      },
+      'large-pot',
+    );
+    expect(mash('pot-1', -60)).not.toEqual([]);
+    expect(mash('pot-1', -94)).toEqual([]);
+    expect(mash('pot-1', -15)).toEqual([]);
+    expect(mash('pot-2', -60)).toEqual([]);
+  });
+  test('named in two dishes alike it is two pieces', () => {
+    const pie = (name: string) =>
+      dry(name, [step('fill', { kit: [use('cake-tin', 'tin')] }), step('top', { kit: [use('cake-tin', 'tin')] })]);
+    const both = (second: string) =>
+      shortly(
+        saidOf(of([pie('one'), pie('two')]), {
+          'one.plain.fill': [-90, -85, 'tin-1'],
+          'one.plain.top': [-60, -55, 'tin-1'],
+          'two.plain.fill': [-80, -75, second],
+          'two.plain.top': [-50, -45, second],
+        }),
+      );
+    expect(both('tin-2')).toEqual([]);
+    expect(both('tin-1')).not.toEqual([]);
+  });
+  test('a unit of one name, washed since and taken under another, holds nothing of the first', () => {
+    const cake = of([
+      dry('cake', [
+        step('cream', { kit: [use('bowl', 'butter')] }),
+        step('bake', { kit: [use('cake-tin', 'tin')] }),
+        step('ice', { kit: [use('bowl', 'icing')] }),
+      ]),
+    ]);
+    expect(
+      saidOf(
+        cake,
+        {
+          'cake.plain.cream': [-90, -85, 'bowl-1'],
+          'cake.plain.bake': [-80, -75, 'tin-1', 'bowl-1'],
+          'cake.plain.ice': [-40, -35, 'bowl-1', 'tin-1'],
+        },
+        { besides: [washOf('w', -70, -65, ['bowl-1'])] },
+      ),
+    ).toEqual([]);
+  });
+});
+
+describe('what is taken from what others made', () => {
+  const sauce_ = dry('sauce', [step('simmer', { kit: [use('large-pot', 'pot')], burner: true })], {
+    keeps: [{ where: 'fridge', days: 3 }],
+  });
+  const using = (name: string) =>
+    recipe(
+      name,
+      [line('s', undefined, { component: 'sauce', amount: { kind: 'batches', batches: 1 } })],
+      [step('top', { uses: ['s'], kit: [use('serving-dish')] })],
+    );
+  const one = of(
+    [
+      sauce_,
+      using('pie'),
+      using('pasta'),
+      dry('tea', [step('brew', { kit: own('large-pot') }), step('pour', { kit: own('bowl') })]),
+    ],
+    {
+      dishes: [dish('pie'), dish('pasta'), dish('tea')],
+    },
+  );
+  const into = (name: string) => ({ dish: name, version: 'plain', path: ['s'] });
+  const batches = [
+    {
+      id: 'sauce.once',
+      dish: 'pie',
+      versions: ['plain'],
+      portions: 8,
+      component: { recipe: 'sauce', into: [into('pie'), into('pasta')] },
+    },
+    ...['pie', 'pasta', 'tea'].map((name) => ({ id: `${name}.plain`, dish: name, versions: ['plain'], portions: 4 })),
+  ];
+  test('is in its pot until the last of them has its share', () => {
+    const at = (min: number) =>
+      shortly(
+        saidOf(
+          one,
+          {
+            'sauce.once.simmer': [-90, -60, 'pot-1'],
+            'pie.plain.top': [-50, -45, 'plate-1'],
+            'pasta.plain.top': [-30, -25, 'plate-2'],
+            'tea.plain.brew': [min, min + 2, 'pot-1'],
+            'tea.plain.pour': [min + 2, min + 4, 'bowl-1', 'pot-1'],
+          },
+          { batches },
+        ),
+      );
+    expect(at(-55)).toContain('contents [sauce.once.simmer tea.plain.brew]');
+    expect(at(-40)).toContain('contents [sauce.once.simmer tea.plain.brew]');
+    expect(at(-30)).toEqual([]);
+  });
+});
+
 describe('versions', () => {
   const finish = (as?: string) => [
     step('boil', { uses: ['salt'], kit: [use('large-pot', as)], burner: true, splitPoint: true }),

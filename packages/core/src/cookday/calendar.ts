@@ -1,7 +1,7 @@
 import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventTransparency } from 'ical-generator';
 import { fit, type FitTable } from '../fit/index.ts';
 import { basisOf, dayWords, listed, minutesOfClock, type CookId, type Occasion, type Plan } from '../model/index.ts';
-import { rawWords, runSheet, type RunSheetEntry } from './runSheet.ts';
+import { colderWords, rawWords, runSheet, type RunSheetEntry } from './runSheet.ts';
 
 export interface CalendarOptions {
   /** When the file is written; the clock is not this room's to read. */
@@ -113,6 +113,7 @@ function descriptionOf(occasion: Occasion, entry: RunSheetEntry): string {
         entry.kit.length > 0 && `With ${listed(entry.kit)}.`,
         entry.freeFrom.length > 0 && `Kept free from ${listed(entry.freeFrom)}.`,
         rawWords(entry),
+        colderWords(entry),
       );
       break;
     case 'look':

@@ -1,4 +1,5 @@
 export {
+  colderWords,
   rawWords,
   runSheet,
   markWords,

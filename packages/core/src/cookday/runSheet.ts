@@ -25,6 +25,7 @@ import {
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
+import { colderBakes } from '../plan/index.ts';
 import { inKit, tasksOf, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
 
 /** One ingredient as it goes into one step of one batch. */
@@ -58,6 +59,8 @@ export interface StepEntry extends EntryBase {
   readonly mostMin: number;
   /** How it lies in the tin or dish of the plan, where that is not as the recipe has it: its time is an estimate. */
   readonly lies?: 'deeper' | 'shallower' | undefined;
+  /** It comes from the fridge, which its recipe does not reckon with: so many minutes more it may take, and whether it has them here. */
+  readonly colder?: { readonly minutes: number; readonly isGiven: boolean } | undefined;
   readonly until: string;
   readonly coreC?: number | undefined;
   readonly amounts: readonly EntryAmount[];
@@ -291,6 +294,20 @@ export function rawWords({ raw, leavesRaw }: Pick<StepEntry, 'raw' | 'leavesRaw'
     : washed;
 }
 
+const colderOf = (
+  { durationMin }: Task,
+  { startMin, endMin }: PlannedStep,
+  minutes: number | undefined,
+): Pick<StepEntry, 'colder'> =>
+  minutes === undefined ? {} : { colder: { minutes, isGiven: endMin - startMin >= durationMin.planned + minutes } };
+
+/** What a bake that comes from the fridge, without its recipe's knowing, asks of whoever looks at it. */
+export const colderWords = ({ colder }: Pick<StepEntry, 'colder'>): string | undefined =>
+  colder &&
+  (colder.isGiven
+    ? `It comes from the fridge: ${colder.minutes} min are added to its time, a guess. Look for its sign.`
+    : `It comes from the fridge: it may take some ${colder.minutes} min longer than planned. Look for its sign.`);
+
 /** What comes out of the fridge, and what it was made in: without that nobody knows which of all that is in there. */
 const takenWords = (what: string, { tasks }: TaskNetwork, after: TaskId): string =>
   `${what.charAt(0).toUpperCase()}${what.slice(1)}: from “${tasks.find((task) => task.id === after)?.title ?? ''}”`;
@@ -310,14 +327,15 @@ export function runSheet(occasion: Occasion, plan: Plan, table: FitTable = fit(o
   const unitName = new Map<string, string>(occasion.kitchen.kit.map((unit) => [unit.id, unit.name]));
   const ovens = ovensOf(occasion.kitchen);
   const { heatOf } = ovenPhases(plan);
+  const colder = colderBakes(network, plan);
   const entries: RunSheetEntry[] = [];
   for (const task of [...network.tasks, ...network.rests]) {
     const batch = batches.get(task.batch)!;
     const entry = stepEntry(occasion, plan, task, batch, batches, network.tasks, heatOf);
     if (!entry) continue;
-    entries.push(entry);
     const planned = plan.tasks.find((each) => each.kind === 'step' && each.id === task.id);
     if (planned?.kind !== 'step') continue;
+    entries.push({ ...entry, ...colderOf(task, planned, colder.get(task.id)) });
     const ends = endingLook(planned);
     for (const point of laterLooks(planned)) {
       const last = point === ends;

@@ -5,3 +5,4 @@ export { remedied, remedyWords, type Remedy } from './remedies.ts';
 export type { NoPlan } from './explain.ts';
 export { planningRest, type RestOptions } from './rest.ts';
 export { restMoved, withTakers } from './takes.ts';
+export { bakedLonger, colderBakes } from './fromCold.ts';

@@ -1,6 +1,8 @@
 import { audit, type AuditReport } from '../audit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
-import { planning, type NoPlan, type PlanOptions } from '../plan/index.ts';
+import { bakedLonger, colderBakes, planning, type NoPlan, type PlanOptions } from '../plan/index.ts';
+import { tasksOf } from '../tasks/index.ts';
+import { fit } from '../fit/index.ts';
 
 export type AuditedEvent =
   | { readonly kind: 'found'; readonly plan: Plan; readonly report: AuditReport }
@@ -23,17 +25,33 @@ function objected(findings: AuditReport['findings']): NoPlan {
   };
 }
 
+interface Audited {
+  readonly plan: Plan;
+  readonly report: AuditReport;
+}
+
+/** The plan with more time for what bakes from the fridge, where that breaks nothing: what cannot have it is told at the bench. */
+function withTimeForCold(occasion: Occasion, audited: Audited): Audited {
+  if (!audited.plan.tasks.some((task) => task.kind === 'step' && task.rest)) return audited;
+  const network = tasksOf(occasion, fit(occasion), audited.plan.batches);
+  return [...colderBakes(network, audited.plan)].reduce((best, [bake, minutes]): Audited => {
+    const plan = bakedLonger(occasion, best.plan, bake, minutes);
+    const report = audit(occasion, plan);
+    return report.passed ? { plan, report } : best;
+  }, audited);
+}
+
 /** Plans an occasion and lets nothing out that the audit has not passed: every better plan as it is found, and progress; in the end the best, or why there is none. */
 export function* auditedPlanning(
   occasion: Occasion,
   options: PlanOptions = {},
 ): Generator<AuditedEvent, AuditedResult> {
   const run = planning(occasion, options);
-  let best: { readonly plan: Plan; readonly report: AuditReport } | undefined;
+  let best: Audited | undefined;
   let objections: AuditReport['findings'] = [];
   const look = (plan: Plan): boolean => {
     const report = audit(occasion, plan);
-    if (report.passed) best = { plan, report };
+    if (report.passed) best = withTimeForCold(occasion, { plan, report });
     else objections = report.findings;
     return report.passed;
   };

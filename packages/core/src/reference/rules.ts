@@ -79,6 +79,9 @@ export const rules = {
   heatsThroughMin: 3,
   /** What was cooked, chilled and is served hot is heated again for at least so many minutes. @source house figure: a portion's depth from 5 to 74 °C in a pan or a hot oven */
   reheatsLeastMin: 8,
+  /** What has been in the fridge for so long is cold all through, and bakes longer by this share of its time. @source Newton's law of cooling: from 4 °C to 74 °C takes 1.2 times as long as from 20 °C, in any oven from 150 to 220 °C; an estimate, look for the sign */
+  coldThroughMin: 60,
+  fromColdLonger: 0.2,
   /** What is made ahead is heated through again in an oven at this, covered; on the hob it is stirred. Minutes for a family's dish, about 5 cm deep. @source house figure: its core from 5 °C to `reheatC` */
   reheatsAtC: 160,
   reheatsInOvenMin: { least: 20, likely: 30, most: 45 },

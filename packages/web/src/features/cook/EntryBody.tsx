@@ -3,6 +3,7 @@ import {
   clockTime,
   foodOf,
   listed,
+  colderWords,
   rawWords,
   span,
   type Occasion,
@@ -72,6 +73,7 @@ function StepBody({ occasion, entry }: { occasion: Occasion; entry: StepEntry })
           {entry.coreC !== undefined && <Row name="core">at least {units.degrees(entry.coreC)}</Row>}
         </dl>
         {entry.text && <p style={{ marginTop: 10 }}>{entry.text}</p>}
+        {entry.colder && <p style={{ marginTop: 10 }}>{colderWords(entry)}</p>}
       </div>
     </>
   );

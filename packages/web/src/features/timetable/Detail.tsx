@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import {
   clockTime,
   listed,
+  colderWords,
   rawWords,
   slipMin,
   span,
@@ -11,6 +12,7 @@ import {
   type Occasion,
   type Plan,
   type RunSheetEntry,
+  type StepEntry,
   type TaskNetwork,
   type WaitsFor,
 } from '@lupin/core';
@@ -160,23 +162,33 @@ export function Detail({ occasion, plan, table, network, entry, entries, onChang
       {entry.oven?.shutMin !== undefined && (
         <p>The oven door stays shut for {span(entry.oven.shutMin)} from when it goes in.</p>
       )}
+      <Guesses occasion={occasion} entry={entry} />
+      <PinButtons occasion={occasion} entry={entry} isTask={task !== undefined} onChange={onChange} />
+    </section>
+  );
+}
+
+/** Why its time is a guess. */
+function Guesses({ occasion, entry }: { occasion: Occasion; entry: StepEntry }) {
+  return (
+    <>
       {entry.lies && (
         <p style={{ color: 'var(--straw)' }}>
           It lies {entry.lies} here than the recipe has it: its time is a guess
           {entry.lies === 'shallower'
-            ? `, look from ${at(entry.startMin + entry.leastMin)}`
+            ? `, look from ${clockTime(occasion.serveAt, entry.startMin + entry.leastMin)}`
             : ', and longer than written'}
           .
         </p>
       )}
+      {entry.colder && <p style={{ color: 'var(--straw)' }}>{colderWords(entry)}</p>}
       {entry.oven && entry.oven.bentC !== 0 && (
         <p style={{ color: 'var(--straw)' }}>
           Baked {Math.abs(entry.oven.bentC)} °C {entry.oven.bentC < 0 ? 'cooler' : 'hotter'} than the recipe says, to
           share the oven; its time is corrected, and a guess.
         </p>
       )}
-      <PinButtons occasion={occasion} entry={entry} isTask={task !== undefined} onChange={onChange} />
-    </section>
+    </>
   );
 }
 

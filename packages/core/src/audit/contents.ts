@@ -9,7 +9,7 @@ interface Taken {
   readonly unit: UnitId;
   readonly startMin: number;
   readonly endMin: number;
-  readonly what: string;
+  readonly what: () => string;
   readonly task: TaskId;
   /** The step whose food it is; absent for a wash. */
   readonly by?: StepFacts | undefined;
@@ -26,7 +26,11 @@ export function auditContents(facts: Facts): Finding[] {
   const { occasion } = facts;
   const kit = new Map(occasion.kitchen.kit.map((unit) => [unit.id, unit]));
   const taken = new Map<UnitId, Taken[]>();
-  const note = (each: Taken) => taken.set(each.unit, [...(taken.get(each.unit) ?? []), each]);
+  const note = (each: Taken) => {
+    const known = taken.get(each.unit);
+    if (known) known.push(each);
+    else taken.set(each.unit, [each]);
+  };
   const followed = follow(facts);
   const { lying, takers } = followed;
   for (const each of facts.steps) {
@@ -38,7 +42,7 @@ export function auditContents(facts: Facts): Finding[] {
         unit,
         startMin: task.startMin,
         endMin: workedUntil(each, unit, followed),
-        what: named(occasion, each),
+        what: () => named(occasion, each),
         lies: false,
       });
     }
@@ -49,7 +53,7 @@ export function auditContents(facts: Facts): Finding[] {
         // Where no piece is named it goes on in the one it was in, from the first minute.
         startMin: task.units.includes(unit) ? task.endMin : task.startMin,
         endMin: emptiedMin(facts, each, unit, takers.get(each) ?? []),
-        what: `the food of ${named(occasion, each)}`,
+        what: () => `the food of ${named(occasion, each)}`,
         lies: true,
         forOthers: (takers.get(each) ?? []).some(({ batch }) => batch.planned.base === each.batch.planned.id),
       });
@@ -61,7 +65,7 @@ export function auditContents(facts: Facts): Finding[] {
         unit,
         startMin: wash.startMin,
         endMin: Math.max(wash.endMin, wash.machineUntilMin ?? wash.endMin),
-        what: `a wash (${clock(occasion, wash.startMin)})`,
+        what: () => `a wash (${clock(occasion, wash.startMin)})`,
         task: wash.id,
         lies: false,
       });
@@ -71,13 +75,13 @@ export function auditContents(facts: Facts): Finding[] {
       return one.lies || two.lies
         ? {
             code: 'contents',
-            message: `${name} still holds ${(one.lies ? one : two).what} when it is wanted by ${(one.lies ? two : one).what}.`,
+            message: `${name} still holds ${(one.lies ? one : two).what()} when it is wanted by ${(one.lies ? two : one).what()}.`,
             tasks: [one.task, two.task],
             guests: [],
           }
         : {
             code: 'kit-twice',
-            message: `${name} is wanted by ${one.what} and ${two.what} at once.`,
+            message: `${name} is wanted by ${one.what()} and ${two.what()} at once.`,
             tasks: [one.task, two.task],
             guests: [],
           };
@@ -114,10 +118,16 @@ function follow(facts: Facts): Followed {
   return { lying, takers, sources };
 }
 
-const kindsOf = ({ occasion }: Facts) => {
-  const kinds = new Map(occasion.kitchen.kit.map((unit) => [unit.id, kitKindOf(unit.kind)]));
-  return (unit: UnitId) => kinds.get(unit);
-};
+type Kinds = ReadonlyMap<UnitId, ReturnType<typeof kitKindOf>>;
+const kindsIn = new WeakMap<Facts, Kinds>();
+
+/** What kind of kit each piece of the kitchen is, worked out once for a plan. */
+function kindsOf(facts: Facts): Kinds {
+  const kinds =
+    kindsIn.get(facts) ?? new Map(facts.occasion.kitchen.kit.map((unit) => [unit.id, kitKindOf(unit.kind)]));
+  kindsIn.set(facts, kinds);
+  return kinds;
+}
 
 function liesAfter(
   facts: Facts,
@@ -128,7 +138,7 @@ function liesAfter(
   const { task, step, batch } = each;
   // What nobody eats any more is in nobody's way: whoever wants the piece empties it.
   if (batch.eaters.length === 0) return [];
-  const kindOf = kindsOf(facts);
+  const kindOf = (unit: UnitId) => kindsOf(facts).get(unit);
   const isOthers = (unit: UnitId) => {
     const as = step.kit[task.units.indexOf(unit)]?.as;
     return as !== undefined && batch.from.some((component) => component.kit.has(as));
@@ -191,7 +201,7 @@ function emptiedMin(facts: Facts, { task, batch }: StepFacts, unit: UnitId, take
   if (takers.length > 0) return Math.max(task.endMin, ...takers.map((taker) => taker.task.startMin));
   const course = facts.occasion.courses.find(({ id }) => id === batch.dish.course);
   if (!batch.served || !course) return task.endMin;
-  const goesToTable = kindsOf(facts)(unit)?.table ?? false;
+  const goesToTable = kindsOf(facts).get(unit)?.table ?? false;
   return Math.max(task.endMin, course.offsetMin + (goesToTable ? rules.tableMin : 0));
 }
 
@@ -217,7 +227,7 @@ function namedPieces(facts: Facts, followed: Followed): readonly Taken[] {
             unit,
             startMin: first!.task.startMin,
             endMin: until,
-            what: `the food of ${named(facts.occasion, first!)}`,
+            what: () => `the food of ${named(facts.occasion, first!)}`,
             task: first!.task.id,
             by: first,
             lies: true,

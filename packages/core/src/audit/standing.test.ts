@@ -11,16 +11,9 @@ import {
   type TaskId,
 } from '../model/index.ts';
 import { audit } from './audit.ts';
+import { gather } from './facts.ts';
 import type { FindingCode } from './finding.ts';
-
-const aboutStanding: ReadonlySet<FindingCode> = new Set([
-  'raw-wait',
-  'warm-wait',
-  'cold-wait',
-  'part-cooked',
-  'reheat',
-  'hold',
-]);
+import { auditStanding } from './standing.ts';
 
 type Loose = Record<string, unknown>;
 
@@ -106,11 +99,7 @@ function planOf(one: Occasion, places: readonly At[]): Plan {
 }
 
 const found = (one: Occasion, places: readonly At[]): readonly FindingCode[] => [
-  ...new Set(
-    audit(one, planOf(one, places))
-      .findings.map((finding) => finding.code)
-      .filter((code) => aboutStanding.has(code)),
-  ),
+  ...new Set(auditStanding(gather(one, planOf(one, places))).map((finding) => finding.code)),
 ];
 
 let planted = 0;

@@ -40,7 +40,11 @@ test('a whole rehearsed day on two devices: offline, a killed server, an oven th
   test.setTimeout(300_000);
   let server = await startServer();
   const laptop = await rehearse(browser, server);
-  const phoneContext = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const phoneContext = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    serviceWorkers: 'allow',
+  });
   const phone = await phoneContext.newPage();
   await phone.goto(`${server.url}${path}`);
   await phone.locator('.done-bar .yes').waitFor({ timeout: 60_000 });

@@ -34,7 +34,10 @@ function again(subject) {
   const before = JSON.parse(readFileSync(reportOf(subject), 'utf8'));
   const left = mutantsOf(before).filter(isAlive);
   if (left.length === 0) return true;
-  const ok = run(subject, { LUPIN_MUTATE_AT: [...new Set(left.map(({ place }) => place))].join() });
+  const ok = run(subject, {
+    LUPIN_MUTATE_AT: [...new Set(left.map(({ place }) => place))].join(),
+    ...(own && { LUPIN_OWN: '1' }),
+  });
   const now = new Map(mutantsOf(JSON.parse(readFileSync(reportOf(subject), 'utf8'))).map((each) => [each.name, each]));
   for (const { mutants } of Object.values(before.files))
     for (const mutant of mutants) {

@@ -18,7 +18,8 @@ const mutantsOf = (report) =>
   Object.entries(report.files).flatMap(([file, { mutants }]) =>
     mutants.map((mutant) => {
       const { start, end } = mutant.location;
-      const place = `${file}:${start.line}:${start.column}-${end.line}:${end.column}`;
+      // A report counts columns from one, what is to be mutated from none.
+      const place = `${file}:${start.line}:${start.column - 1}-${end.line}:${end.column}`;
       return { ...mutant, place, name: `${place} ${mutant.replacement}` };
     }),
   );

@@ -360,35 +360,25 @@ describe('where food lies after a step', () => {
   };
 
   test('poured from one into another, it is in that, and the first is free', () => {
-    const poured = wanting(
-      [
-        step('boil', { kit: [use('large-pot', 'pot')], burner: true }),
-        step('pour', { kit: [use('large-pot', 'pot'), use('bowl')] }),
-        step('plate', { kit: own('serving-dish') }),
-      ],
-      {
-        'dish.plain.boil': [-90, -85, 'pot-1'],
-        'dish.plain.pour': [-60, -55, 'pot-1', 'bowl-1'],
-        'dish.plain.plate': [-20, -15, 'plate-1', 'bowl-1'],
-      },
-      'large-pot',
-    );
-    expect(poured('pot-1', -80)).not.toEqual([]);
-    expect(poured('pot-1', -55)).toEqual([]);
-    expect(poured('pot-1', -57)).not.toEqual([]);
-    const bowls = wanting(
-      [
-        step('boil', { kit: [use('large-pot', 'pot')], burner: true }),
-        step('pour', { kit: [use('large-pot', 'pot'), use('bowl')] }),
-        step('plate', { kit: own('serving-dish') }),
-      ],
-      {
-        'dish.plain.boil': [-90, -85, 'pot-1'],
-        'dish.plain.pour': [-60, -55, 'pot-1', 'bowl-1'],
-        'dish.plain.plate': [-20, -15, 'plate-1', 'bowl-1'],
-      },
-      'bowl',
-    );
+    const poured = (kind: string) =>
+      wanting(
+        [
+          step('boil', { kit: [use('large-pot', 'pot')], burner: true }),
+          step('pour', { kit: [use('large-pot', 'pot'), use('bowl')] }),
+          step('plate', { kit: own('serving-dish') }),
+        ],
+        {
+          'dish.plain.boil': [-90, -85, 'pot-1'],
+          'dish.plain.pour': [-60, -55, 'pot-1', 'bowl-1'],
+          'dish.plain.plate': [-20, -15, 'plate-1', 'bowl-1'],
+        },
+        kind,
+      );
+    const pots = poured('large-pot');
+    expect(pots('pot-1', -80)).not.toEqual([]);
+    expect(pots('pot-1', -55)).toEqual([]);
+    expect(pots('pot-1', -57)).not.toEqual([]);
+    const bowls = poured('bowl');
     expect(bowls('bowl-1', -70)).toEqual([]);
     expect(bowls('bowl-1', -50)).not.toEqual([]);
     expect(bowls('bowl-1', -15)).toEqual([]);
@@ -412,19 +402,15 @@ describe('where food lies after a step', () => {
     expect(mixed('bowl-2', -87)).not.toEqual([]);
   });
   test('on the hob it is in what stands there, whatever else is beside it', () => {
-    const simmered = wanting(
-      [step('simmer', { kit: own('large-pot', 'bowl'), burner: true }), step('plate', { kit: own('serving-dish') })],
-      { 'dish.plain.simmer': [-90, -85, 'pot-1', 'bowl-1'], 'dish.plain.plate': [-20, -15, 'plate-1', 'pot-1'] },
-      'large-pot',
-    );
-    expect(simmered('pot-1', -70)).not.toEqual([]);
-    expect(simmered('pot-2', -70)).toEqual([]);
-    const beside = wanting(
-      [step('simmer', { kit: own('large-pot', 'bowl'), burner: true }), step('plate', { kit: own('serving-dish') })],
-      { 'dish.plain.simmer': [-90, -85, 'pot-1', 'bowl-1'], 'dish.plain.plate': [-20, -15, 'plate-1', 'pot-1'] },
-      'bowl',
-    );
-    expect(beside('bowl-1', -70)).toEqual([]);
+    const simmered = (kind: string) =>
+      wanting(
+        [step('simmer', { kit: own('large-pot', 'bowl'), burner: true }), step('plate', { kit: own('serving-dish') })],
+        { 'dish.plain.simmer': [-90, -85, 'pot-1', 'bowl-1'], 'dish.plain.plate': [-20, -15, 'plate-1', 'pot-1'] },
+        kind,
+      );
+    expect(simmered('large-pot')('pot-1', -70)).not.toEqual([]);
+    expect(simmered('large-pot')('pot-2', -70)).toEqual([]);
+    expect(simmered('bowl')('bowl-1', -70)).toEqual([]);
   });
   test('a piece to which it comes back is kept for it, though it is elsewhere meanwhile', () => {
     const mash = wanting(

@@ -470,6 +470,93 @@ describe('where food lies after a step', () => {
   });
 });
 
+describe('what is of one food is in nobody’s way', () => {
+  const stock = (as?: string) =>
+    of([
+      dry('stock', [
+        step('boil', { kit: [use('large-pot', as)], burner: true }),
+        step('ladle', { after: [{ step: 'boil' }], kit: [use('large-pot', as), use('bowl')] }),
+        step('strain', { after: [{ step: 'boil' }], kit: [use('large-pot', as), use('serving-dish')] }),
+        step('serve', { after: [{ step: 'ladle' }, { step: 'strain' }] }),
+      ]),
+      dry('tea', [step('brew', { kit: own('large-pot') }), step('pour', { kit: own('serving-dish') })]),
+    ]);
+  const places: Record<string, readonly [number, number, ...string[]]> = {
+    'stock.plain.boil': [-90, -85, 'pot-1'],
+    'stock.plain.ladle': [-60, -55, 'pot-1', 'bowl-1'],
+    'stock.plain.strain': [-30, -25, 'pot-1', 'plate-1'],
+    'stock.plain.serve': [-20, -15],
+  };
+  test.each([['pot'], [undefined]])('a share is taken from the pot, and later the rest (%s)', (as) => {
+    const others: typeof places = {
+      'tea.plain.brew': [-200, -195, 'pot-2'],
+      'tea.plain.pour': [-190, -185, 'plate-2', 'pot-2'],
+    };
+    expect(saidOf(stock(as), { ...places, ...others })).toEqual([]);
+    for (const min of [-80, -50, -35]) {
+      const tea: typeof places = {
+        'tea.plain.brew': [min, min + 2, 'pot-1'],
+        'tea.plain.pour': [min + 2, min + 4, 'plate-2', 'pot-1'],
+      };
+      expect(shortly(saidOf(stock(as), { ...places, ...tea }))).toContainEqual(
+        expect.stringContaining('tea.plain.brew'),
+      );
+    }
+  });
+  test('two steps at one moment are in one pot only where the recipe names it the same', () => {
+    const skimmed = (as?: string) =>
+      saidOf(
+        of([
+          dry('broth', [
+            step('simmer', { after: [], hands: 'off', kit: [use('large-pot', as)], burner: true }),
+            step('skim', { after: [], kit: [use('large-pot', as)] }),
+            step('serve', { after: [{ step: 'simmer' }, { step: 'skim' }] }),
+          ]),
+        ]),
+        {
+          'broth.plain.simmer': [-90, -30, 'pot-1'],
+          'broth.plain.skim': [-60, -58, 'pot-1'],
+          'broth.plain.serve': [-20, -15],
+        },
+      );
+    expect(skimmed('pot')).toEqual([]);
+    expect(skimmed()).not.toEqual([]);
+  });
+  test('a named piece is called by the first of its steps, in whatever order the plan has them', () => {
+    const cake = dry('cake', [
+      step('line', { after: [], kit: [use('cake-tin', 'tin')] }),
+      step('rest', { after: [{ step: 'line' }] }),
+      step('fill', { after: [{ step: 'rest' }], kit: [use('cake-tin', 'tin')] }),
+    ]);
+    const one = of([cake, dry('other', [step('press', { kit: own('cake-tin') })])]);
+    const said_ = saidOf(one, {
+      'cake.plain.fill': [-40, -35, 'tin-1'],
+      'cake.plain.line': [-90, -85, 'tin-1'],
+      'cake.plain.rest': [-80, -75],
+      'other.plain.press': [-70, -68, 'tin-1'],
+    });
+    expect(said_[0]).toMatch(
+      /^contents \[cake\.plain\.(line|rest) other\.plain\.press\] tin-1 still holds the food of “(line|rest)”/,
+    );
+  });
+  test('of a dish that nobody eats a named piece holds nothing', () => {
+    const pie = dry('pie', [
+      step('fill', { kit: [use('cake-tin', 'tin')] }),
+      step('top', { kit: [use('cake-tin', 'tin')] }),
+    ]);
+    const one = of([pie, dry('other', [step('press', { kit: own('cake-tin') })])], {
+      dishes: [dish('pie', 'pie', { notFor: ['ana'] }), dish('other')],
+    });
+    expect(
+      saidOf(one, {
+        'pie.plain.fill': [-90, -85, 'tin-1'],
+        'pie.plain.top': [-40, -35, 'tin-1'],
+        'other.plain.press': [-20, -15, 'tin-1'],
+      }),
+    ).toEqual([]);
+  });
+});
+
 describe('what is taken from what others made', () => {
   const sauce_ = dry('sauce', [step('simmer', { kit: [use('large-pot', 'pot')], burner: true })], {
     keeps: [{ where: 'fridge', days: 3 }],

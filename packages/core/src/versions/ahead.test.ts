@@ -90,6 +90,20 @@ describe('a dish made ahead', () => {
       [cut, bake({ after: [{ step: 'cut' }] }), bake({ id: 'other', after: [{ step: 'cut' }] })],
       hot,
     ],
+    [
+      'a roast with a gravy',
+      [cut, bake(), step('gravy', { burner: true, kit: [{ kind: 'saucepan' }], ...fixed(8) }), step('carve', {})],
+      hot,
+    ],
+    [
+      'boiled for long and dressed in something warmed for a little',
+      [
+        cut,
+        step('boil', { hands: 'off', burner: true, kit: [{ kind: 'large-pot' }], ...fixed(40) }),
+        step('toss', { burner: true, kit: [{ kind: 'saucepan' }], ...fixed(5) }),
+      ],
+      hot,
+    ],
     ['in nothing that goes back into the oven', [cut, bake({ kit: [{ kind: 'bowl' }] })], hot],
     [
       'with a way still to choose',
@@ -100,6 +114,17 @@ describe('a dish made ahead', () => {
     const one = of(steps, extra);
     expect(canBeHeatedAgain(one.recipes[0]!)).toBe(false);
     expect(made(one)).toBe(one.recipes[0]);
+  });
+  test.each<[string, Loose]>([
+    ['a sauce from the hob', step('sauce', { burner: true, kit: [{ kind: 'saucepan' }], ...fixed(50) })],
+    ['baked blind in the same dish', bake({ id: 'blind' })],
+  ])('what was heated before and is in it does no harm: %s', (_, before) => {
+    expect(canBeHeatedAgain(of([cut, before, bake()]).recipes[0]!)).toBe(true);
+  });
+  test('a pot in which something was sweated before it stewed goes back to the hob', () => {
+    const sweat = step('sweat', { burner: true, kit: [{ kind: 'large-pot' }], ...fixed(8) });
+    const stew = step('stew', { hands: 'off', burner: true, kit: [{ kind: 'large-pot' }], ...fixed(40) });
+    expect(canBeHeatedAgain(of([cut, sweat, stew]).recipes[0]!)).toBe(true);
   });
   test('only where the cook wishes it', () => {
     const one = of([cut, bake()]);

@@ -24,7 +24,17 @@ function lastHeat(recipe: Recipe): { readonly step: Step; readonly use: KitUse }
     const { holds, oven, hob } = kitKindOf(kind);
     return holds === 'food' && (step.oven ? oven : hob);
   });
-  return use && { step, use };
+  const before = recipe.steps.filter((other) => other !== step && heats(other) && past.get(step.id)!.has(other.id));
+  return use && before.every((other) => isTakenUp(other, step, use)) ? { step, use } : undefined;
+}
+
+/**
+ * Whether what one step heats is, all of it, in the piece of the last: a sauce is poured into the dish that is baked, an onion sweated in the pot. Not
+ * a roast beside which a gravy is made: to heat the gravy again would leave the roast cold.
+ */
+function isTakenUp(earlier: Step, last: Step, use: KitUse): boolean {
+  if (earlier.oven) return earlier.kit.some(({ kind, as }) => kind === use.kind && as === use.as);
+  return last.oven !== undefined || last.durationMin.likely >= earlier.durationMin.likely;
 }
 
 /** Whether a dish of this recipe, all its components written out, can be made ahead, chilled, and heated through again before it is served. */

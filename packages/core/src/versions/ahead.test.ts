@@ -83,6 +83,7 @@ describe('a dish made ahead', () => {
   });
   test.each<[string, Loose[], Loose]>([
     ['served cold', [cut, bake()], { hold: { mostMin: 300, how: 'cold, in the fridge' } }],
+    ['good for hours', [cut, bake()], { hold: { mostMin: 121, how: 'in a tin' } }],
     ['never hot', [cut], hot],
     ['warmed for a minute', [cut, bake(fixed(2))], hot],
     [

@@ -12,7 +12,8 @@ const piece = 'ahead';
  * hot, where several things come from the heat side by side, or where it is in nothing that can go back to it.
  */
 function lastHeat(recipe: Recipe): { readonly step: Step; readonly use: KitUse } | undefined {
-  if (coolWords.test(recipe.hold.how)) return undefined;
+  // What may stand for hours is no dish that must come to the table hot.
+  if (coolWords.test(recipe.hold.how) || recipe.hold.mostMin > rules.standsMostMin) return undefined;
   const past = ancestry(recipe);
   const last = recipe.steps.filter(
     (step) =>

@@ -216,3 +216,24 @@ test('where nobody is there in time, the hours that free it are tried, said and 
     .click();
   await expect(page.getByText('Passed the audit')).toBeVisible({ timeout: 60_000 });
 });
+
+test('a dish that is wished ahead has a second heat in the timetable, and none when that is taken back', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/o/sunday-lunch/amounts`);
+  await page.getByRole('button', { name: /^Roast chicken/ }).click();
+  // A roast beside which a gravy is made is not offered it.
+  await expect(page.getByText('Make it ahead')).toHaveCount(0);
+  await page.getByRole('button', { name: /^Oven potatoes/ }).click();
+  await page.getByText('Make it ahead, and heat it through again').click();
+  await planned(server, page);
+  await expect(page.getByRole('button', { name: /^Heat Oven potatoes through again/ }).first()).toBeVisible();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
+  await page.getByRole('button', { name: /^Oven potatoes/ }).click();
+  await page.getByText('Make it ahead, and heat it through again').click();
+  await page.getByRole('link', { name: /^Timetable/ }).click();
+  await expect(page.getByRole('button', { name: /^Roast the potatoes/ }).first()).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole('button', { name: /^Heat Oven potatoes through again/ })).toHaveCount(0, {
+    timeout: 60_000,
+  });
+});

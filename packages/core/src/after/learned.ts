@@ -15,6 +15,7 @@ import {
 } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
 import { bakesIn, timesIn } from '../scale/index.ts';
+import { colderBakes } from '../plan/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { partId, partsOf } from '../versions/index.ts';
 
@@ -65,6 +66,7 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
   const find = (id: string) => occasion.recipes.find((each) => each.id === id);
   const batches = new Map(network.batches.map((batch) => [batch.id, batch]));
   const found = new Map<string, TimedStep[]>();
+  const colder = colderBakes(network, plan);
   for (const task of network.tasks) {
     const inPlan = planned.get(task.id);
     if (inPlan?.kind !== 'step') continue;
@@ -82,7 +84,8 @@ export function timedOn(occasion: Occasion, plan: Plan, progress: Progress): rea
       )
     )
       continue;
-    // Baked deeper or shallower than the recipe has it, its time says nothing of the recipe's.
+    // From the fridge, or deeper or shallower than the recipe has it, a bake says nothing of the recipe's own time.
+    if (colder.has(task.id)) continue;
     const depth = batch.vessel && bakesIn(batch.vessel, task.step) ? timesIn(batch.vessel, inPlan.units) : undefined;
     if (depth && (depth.least !== 1 || depth.most !== 1)) continue;
     const tookMin = toMin - fromMin;

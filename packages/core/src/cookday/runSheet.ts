@@ -25,6 +25,7 @@ import {
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
+import { isFlesh } from '../keeping/index.ts';
 import { colderBakes } from '../plan/index.ts';
 import { inKit, tasksOf, type Batch, type Task, type TaskNetwork } from '../tasks/index.ts';
 
@@ -229,7 +230,7 @@ function stepEntry(
   const freeFor = batch.eaters.filter(
     (id) => noTraceHazards(occasion.guests.find((guest) => guest.id === id)!).size > 0,
   );
-  const raw = task.carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways);
+  const raw = task.carries.some(({ mark }) => isFlesh(mark));
   return {
     kind: 'step',
     id: task.id,

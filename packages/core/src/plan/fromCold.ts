@@ -1,12 +1,6 @@
-import { hazardOf, rules } from '../reference/index.ts';
-import {
-  startLook,
-  type Occasion,
-  type Plan,
-  type PlannedStep,
-  type PlannedTask,
-  type TaskId,
-} from '../model/index.ts';
+import { isFlesh } from '../keeping/index.ts';
+import { rules } from '../reference/index.ts';
+import { endLook, type Occasion, type Plan, type PlannedStep, type PlannedTask, type TaskId } from '../model/index.ts';
 import type { Task, TaskNetwork } from '../tasks/index.ts';
 import { restMoved, withTakers } from './takes.ts';
 
@@ -33,8 +27,7 @@ export function colderBakes({ tasks }: TaskNetwork, plan: Plan): ReadonlyMap<Tas
   return found;
 }
 
-const isRawFlesh = ({ carries }: Task): boolean =>
-  carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways);
+const isRawFlesh = ({ carries }: Task): boolean => carries.some(({ mark }) => isFlesh(mark));
 
 /** The recipe itself has it wait so long before: then its time is that of what is cold. */
 const isColdByRecipe = (bake: Task, from: Task): boolean =>
@@ -54,9 +47,7 @@ export function bakedLonger(occasion: Occasion, plan: Plan, id: TaskId, minutes:
         ...bake,
         startMin,
         looks: bake.looks.map((look) =>
-          look.startMin === bake.startMin || look.look === startLook || look.endMin < bake.endMin
-            ? { ...look, startMin: look.startMin - minutes, endMin: look.endMin - minutes }
-            : look,
+          look.look === endLook ? look : { ...look, startMin: look.startMin - minutes, endMin: look.endMin - minutes },
         ),
       };
     if (task.kind === 'step' && task.rest?.before.includes(id))

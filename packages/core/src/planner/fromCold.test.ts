@@ -1,6 +1,12 @@
+import { asPlanned, events } from '../../test-support/day.ts';
 import { dish, guest, line, occasion, recipe, step, unit } from '../../test-support/small.ts';
+import { timedOn } from '../after/index.ts';
 import { colderWords, runSheet, type StepEntry } from '../cookday/index.ts';
+import { fit } from '../fit/index.ts';
 import type { Occasion, PlannedStep, PlannedTask } from '../model/index.ts';
+import { colderBakes } from '../plan/index.ts';
+import { progressOf } from '../state/index.ts';
+import { tasksOf } from '../tasks/index.ts';
 import { auditedPlanning } from './planner.ts';
 
 type Loose = Record<string, unknown>;
@@ -91,5 +97,28 @@ describe('what the plan has in the fridge before it bakes', () => {
       words: undefined,
       isRested: false,
     });
+  });
+
+  test('is cold after an hour, to the minute', () => {
+    const one = of(['potato', 'cream'], -55);
+    const plan = planned(one);
+    const network = tasksOf(one, fit(one), plan.batches);
+    const after = (minutes: number) =>
+      colderBakes(network, {
+        ...plan,
+        tasks: plan.tasks.map((task) =>
+          task.kind === 'step' && task.rest ? { ...task, startMin: task.endMin - minutes } : task,
+        ),
+      }).size;
+    expect([after(59), after(60)]).toEqual([0, 1]);
+  });
+  test('teaches its recipe nothing', () => {
+    const taught = (fromMin: number) => {
+      const one = of(['potato', 'cream'], fromMin);
+      const plan = planned(one);
+      return timedOn(one, plan, progressOf(events(...asPlanned(plan, 30)))).map(({ step }) => step as string);
+    };
+    expect(taught(-120)).toContain('bake');
+    expect(taught(-55)).not.toContain('bake');
   });
 });

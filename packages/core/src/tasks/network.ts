@@ -21,7 +21,7 @@ import {
 import { knowledgeOf, lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
-import { stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
+import { isFlesh, stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
 import { ancestry, followsOf, inOtherWay, linesInto, partId } from '../versions/index.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, takingFrom, type Batch, type Begun, type Shareable } from './batches.ts';
@@ -234,7 +234,7 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
       );
     });
     if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });
-    else if (mark !== 'unread' && hazardOf(mark).washAlways) guards.push({ mark, exempt, guests: batch.eaters });
+    else if (isFlesh(mark)) guards.push({ mark, exempt, guests: batch.eaters });
   }
   return guards;
 }
@@ -346,7 +346,7 @@ function choresOf(ways: readonly Way[], carries: readonly Carried[]): readonly C
   const chores: Chore[] = [];
   if (ways.some((way) => way.kit.some((use) => use.kind === 'knife'))) chores.push('knives');
   if (ways.some((way) => way.oven !== undefined || way.burners > 0)) chores.push('heat');
-  if (carries.some(({ mark }) => mark !== 'unread' && hazardOf(mark).washAlways)) chores.push('raw');
+  if (carries.some(({ mark }) => isFlesh(mark))) chores.push('raw');
   return chores;
 }
 

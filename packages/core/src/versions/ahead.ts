@@ -58,7 +58,7 @@ function withSecondHeat(recipe: Recipe): Recipe {
   const again: Step = {
     id,
     title: `Heat ${recipe.name} through again`.slice(0, 80),
-    text: `Cold from the fridge. ${last.oven ? 'Cover it, and heat it in the oven' : 'Heat it gently, stirring to the bottom,'} until it is steaming hot all through, ${rules.reheatC} °C in the middle.`,
+    text: `Cold from the fridge. ${last.oven ? 'Cover it, and heat it in the oven' : 'Heat it gently, stirring to the bottom,'} until it is steaming hot all through.`,
     uses: [],
     // Its wait is told, so that the house's own waits between two heats do not hold: it is not half done, it is done twice.
     after: [

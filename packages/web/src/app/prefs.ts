@@ -5,6 +5,10 @@ import type { MeasureSystem, TemperatureScale } from '@lupin/core';
 export const lookSeconds = { short: 2, usual: 6, long: 25 } as const;
 export type LookLength = keyof typeof lookSeconds;
 
+/** As the planner has it: however brief the look, giving up before there is any plan saves nobody time. */
+export const lookFor = (look: LookLength): { readonly seconds: number; readonly firstSeconds?: number } =>
+  look === 'short' ? { seconds: lookSeconds.short, firstSeconds: lookSeconds.usual } : { seconds: lookSeconds[look] };
+
 export interface Prefs {
   readonly measure: MeasureSystem;
   readonly temperature: TemperatureScale;

@@ -2,7 +2,7 @@ import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
 import { basisOf, isBetterPlan, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
-import { lookSeconds } from '../app/prefs.ts';
+import { lookFor } from '../app/prefs.ts';
 import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
 import {
   lookedOn,
@@ -78,11 +78,9 @@ function look({
           }
         }
       }
-      const seconds = lookSeconds[getState().prefs.look];
       const outcome = await planner.plan(
         occasion,
-        // However brief the look: giving up before there is any plan saves nobody time.
-        { seed, seconds, firstSeconds: Math.max(seconds, lookSeconds.long) },
+        { seed, ...lookFor(getState().prefs.look) },
         proxy(found),
         proxy((share: number) => {
           if (!over) dispatch(lookedOn({ id, share }));

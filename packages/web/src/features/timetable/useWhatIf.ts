@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
 import { basisOf, type NoPlan, type Occasion, type Plan } from '@lupin/core';
-import { lookSeconds } from '../../app/prefs.ts';
+import { lookFor } from '../../app/prefs.ts';
 import { useAppSelector } from '../../app/store.ts';
 import { startPlanner } from '../../planner/startPlanner.ts';
 
@@ -21,7 +21,7 @@ export interface WhatIfState {
 export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined): WhatIfState | undefined {
   const [state, setState] = useState<WhatIfState>();
   // As much is looked as for the plan that it is compared with.
-  const seconds = useAppSelector((root) => lookSeconds[root.prefs.look]);
+  const look = useAppSelector((root) => root.prefs.look);
   const basis = occasion ? basisOf(occasion) : '';
   useEffect(() => {
     if (!occasion) return undefined;
@@ -36,7 +36,7 @@ export function useWhatIf(occasion: Occasion | undefined, from: Plan | undefined
       tell({ share: 0, over: false });
       const outcome = await planner.plan(
         occasion,
-        { seed: 1, seconds, firstSeconds: Math.max(seconds, lookSeconds.usual), from },
+        { seed: 1, ...lookFor(look), from },
         proxy((plan) => {
           best = plan;
           tell({ plan });

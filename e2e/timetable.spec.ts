@@ -4,13 +4,29 @@ import { startServer, type Running } from './server.ts';
 import { planned, view } from './timetablePage.ts';
 import { test } from './test.ts';
 
+interface Lunch {
+  readonly kitchen: { readonly kit: readonly { readonly kind: string }[]; readonly cooks: readonly object[] };
+}
+
 let server: Running;
+let shipped: Lunch;
 test.beforeAll(async () => {
   server = await startServer();
+  shipped = ((await (await fetch(`${server.url}/api/occasions/sunday-lunch`)).json()) as { occasion: Lunch }).occasion;
 });
+// What one test does to the Sunday lunch is no matter of the next.
+test.beforeEach(({ request }) => changeSunday(request, () => shipped));
 test.afterAll(async () => {
   await server.stop();
 });
+
+/** The Sunday lunch with some of it changed, as another program would change it. */
+async function changeSunday(request: APIRequestContext, change: (lunch: Lunch) => object): Promise<void> {
+  const address = `${server.url}/api/occasions/sunday-lunch`;
+  const { revision, occasion } = (await (await request.get(address)).json()) as { revision: number; occasion: Lunch };
+  const data = { baseRevision: revision, occasion: { ...occasion, ...change(occasion) } };
+  expect((await request.put(address, { data })).ok()).toBe(true);
+}
 
 test('the plan goes into a calendar, everybody’s or one cook’s, as a file and at an address', async ({ page }) => {
   await planned(server, page, 'lantern-supper');
@@ -170,18 +186,6 @@ test('a dishwasher is told of with its programme, can be thought away beside the
   await view(page, 'kitchen and cooks');
   await expect(minutes).toHaveValue('90');
 });
-
-interface Lunch {
-  readonly kitchen: { readonly kit: readonly { readonly kind: string }[]; readonly cooks: readonly object[] };
-}
-
-/** The Sunday lunch with some of it changed, as another program would change it. */
-async function changeSunday(request: APIRequestContext, change: (lunch: Lunch) => object): Promise<void> {
-  const address = `${server.url}/api/occasions/sunday-lunch`;
-  const { revision, occasion } = (await (await request.get(address)).json()) as { revision: number; occasion: Lunch };
-  const data = { baseRevision: revision, occasion: { ...occasion, ...change(occasion) } };
-  expect((await request.put(address, { data })).ok()).toBe(true);
-}
 
 test('all pieces that the kitchen lacks are named at once; pressed, they are there and there is a plan', async ({
   page,

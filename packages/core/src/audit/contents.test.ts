@@ -736,3 +736,525 @@ describe('food in several tins', () => {
     expect(at('t2', 0)).toEqual([]);
   });
 });
+
+describe('which of its pieces a step leaves its food in', () => {
+  /** The pieces that may not be washed while the food of the first step waits for the second. */
+  const kept = (
+    first: Loose,
+    pieces: readonly string[],
+    more: { second?: Loose; secondIn?: readonly string[] } = {},
+  ) => {
+    const one = of([
+      dry('dish', [{ ...first, id: 'make' }, more.second ?? step('plate', { kit: own('serving-dish') })]),
+    ]);
+    const second = (more.second?.['id'] as string | undefined) ?? 'plate';
+    return pieces.filter(
+      (piece) =>
+        saidOf(
+          one,
+          {
+            'dish.plain.make': [-90, -85, ...pieces],
+            [`dish.plain.${second}`]: [-20, -15, ...(more.secondIn ?? ['plate-1'])],
+          },
+          { besides: [washOf('w', -60, -58, [piece])] },
+        ).length > 0,
+    );
+  };
+  test('the last, where it is taken on to a piece of its own', () => {
+    expect(kept(step('make', { kit: own('bowl', 'bowl') }), ['bowl-1', 'bowl-2'])).toEqual(['bowl-2']);
+  });
+  test('no pan or board where there is a bowl', () => {
+    expect(kept(step('make', { kit: own('bowl', 'frying-pan') }), ['bowl-1', 'pan-1'])).toEqual(['bowl-1']);
+    expect(kept(step('make', { kit: own('bowl', 'board', 'knife') }), ['bowl-1', 'board', 'knife'])).toEqual([
+      'bowl-1',
+    ]);
+  });
+  test('on the hob, what can stand there', () => {
+    const make = step('make', { kit: own('large-pot', 'bowl'), burner: true });
+    expect(kept(make, ['pot-1', 'bowl-1'])).toEqual(['pot-1']);
+    const fry = step('make', { kit: own('large-pot', 'frying-pan'), burner: true });
+    expect(kept(fry, ['pot-1', 'pan-1'])).toEqual(['pot-1']);
+  });
+  test('in the oven, what can be in it', () => {
+    const bake = step('make', { kit: own('baking-tray', 'bowl'), oven: { temperatureC: 180 } });
+    expect(kept(bake, ['tray-1', 'bowl-1'])).toEqual(['tray-1']);
+  });
+  test('in passing things alone, none: it is taken on at once', () => {
+    expect(kept(step('make', { kit: own('frying-pan') }), ['pan-1'])).toEqual([]);
+  });
+  test('the one in which the next step goes on, whether it has a name or not', () => {
+    const on = (as?: string) =>
+      kept(step('make', { kit: [use('bowl', as), use('bowl', as && 'other')] }), ['bowl-1', 'bowl-2'], {
+        second: step('fold', { kit: [use('bowl', as)] }),
+        secondIn: ['bowl-1'],
+      });
+    expect(on()).toEqual(['bowl-1']);
+    expect(on('big')).toEqual(['bowl-1']);
+  });
+  test('not one that the next step has washed and under another name', () => {
+    const renamed = kept(step('make', { kit: [use('bowl', 'butter'), use('bowl', 'eggs')] }), ['bowl-1', 'bowl-2'], {
+      second: step('ice', { kit: [use('bowl', 'icing')] }),
+      secondIn: ['bowl-1'],
+    });
+    expect(renamed).toEqual(['bowl-2']);
+    const nameless = kept(step('make', { kit: own('bowl', 'bowl') }), ['bowl-1', 'bowl-2'], {
+      second: step('ice', { kit: [use('bowl', 'icing')] }),
+      secondIn: ['bowl-1'],
+    });
+    expect(nameless).toEqual(['bowl-2']);
+  });
+  test('the new one of two, where the other is what it was in', () => {
+    const one = of([
+      dry('dish', [
+        step('mix', { kit: own('bowl') }),
+        step('sift', { kit: own('bowl', 'bowl') }),
+        step('plate', { kit: own('serving-dish') }),
+      ]),
+    ]);
+    const at = (piece: string) =>
+      saidOf(
+        one,
+        {
+          'dish.plain.mix': [-90, -85, 'bowl-2'],
+          'dish.plain.sift': [-80, -75, 'bowl-1', 'bowl-2'],
+          'dish.plain.plate': [-20, -15, 'plate-1'],
+        },
+        { besides: [washOf('w', -60, -58, [piece])] },
+      );
+    expect(at('bowl-1')).toHaveLength(1);
+    expect(at('bowl-2')).toEqual([]);
+  });
+  test('where both it was in and the new one are gone on with, the new one', () => {
+    const one = of([
+      dry('dish', [
+        step('mix', { kit: own('bowl') }),
+        step('sift', { kit: own('bowl', 'bowl') }),
+        step('fold', { kit: own('bowl', 'bowl') }),
+      ]),
+    ]);
+    const at = (piece: string) =>
+      saidOf(
+        one,
+        {
+          'dish.plain.mix': [-90, -85, 'bowl-2'],
+          'dish.plain.sift': [-80, -75, 'bowl-1', 'bowl-2'],
+          'dish.plain.fold': [-20, -15, 'bowl-1', 'bowl-2'],
+        },
+        { besides: [washOf('w', -60, -58, [piece])] },
+      );
+    expect(at('bowl-1')).toHaveLength(1);
+    expect(at('bowl-2')).toEqual([]);
+  });
+  test('the pan itself, where the dish is finished in it a second time', () => {
+    const twice = (as?: string) =>
+      shortly(
+        saidOf(
+          of([
+            dry('dish', [
+              step('sear', { kit: [use('frying-pan', as)], burner: true }),
+              step('finish', { kit: [use('frying-pan', as)], burner: true }),
+            ]),
+          ]),
+          {
+            'dish.plain.sear': [-60, -55, 'pan-1'],
+            'dish.plain.finish': [-50, -45, 'pan-1'],
+          },
+          { besides: [washOf('w', -10, -8, ['pan-1'])] },
+        ),
+      );
+    expect(twice('pan')).toEqual(['contents [dish.plain.finish w]']);
+    expect(twice()).toEqual(['contents [dish.plain.finish w]']);
+  });
+  test('and everything that is new in its last step, until it is served', () => {
+    const made = of([dry('dish', [step('plate', { kit: own('serving-dish', 'bowl') })])]);
+    for (const piece of ['plate-1', 'bowl-1'])
+      expect(
+        saidOf(
+          made,
+          { 'dish.plain.plate': [-60, -55, 'plate-1', 'bowl-1'] },
+          { besides: [washOf('w', -30, -28, [piece])] },
+        ),
+      ).toHaveLength(1);
+  });
+  test('what the kitchen does not have holds nothing, and is called by its id', () => {
+    const one = of([dry('dish', [step('mix', { kit: own('bowl') }), step('plate', { kit: own('serving-dish') })])]);
+    const at = (min: number) =>
+      saidOf(
+        one,
+        {
+          'dish.plain.mix': [-90, -85, 'ghost'],
+          'dish.plain.plate': [-20, -15, 'plate-1'],
+        },
+        { besides: [washOf('w', min, min + 2, ['ghost'])] },
+      );
+    expect(at(-60)).toEqual([]);
+    expect(at(-88)).toEqual([
+      'kit-twice [dish.plain.mix w] ghost is wanted by “mix” (dish, 16:30) and a wash (16:32) at once.',
+    ]);
+  });
+});
+
+describe('going on without a piece of its own', () => {
+  const off = (name: string, extra: Loose = {}) =>
+    step(name, { hands: 'off', durationMin: { least: 20, likely: 20, most: 20 }, ...extra });
+  const taken = (steps: Loose[], places: Record<string, readonly [number, number, ...string[]]>, pieces: string[]) =>
+    pieces.filter(
+      (piece) =>
+        saidOf(of([dry('dish', steps)]), { ...places }, { besides: [washOf('w', -30, -28, [piece])] }).length > 0,
+    );
+  test('it stays in all that it was in, if that can be on the heat', () => {
+    const steps = (heat: Loose) => [
+      step('fill', { after: [], kit: [use('large-pot', 'a'), use('bowl', 'b')] }),
+      off('stand', heat),
+      step('pour', { kit: [use('large-pot', 'a'), use('bowl', 'b')] }),
+    ];
+    const places: Record<string, readonly [number, number, ...string[]]> = {
+      'dish.plain.fill': [-90, -85, 'pot-1', 'bowl-1'],
+      'dish.plain.stand': [-40, -20],
+      'dish.plain.pour': [-10, -5, 'pot-1', 'bowl-1'],
+    };
+    // Its pieces have names: they are kept from the first step to the last, heat or no heat.
+    expect(taken(steps({}), places, ['pot-1', 'bowl-1', 'bowl-2'])).toEqual(['pot-1', 'bowl-1']);
+    const nameless = (heat: Loose) => [
+      step('fill', { kit: own('large-pot', 'bowl') }),
+      off('stand', heat),
+      step('pour', { kit: own('serving-dish') }),
+    ];
+    const poured: typeof places = { ...places, 'dish.plain.pour': [-10, -5, 'plate-1'] };
+    expect(taken(nameless({}), poured, ['pot-1', 'bowl-1'])).toEqual(['bowl-1']);
+    expect(taken(nameless({ burner: true }), poured, ['pot-1', 'bowl-1'])).toEqual([]);
+  });
+  test('of two foods that come together, it stays in the piece of the later', () => {
+    const steps = [
+      step('dry', { after: [], kit: own('bowl') }),
+      step('wet', { after: [], kit: own('bowl') }),
+      off('stand', { after: [{ step: 'dry' }, { step: 'wet' }] }),
+      step('plate', { kit: own('serving-dish') }),
+    ];
+    expect(
+      taken(
+        steps,
+        {
+          'dish.plain.dry': [-90, -85, 'bowl-1'],
+          'dish.plain.wet': [-80, -75, 'bowl-2'],
+          'dish.plain.stand': [-40, -20],
+          'dish.plain.plate': [-10, -5, 'plate-1'],
+        },
+        ['bowl-1', 'bowl-2'],
+      ),
+    ).toEqual(['bowl-2']);
+  });
+  test('what was cooked once for several stays in its pot, and the dish that has of it is not in that', () => {
+    const sauce_ = dry('sauce', [step('simmer', { kit: own('large-pot'), burner: true })], {
+      keeps: [{ where: 'fridge', days: 3 }],
+    });
+    const pie = recipe(
+      'pie',
+      [line('s', undefined, { component: 'sauce', amount: { kind: 'batches', batches: 1 } })],
+      [off('stand', { uses: ['s'] }), step('plate', { kit: own('serving-dish') })],
+    );
+    const one = of([sauce_, pie], { dishes: [dish('pie')] });
+    const at = (min: number) =>
+      saidOf(
+        one,
+        {
+          'sauce.once.simmer': [-90, -60, 'pot-1'],
+          'pie.plain.stand': [-40, -20],
+          'pie.plain.plate': [-10, -5, 'plate-1'],
+        },
+        {
+          besides: [washOf('w', min, min + 2, ['pot-1'])],
+          batches: [
+            {
+              id: 'sauce.once',
+              dish: 'pie',
+              versions: ['plain'],
+              portions: 8,
+              component: { recipe: 'sauce', into: [{ dish: 'pie', version: 'plain', path: ['s'] }] },
+            },
+            { id: 'pie.plain', dish: 'pie', versions: ['plain'], portions: 4 },
+          ],
+        },
+      );
+    expect(at(-50)).toHaveLength(1);
+    expect(at(-38)).toEqual([]);
+  });
+});
+
+describe('how long a piece is worked with', () => {
+  const off = (name: string, minutes: number, extra: Loose = {}) =>
+    step(name, { hands: 'off', durationMin: { least: minutes, likely: minutes, most: minutes }, ...extra });
+  const at = (
+    steps: Loose[],
+    places: Record<string, readonly [number, number, ...string[]]>,
+    piece: string,
+    min: number,
+    more: Loose = {},
+  ) =>
+    shortly(saidOf(of([dry('dish', steps)], more), { ...places }, { besides: [washOf('w', min, min + 2, [piece])] }));
+  test('a machine that its food never lay in runs until the step is over', () => {
+    const churned = [
+      step('chill', { kit: own('bowl') }),
+      off('churn', 30, { kit: own('blender', 'bowl') }),
+      step('plate', { kit: own('serving-dish') }),
+    ];
+    const places: Record<string, readonly [number, number, ...string[]]> = {
+      'dish.plain.chill': [-90, -85, 'bowl-1'],
+      'dish.plain.churn': [-80, -50, 'mill', 'bowl-2', 'bowl-1'],
+      'dish.plain.plate': [-20, -15, 'plate-1'],
+    };
+    expect(at(churned, places, 'mill', -60)).toEqual(['kit-twice [dish.plain.churn w]']);
+    expect(at(churned, places, 'mill', -50)).toEqual([]);
+    // The bowl that it came from was tipped out into it.
+    expect(at(churned, places, 'bowl-1', -79)).toEqual([]);
+    expect(at(churned, places, 'bowl-1', -80)).not.toEqual([]);
+  });
+  test('one of two foods tipped together frees its own piece', () => {
+    const baked = [
+      step('beat', { after: [], kit: own('bowl') }),
+      step('cream', { after: [], kit: own('bowl') }),
+      off('bake', 40, { after: [{ step: 'beat' }, { step: 'cream' }], kit: own('cake-tin') }),
+    ];
+    const places: Record<string, readonly [number, number, ...string[]]> = {
+      'dish.plain.beat': [-90, -85, 'bowl-1'],
+      'dish.plain.cream': [-80, -75, 'bowl-2'],
+      'dish.plain.bake': [-60, -20, 'tin-1', 'bowl-1', 'bowl-2'],
+    };
+    for (const bowl of ['bowl-1', 'bowl-2']) {
+      expect(at(baked, places, bowl, -59)).toEqual([]);
+      expect(at(baked, places, bowl, -62)).not.toEqual([]);
+    }
+    expect(at(baked, places, 'tin-1', -40)).not.toEqual([]);
+  });
+  test('what nobody eats any more is tipped out where another needs the piece', () => {
+    const baked = [off('bake', 40, { kit: own('cake-tin') })];
+    const places: Record<string, readonly [number, number, ...string[]]> = { 'dish.plain.bake': [-60, -20, 'tin-1'] };
+    expect(at(baked, places, 'tin-1', -40)).not.toEqual([]);
+    const nobody = { dishes: [dish('dish', 'dish', { notFor: ['ana'] })] };
+    expect(at(baked, places, 'tin-1', -40, nobody)).toEqual([]);
+    expect(at(baked, places, 'tin-1', -60, nobody)).not.toEqual([]);
+  });
+});
+
+describe('a name that holds a piece', () => {
+  test('from the first of its steps by the clock, wherever the food is meanwhile', () => {
+    const one = of([
+      dry('cake', [
+        step('grease', { after: [], kit: [use('cake-tin', 'tin'), use('bowl')] }),
+        step('mix', { after: [{ step: 'grease' }], kit: own('bowl') }),
+        step('fill', { after: [{ step: 'mix' }], kit: [use('cake-tin', 'tin')] }),
+      ]),
+    ]);
+    const at = (min: number) =>
+      saidOf(
+        one,
+        {
+          'cake.plain.fill': [-40, -35, 'tin-1', 'bowl-1'],
+          'cake.plain.mix': [-80, -75, 'bowl-1'],
+          'cake.plain.grease': [-90, -85, 'tin-1', 'bowl-1'],
+        },
+        { besides: [washOf('w', min, min + 2, ['tin-1'])] },
+      );
+    expect(at(-70)).toEqual([
+      'contents [cake.plain.grease w] tin-1 still holds the food of “grease” (cake, 16:30) when it is wanted by a wash (16:50).',
+    ]);
+    expect(at(-93)).toEqual([]);
+  });
+  test('in one step alone it is no more than in use', () => {
+    const one = of([dry('one', [step('fill', { kit: [use('board', 'b')] })])]);
+    expect(
+      shortly(saidOf(one, { 'one.plain.fill': [-40, -35, 'board'] }, { besides: [washOf('w', -38, -36, ['board'])] })),
+    ).toEqual(['kit-twice [one.plain.fill w]']);
+  });
+  test('without a name, a bowl taken again later was free meanwhile', () => {
+    const one = of([
+      dry('cake', [
+        step('mix', { kit: own('bowl') }),
+        step('bake', { kit: own('cake-tin') }),
+        step('ice', { kit: own('bowl') }),
+      ]),
+    ]);
+    expect(
+      saidOf(
+        one,
+        {
+          'cake.plain.mix': [-90, -85, 'bowl-1'],
+          'cake.plain.bake': [-80, -60, 'tin-1', 'bowl-1'],
+          'cake.plain.ice': [-20, -15, 'bowl-1', 'tin-1'],
+        },
+        { besides: [washOf('w', -40, -38, ['bowl-1'])] },
+      ),
+    ).toEqual([]);
+  });
+  test('a piece that the plan does not give is nobody’s', () => {
+    const pair = (name: string) =>
+      dry(name, [
+        step('mix', { kit: [use('bowl', 'big'), use('bowl', 'small')] }),
+        step('fold', { kit: [use('bowl', 'big'), use('bowl', 'small')] }),
+      ]);
+    expect(
+      saidOf(of([pair('one'), pair('two')]), {
+        'one.plain.mix': [-90, -85, 'bowl-1'],
+        'one.plain.fold': [-60, -55, 'bowl-1'],
+        'two.plain.mix': [-80, -75, 'bowl-2'],
+        'two.plain.fold': [-50, -45, 'bowl-2'],
+      }),
+    ).toEqual([]);
+  });
+});
+
+describe('a course of its own', () => {
+  test('keeps a dish on its plate until it is cleared', () => {
+    const one = {
+      ...of([
+        dry('salad', [step('plate', { kit: own('serving-dish') })]),
+        dry('cake', [step('plate', { kit: own('serving-dish') })]),
+      ]),
+      courses: [
+        { id: 'main', name: 'Main', offsetMin: 0 },
+        { id: 'sweet', name: 'Sweet', offsetMin: 90 },
+      ],
+    };
+    const evening = {
+      ...one,
+      dishes: one.dishes.map((each) => (each.id === 'cake' ? { ...each, course: 'sweet' } : each)),
+    } as unknown as Occasion;
+    const at = (min: number) =>
+      shortly(
+        saidOf(evening, { 'cake.plain.plate': [-30, -25, 'plate-1'], 'salad.plain.plate': [min, min + 2, 'plate-1'] }),
+      );
+    expect(at(100)).toEqual(['contents [cake.plain.plate salad.plain.plate]']);
+    expect(at(149)).not.toEqual([]);
+    expect(at(150)).toEqual([]);
+  });
+});
+
+describe('two steps of one food at one time', () => {
+  const off = (name: string, extra: Loose = {}) =>
+    step(name, { hands: 'off', durationMin: { least: 60, likely: 60, most: 60 }, ...extra });
+  const at = (steps: Loose[], places: Record<string, readonly [number, number, ...string[]]>) =>
+    shortly(saidOf(of([dry('broth', steps)]), places));
+  const simmerAndSkim: Record<string, readonly [number, number, ...string[]]> = {
+    'broth.plain.simmer': [-90, -30, 'pot-1'],
+    'broth.plain.skim': [-60, -58, 'pot-1'],
+    'broth.plain.serve': [-20, -15, 'plate-1'],
+  };
+  test('may be in its pot, where one takes from the other there', () => {
+    expect(
+      at(
+        [
+          off('simmer', { after: [], kit: own('large-pot'), burner: true }),
+          step('skim', { after: [{ step: 'simmer' }], kit: own('large-pot') }),
+          step('serve', { after: [{ step: 'skim' }], kit: own('serving-dish') }),
+        ],
+        simmerAndSkim,
+      ),
+    ).toEqual([]);
+  });
+  test('not where neither comes of the other', () => {
+    expect(
+      at(
+        [
+          off('simmer', { after: [], kit: own('large-pot'), burner: true }),
+          step('skim', { after: [], kit: own('large-pot') }),
+          step('serve', { after: [{ step: 'skim' }, { step: 'simmer' }], kit: own('serving-dish') }),
+        ],
+        simmerAndSkim,
+      ),
+    ).toEqual(expect.arrayContaining(['kit-twice [broth.plain.simmer broth.plain.skim]']));
+  });
+  test('nor in a piece that the food of the one never lay in', () => {
+    expect(
+      at(
+        [
+          off('simmer', { after: [], kit: own('large-pot', 'board'), burner: true }),
+          step('skim', { after: [{ step: 'simmer' }], kit: own('board') }),
+          step('serve', { after: [{ step: 'skim' }], kit: own('serving-dish') }),
+        ],
+        {
+          'broth.plain.simmer': [-90, -30, 'pot-1', 'board'],
+          'broth.plain.skim': [-60, -58, 'board'],
+          'broth.plain.serve': [-20, -15, 'plate-1'],
+        },
+      ),
+    ).toEqual(['kit-twice [broth.plain.simmer broth.plain.skim]']);
+  });
+});
+
+describe('one clash of two tasks', () => {
+  test('is told once, whatever overlaps with what', () => {
+    const one = of([
+      dry('one', [step('mix', { kit: own('bowl') }), step('plate', { kit: own('serving-dish') })]),
+      dry('two', [step('beat', { kit: own('bowl') }), step('plate', { kit: own('serving-dish') })]),
+    ]);
+    expect(
+      shortly(
+        saidOf(one, {
+          'one.plain.mix': [-90, -80, 'bowl-1'],
+          'one.plain.plate': [-40, -35, 'plate-1'],
+          'two.plain.beat': [-85, -75, 'bowl-1'],
+          'two.plain.plate': [-30, -25, 'plate-2'],
+        }),
+      ),
+    ).toEqual(['kit-twice [one.plain.mix two.plain.beat]']);
+  });
+});
+
+describe('what is left of a base', () => {
+  const stew = of(
+    [
+      recipe(
+        'stew',
+        [line('salt', 'salt'), line('herb', 'parsley')],
+        [
+          step('boil', { uses: ['salt'], kit: own('large-pot'), burner: true, splitPoint: true }),
+          step('stand', {
+            uses: ['herb'],
+            hands: 'off',
+            durationMin: { least: 30, likely: 30, most: 30 },
+          }),
+          step('plate', { kit: own('serving-dish') }),
+        ],
+      ),
+    ],
+    {
+      guests: [guest('ana'), guest('ben')],
+      dishes: [
+        dish('stew', 'stew', {
+          versions: [
+            { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
+            { id: 'bare', name: 'bare', swaps: [{ kind: 'omit', line: 'herb' }], guests: ['ben'] },
+          ],
+        }),
+      ],
+    },
+  );
+  const batches = [
+    { id: 'stew.base', dish: 'stew', versions: ['plain', 'bare'], portions: 4 },
+    { id: 'stew.plain', dish: 'stew', versions: ['plain'], portions: 2, base: 'stew.base' },
+    { id: 'stew.bare', dish: 'stew', versions: ['bare'], portions: 2, base: 'stew.base' },
+  ];
+  const at = (piece: string, min: number) =>
+    shortly(
+      saidOf(
+        stew,
+        {
+          'stew.base.boil': [-90, -60, 'pot-1'],
+          'stew.bare.stand': [-50, -20, 'pot-2'],
+          'stew.plain.stand': [-50, -20, 'pot-1'],
+          'stew.bare.plate': [-10, -5, 'plate-1'],
+          'stew.plain.plate': [-8, -3, 'plate-2'],
+        },
+        { batches, besides: [washOf('w', min, min + 2, [piece])] },
+      ),
+    );
+  test('stays in its pot, and what was taken out of that is in its own', () => {
+    expect(at('board', -30)).toEqual([]);
+    for (const pot of ['pot-1', 'pot-2'])
+      for (const min of [-30, -15]) expect(at(pot, min)).toEqual([expect.stringMatching(/^(contents|kit-twice) /)]);
+    expect(at('pot-2', -60)).toEqual([]);
+    expect(at('pot-1', -60)).not.toEqual([]);
+    expect(at('pot-1', -8)).toEqual([]);
+    expect(at('pot-2', -10)).toEqual([]);
+  });
+});

@@ -164,10 +164,7 @@ function liesAfter(
   if (next.length > 0 && into.every((unit) => kindOf(unit)!.holds === 'in-passing')) return [];
   const last = into.findLast((unit) => isFood(unit) && isHot(unit)) ?? into.findLast(isFood) ?? into.at(-1)!;
   const { vessel } = batch;
-  const isOfVessel = (unit: UnitId) => {
-    const use = step.kit[task.units.indexOf(unit)];
-    return vessel !== undefined && use !== undefined && isVessel(vessel, use);
-  };
+  const isOfVessel = (unit: UnitId) => vessel !== undefined && isVessel(vessel, step.kit[task.units.indexOf(unit)]!);
   return isOfVessel(last) ? into.filter(isOfVessel) : [last];
 }
 
@@ -176,8 +173,8 @@ function goesOnIn(from: StepFacts, { task, step, batch }: StepFacts, unit: UnitI
   if (!task.units.includes(unit)) return false;
   const there = step.kit[task.units.indexOf(unit)];
   if (there?.as === undefined) return true;
-  const here = from.step.kit[from.task.units.indexOf(unit)];
-  return here?.as !== undefined && heldAs(batch, there.kind, there.as) === heldAs(from.batch, here.kind, here.as);
+  const here = from.step.kit[from.task.units.indexOf(unit)]!;
+  return here.as !== undefined && heldAs(batch, there.kind, there.as) === heldAs(from.batch, here.kind, here.as);
 }
 
 /** Whether a step goes on with food where that is: its own, or what is left of a base when the other versions have theirs. */
@@ -201,7 +198,7 @@ function emptiedMin(facts: Facts, { task, batch }: StepFacts, unit: UnitId, take
   if (takers.length > 0) return Math.max(task.endMin, ...takers.map((taker) => taker.task.startMin));
   const course = facts.occasion.courses.find(({ id }) => id === batch.dish.course);
   if (!batch.served || !course) return task.endMin;
-  const goesToTable = kindsOf(facts).get(unit)?.table ?? false;
+  const goesToTable = kindsOf(facts).get(unit)!.table;
   return Math.max(task.endMin, course.offsetMin + (goesToTable ? rules.tableMin : 0));
 }
 
@@ -217,22 +214,18 @@ function namedPieces(facts: Facts, followed: Followed): readonly Taken[] {
       if (before) before.steps.push(each);
       else pieces.set(key, { unit, steps: [each] });
     });
-  return [...pieces.values()].flatMap(({ unit, steps }): Taken[] => {
+  const inSeveral = [...pieces.values()].filter(({ steps }) => steps.length > 1);
+  return inSeveral.map(({ unit, steps }): Taken => {
     const [first] = [...steps].sort((a, b) => a.task.startMin - b.task.startMin);
-    const until = Math.max(...steps.map((each) => workedUntil(each, unit, followed)));
-    return steps.length === 1
-      ? []
-      : [
-          {
-            unit,
-            startMin: first!.task.startMin,
-            endMin: until,
-            what: () => `the food of ${named(facts.occasion, first!)}`,
-            task: first!.task.id,
-            by: first,
-            lies: true,
-          },
-        ];
+    return {
+      unit,
+      startMin: first!.task.startMin,
+      endMin: Math.max(...steps.map((each) => workedUntil(each, unit, followed))),
+      what: () => `the food of ${named(facts.occasion, first!)}`,
+      task: first!.task.id,
+      by: first,
+      lies: true,
+    };
   });
 }
 
@@ -253,7 +246,7 @@ function clashesIn(unit: UnitId, list: readonly Taken[], followed: Followed): re
 
 /** Whether two stretches are of one food: of one step and another on its way, or of steps whose recipe gives the piece one name; or one takes from such a step. */
 function isSameFood(unit: UnitId, one: Taken, two: Taken, { lying, sources }: Followed): boolean {
-  if (!one.by || !two.by) return one.task === two.task;
+  if (!one.by || !two.by) return false;
   const [a, b] = [one.by, two.by];
   // Whoever stays in it waits until the others have theirs.
   if ((one.forOthers || two.forOthers) && a.batch !== b.batch) return false;

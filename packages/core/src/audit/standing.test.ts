@@ -413,6 +413,328 @@ describe('the fridge is somebody’s work', () => {
   });
 });
 
-afterAll(() => {
-  if (planted < 100) throw new Error(`Only ${planted} limits are held`);
+test('more than a hundred limits are held to the minute', () => {
+  // Where only some of the tests are run there are fewer, and nothing is said of it.
+  expect(planted === 0 || planted > 100).toBe(true);
+});
+
+/** Codes, tasks and words of all that is found. */
+const told = (one: Occasion, places: readonly At[]): readonly string[] =>
+  auditStanding(gather(one, planOf(one, places))).map(({ code, tasks, guests, message }) => {
+    expect(guests).toEqual([]);
+    return `${code} [${tasks.map((each) => each.replace('r.plain.', '')).join(' ')}] ${message}`;
+  });
+const byItself = (minutes: number, more: Loose = {}) => ({
+  hands: 'off',
+  durationMin: { least: minutes, likely: minutes, most: minutes },
+  ...more,
+});
+const hot = { hold: { mostMin: 30, how: 'under foil' } };
+
+describe('it is said of what, from when to when, and where', () => {
+  test('raw-wait, warm-wait, cold-wait', () => {
+    const raw = dishOf(['chicken'], [{}, cooking, chilling]);
+    expect(told(raw, [prep(-80), { startMin: -60, endMin: -40 }, { startMin: -40, endMin: 0 }])).toEqual([
+      'raw-wait [s0 s1] Raw poultry of r stands in the room from 16:40 to 17:00, between “s0” and “s1”; at most 15 min are allowed.',
+    ]);
+    expect(
+      told(dishOf(['chicken'], [byItself(20), cooking, chilling]), [
+        { startMin: -80, endMin: -60 },
+        { startMin: -60, endMin: -40 },
+        { startMin: -40, endMin: 0 },
+      ]),
+    ).toEqual(['raw-wait [s0] Raw poultry of r stands in the room for 20 min by itself, in “s0” (r, 16:40).']);
+    expect(told(dishOf(['milk', 'cream', 'ham'], [{}, chilling]), [prep(-200), { startMin: -40, endMin: 0 }])).toEqual([
+      'warm-wait [s0 s1] What has 100 g milk and 100 g cream in it (r) has stood in the room for 165 min by 17:20, when “s1” begins; at most 120 are allowed.',
+      'warm-wait [s1] What has 100 g milk and 100 g cream in it (r) has stood in the room for 165 min when Main go out at 18:00; at most 120 are allowed.',
+    ]);
+    expect(
+      told(dishOf(['milk'], [{}, chilling]), [
+        { startMin: -2005, endMin: -2000, rest: { putAfterMin: 0, takenBeforeMin: 0 } },
+        { startMin: -40, endMin: 0 },
+      ]),
+    ).toEqual([
+      'cold-wait [s0] What has 100 g milk in it (r) waits in the fridge for 1960 min after “s0”; at most 1440 are allowed.',
+    ]);
+  });
+  test('hold, reheat, part-cooked, and standing until the table', () => {
+    expect(told(dishOf(['rice'], [heat], hot), [{ startMin: -100, endMin: -80 }])).toEqual([
+      'hold [s0] r comes from the heat at 16:40 and is served hot at 18:00, 80 min later; at most 30 are allowed.',
+    ]);
+    expect(told(dishOf(['milk'], [{}]), [prep(-200)])).toEqual([
+      'warm-wait [s0] What has 100 g milk in it (r) has stood in the room for 205 min when Main go out at 18:00; at most 120 are allowed.',
+    ]);
+    const away: At = { startMin: -320, endMin: -300, rest: { putAfterMin: 0, takenBeforeMin: 0 } };
+    expect(told(dishOf(['rice'], [heat, {}], hot), [away, prep(0)])).toContain(
+      'reheat [s0] r is served hot; it is chilled after “s0” and never heated through again.',
+    );
+    expect(told(dishOf(['chicken'], [heat, cooking]), [away, { startMin: -20, endMin: 0 }])).toEqual([
+      'part-cooked [s0] 100 g chicken (r) is put away after “s0”, heated and not cooked through: it goes on to its next heat at once.',
+    ]);
+  });
+});
+
+describe('how long it may be in the fridge', () => {
+  const away = (minutes: number): readonly At[] => [
+    { startMin: -60 - minutes, endMin: -40 - minutes, rest: { putAfterMin: 0, takenBeforeMin: 0 } },
+    { startMin: -40, endMin: 0 },
+  ];
+  test.each([
+    ['as its recipe says', { keeps: [{ where: 'fridge', days: 2 }] }, 2 * 1440],
+    ['never longer than leftovers', { keeps: [{ where: 'fridge', days: 9 }] }, rules.leftoverFridgeDays * 1440],
+    ['a day where only the freezer is spoken of', { keeps: [{ where: 'freezer', days: 60 }] }, rules.coldWaitMostMin],
+    [
+      'the fridge’s days, not the freezer’s',
+      {
+        keeps: [
+          { where: 'freezer', days: 60 },
+          { where: 'fridge', days: 2 },
+        ],
+      },
+      2 * 1440,
+    ],
+  ])('%s', (_, extra, mostMin) =>
+    holdsTo(mostMin, 'cold-wait', (minutes) => [dishOf(['rice'], [heat, chilling], extra), away(minutes)]),
+  );
+  test('raw it is a day at most, whatever the recipe says', () =>
+    holdsTo(rules.coldWaitMostMin, 'cold-wait', (minutes) => [
+      dishOf(['chicken'], [{}, cooking, chilling], { keeps: [{ where: 'fridge', days: 3 }] }),
+      [
+        { startMin: -65 - minutes, endMin: -60 - minutes, rest: { putAfterMin: 0, takenBeforeMin: 0 } },
+        { startMin: -60, endMin: -40 },
+        { startMin: -40, endMin: 0 },
+      ],
+    ]));
+  test('a step of its own there is as long as the recipe says at most, and as much again', () => {
+    const most = 2000;
+    const chilled = (food: string) =>
+      dishOf([food], [{ hands: 'off', cold: 'fridge', durationMin: { least: 20, likely: 60, most } }]);
+    holdsTo(2 * most, 'cold-wait', (minutes) => [chilled('milk'), [{ startMin: -minutes, endMin: 0 }]]);
+    expect(found(chilled('jam'), [{ startMin: -9000, endMin: 0 }])).toEqual([]);
+    const frozen = dishOf(['milk'], [{ hands: 'off', cold: 'freezer', durationMin: { least: 20, likely: 60, most } }]);
+    expect(found(frozen, [{ startMin: -9000, endMin: 0 }])).toEqual([]);
+  });
+});
+
+describe('a dough that rises', () => {
+  const dough = ['wheat-flour', 'milk', 'egg', 'dried-yeast'];
+  const bake = byItself(30, { oven: { temperatureC: 200 }, coreC: 95 });
+  const proved = (foods: readonly string[], prove: Loose = {}) => dishOf(foods, [{}, byItself(180, prove), bake]);
+  const places: readonly At[] = [prep(-300), { startMin: -300, endMin: -120 }, { startMin: -120, endMin: -90 }];
+  test('may stand by itself for hours', () => {
+    expect(found(proved(dough), places)).toEqual([]);
+    expect(found(proved(['wheat-flour', 'milk', 'egg', 'fresh-yeast']), places)).toEqual([]);
+  });
+  test('without what makes it rise it may not', () => {
+    expect(found(proved(['wheat-flour', 'milk', 'egg']), places)).toEqual(['raw-wait', 'warm-wait']);
+  });
+  test('nor with flesh in it, nor with hands on it, nor once it was heated', () => {
+    expect(found(proved([...dough, 'chicken']), places)).toEqual(['raw-wait', 'warm-wait']);
+    expect(found(proved(dough, { hands: 'on' }), places)).toEqual(['warm-wait']);
+    const heated = dishOf(['milk', 'dried-yeast'], [heat, byItself(180), chilling]);
+    expect(
+      found(heated, [
+        { startMin: -240, endMin: -220 },
+        { startMin: -220, endMin: -40 },
+        { startMin: -40, endMin: 0 },
+      ]),
+    ).toEqual(['warm-wait']);
+  });
+  test('between two steps it waits as long as raw egg does', () => {
+    const waits = (wait: number): readonly At[] => [
+      prep(-300 - wait),
+      { startMin: -300, endMin: -120 },
+      { startMin: -120, endMin: -90 },
+    ];
+    expect(found(proved(dough), waits(15))).toEqual([]);
+    expect(found(proved(dough), waits(16))).toEqual(['raw-wait']);
+  });
+  test('after it has risen its clock begins anew', () => {
+    const kneaded = dishOf(['wheat-flour', 'milk', 'dried-yeast'], [{}, byItself(180), {}, bake]);
+    expect(
+      found(kneaded, [prep(-360), { startMin: -300, endMin: -120 }, prep(-60), { startMin: -20, endMin: 0 }]),
+    ).toEqual([]);
+  });
+});
+
+describe('what is dry keeps, and what is wetted does not', () => {
+  const stands = (foods: readonly string[], first: Loose = {}, then: readonly Loose[] = []) =>
+    found(dishOf(foods, [first, ...then, {}]), [prep(-500), ...then.map(() => prep(-490)), prep(0)]);
+  test.each([
+    [['quinoa'], []],
+    [['quinoa', 'water'], ['warm-wait']],
+    [['water', 'quinoa'], ['warm-wait']],
+    [['cashews', 'water'], ['warm-wait']],
+    [['cashews', 'sugar'], []],
+    [['carrot', 'water'], []],
+  ])('%s', (foods, codes) => expect(stands(foods)).toEqual(codes));
+  test('by a processor as by a blender, and for all that comes of it', () => {
+    for (const kind of ['blender', 'food-processor'])
+      expect(stands(['cashews'], { kit: [{ kind }, { kind: 'bowl' }] })).toEqual(['warm-wait']);
+    expect(stands(['cashews'], { kit: [{ kind: 'bowl' }] })).toEqual([]);
+    expect(stands(['cashews'], { kit: [{ kind: 'blender' }] }, [{}])).toEqual(['warm-wait']);
+  });
+});
+
+describe('what nobody knows spoils', () => {
+  const unknown = (text: string, food?: string) =>
+    occasion({
+      guests: [guest('ana')],
+      recipes: [
+        recipe('r', [line('l0', food, { text })], [step('s0', { uses: ['l0'] }), step('s1')], {
+          hold: { mostMin: 600, how: 'cold, in the fridge' },
+        }),
+      ],
+      cooks: [{ id: 'cook', name: 'Cook', windows: [{ fromMin: -5000, toMin: 60 }] }],
+    });
+  test.each([
+    ['100 g wobblefrond', undefined, ['warm-wait']],
+    ['100 g sugar', undefined, []],
+    ['100 g sugar and wobblefrond', undefined, ['warm-wait']],
+    ['100 g sugar', 'sugar', []],
+  ])('%s (%s)', (text, food, codes) => {
+    expect(found(unknown(text, food), [prep(-500), prep(0)])).toEqual(codes);
+  });
+});
+
+describe('what is baked dry', () => {
+  const flat = ['wheat-flour', 'butter', 'sugar'];
+  const long: readonly At[] = [prep(-600), { startMin: -600, endMin: -570 }, prep(0)];
+  const made = (foods: readonly string[], how: Loose) =>
+    found(dishOf(foods, [{}, { ...heat, coreC: 95, ...how }, {}]), long);
+  test('is so in the oven or in a pan, and not in a pot', () => {
+    expect(made(flat, { kit: [{ kind: 'frying-pan' }] })).toEqual([]);
+    expect(made(flat, { kit: [{ kind: 'bowl' }, { kind: 'frying-pan' }] })).toEqual([]);
+    expect(made(flat, { burner: false, oven: { temperatureC: 180 } })).toEqual([]);
+    expect(made(flat, { kit: [{ kind: 'large-pot' }] })).toEqual(['warm-wait']);
+    expect(made(flat, {})).toEqual(['warm-wait']);
+  });
+  test('not by a heat of two minutes, nor with flesh in it', () => {
+    const short = {
+      oven: { temperatureC: 180 },
+      burner: false,
+      coreC: undefined,
+      durationMin: { least: 1, likely: 2, most: 2 },
+    };
+    expect(made(['wheat-flour', 'egg', 'sugar'], short)).toContain('raw-wait');
+    // Cooked through it is not raw any more, and flesh still; so is what was bought cooked.
+    for (const flesh_ of ['chicken', 'beef-mince', 'salmon', 'prawn', 'ham'])
+      expect(made([...flat, flesh_], { burner: false, oven: { temperatureC: 180 } })).toEqual(['warm-wait']);
+  });
+});
+
+describe('what is heated', () => {
+  const heated = (minutes: number) => dishOf(['rice'], [byItself(minutes, { burner: true }), chilling], hot);
+  test('is so from three minutes on', () => {
+    const places: readonly At[] = [
+      { startMin: -300 - rules.heatsThroughMin, endMin: -300 },
+      { startMin: -40, endMin: 0 },
+    ];
+    expect(found(heated(rules.heatsThroughMin), places)).toContain('warm-wait');
+    expect(found(heated(rules.heatsThroughMin - 1), places)).toEqual([]);
+  });
+  test('is served hot, unless it has cooled on the way or is said to be cold', () => {
+    const then = (step_: Loose, extra: Loose = hot) =>
+      found(dishOf(['rice'], [heat, step_], extra), [
+        { startMin: -115, endMin: -95 },
+        { startMin: -60, endMin: 0 },
+      ]);
+    expect(then({})).toEqual(['hold']);
+    expect(then({}, { hold: { mostMin: 30, how: 'at room temperature' } })).toEqual([]);
+    expect(then({}, { hold: { mostMin: 30, how: 'cold' } })).toEqual([]);
+    expect(then(chilling)).toEqual([]);
+    expect(then({ ...chilling, hands: 'on' })).toEqual([]);
+    expect(then(byItself(60))).toEqual([]);
+    const short = (title: string, hands = 'off') =>
+      found(dishOf(['rice'], [heat, { ...byItself(10), hands, title }], hot), [
+        { startMin: -110, endMin: -90 },
+        { startMin: -10, endMin: 0 },
+      ]);
+    expect(short('Let it stand')).toEqual(['hold']);
+    expect(short('Let it cool')).toEqual([]);
+    expect(short('Let it cool', 'on')).toEqual(['hold']);
+  });
+  test('may be held as long after as the work on it takes, and its recipe’s least wait or longest', () => {
+    const waits = (after: Loose[], minutes: number) =>
+      found(dishOf(['rice'], [heat, { after }], hot), [{ startMin: -20 - minutes, endMin: -minutes }, prep(0)]);
+    for (const [after, allowed] of [
+      [[{ step: 's0' }], 35],
+      [[{ step: 's0', leastMin: 20 }], 55],
+      [[{ step: 's0', leastMin: 20, mostMin: 40 }], 75],
+    ] as const) {
+      expect(waits([...after], allowed)).toEqual([]);
+      expect(waits([...after], allowed + 1)).toEqual(['hold']);
+    }
+  });
+  test('late, its clock is not the table’s any more', () => {
+    expect(found(dishOf(['milk'], [{}]), [{ startMin: -200, endMin: 5 }])).toEqual(['warm-wait']);
+    expect(told(dishOf(['milk'], [{}]), [{ startMin: -200, endMin: 5 }])).toEqual([
+      'warm-wait [s0] What has 100 g milk in it (r) has stood in the room for 205 min by 18:05, when “s0” ends; at most 120 are allowed.',
+    ]);
+  });
+});
+
+describe('one food on two ways', () => {
+  const graph = (foods: readonly string[], steps: readonly Loose[], places: readonly At[]) =>
+    found(dishOf(foods, steps), places);
+  test('is as raw as on the rawer, as warm as on the warmer', () => {
+    // Half of the chicken is cooked, half goes in raw.
+    const steps = [{}, { ...cooking, after: [{ step: 's0' }] }, { after: [{ step: 's0' }, { step: 's1' }] }, cooking];
+    const places = (wait: number): readonly At[] => [
+      prep(-95),
+      { startMin: -95, endMin: -75 },
+      { startMin: -75, endMin: -70 },
+      { startMin: -70 + wait, endMin: -50 + wait },
+    ];
+    expect(graph(['chicken'], steps, places(15))).toContain('raw-wait');
+    const cookedFirst = [
+      {},
+      { ...cooking, after: [{ step: 's0' }] },
+      { after: [{ step: 's1' }, { step: 's0' }] },
+      cooking,
+    ];
+    expect(graph(['chicken'], cookedFirst, places(16))).toContain('raw-wait');
+  });
+  test('is dry only where both are', () => {
+    const flat = ['wheat-flour', 'butter', 'potato'];
+    const bake = { ...heat, burner: false, oven: { temperatureC: 180 }, after: [{ step: 's0' }] };
+    const boil = { ...heat, after: [{ step: 's0' }] };
+    const both = (one: Loose, other: Loose) =>
+      graph(
+        flat,
+        [{}, one, other, { after: [{ step: 's1' }, { step: 's2' }] }, {}],
+        [prep(-500), { startMin: -500, endMin: -480 }, { startMin: -500, endMin: -480 }, prep(-470), prep(0)],
+      );
+    expect(both(bake, bake)).toEqual([]);
+    expect(both(bake, boil)).toEqual(['warm-wait']);
+    expect(both(boil, bake)).toEqual(['warm-wait']);
+  });
+});
+
+describe('whose food it is', () => {
+  const raw = dishOf(['chicken'], [{}, cooking, chilling]);
+  const places: readonly At[] = [prep(-200), { startMin: -60, endMin: -40 }, { startMin: -40, endMin: 0 }];
+  const with_ = (more: Loose) => {
+    const plan = planOf(raw, places);
+    return auditStanding(
+      gather(raw, { ...plan, batches: plan.batches.map((each) => ({ ...each, ...more })) } as Plan),
+    ).map(({ code }) => code);
+  };
+  test('what was lost is served to nobody', () => {
+    expect(with_({})).toEqual(['raw-wait', 'warm-wait']);
+    expect(with_({ lost: true })).toEqual([]);
+  });
+  test('a later course is served later', () => {
+    const one = {
+      ...dishOf(['milk'], [{}]),
+      courses: [
+        { id: 'first', name: 'First', offsetMin: -60 },
+        { id: 'main', name: 'Main', offsetMin: 0 },
+        { id: 'sweet', name: 'Sweet', offsetMin: 60 },
+      ],
+    } as unknown as Occasion;
+    const at = (course: string) =>
+      found({ ...one, dishes: one.dishes.map((each) => ({ ...each, course: id(course) })) } as Occasion, [prep(-90)]);
+    expect([at('first'), at('main'), at('sweet')]).toEqual([[], [], ['warm-wait']]);
+  });
 });

@@ -1,5 +1,6 @@
 import {
   coolWords,
+  fleshOrigins,
   hazardOf,
   leavens,
   rules,
@@ -29,6 +30,8 @@ interface Item {
   readonly line: IngredientLine;
   readonly keepings: readonly Keeping[];
   readonly raw: readonly ResidueMark[];
+  /** Flesh or fish, raw, cooked or bought cooked. */
+  readonly isFlesh: boolean;
   readonly isHeated: boolean;
   readonly isBakedDry: boolean;
 }
@@ -340,6 +343,12 @@ function newItem(line: IngredientLine, knowledge: Knowledge): Item {
     line,
     keepings: [...foods.map((food) => food.keeping), ...(isUnknown ? [unknownKeeping] : [])],
     raw,
+    // What is cooked through is not raw any more, and flesh still.
+    isFlesh:
+      raw.some(isFleshMark) ||
+      foods.some(
+        ({ keeping, contains }) => spoilingOf(keeping).cooked && contains.some((each) => fleshOrigins.has(each)),
+      ),
     isHeated: false,
     isBakedDry: false,
   };
@@ -370,10 +379,10 @@ function doesSpoil(keeping: Keeping, isHeated: boolean, wet: boolean): boolean {
 /** Bread, cake, biscuit: of what is in it, little spoils when it is cooked, and no flesh. */
 function isDryBake(items: readonly Item[], knowledge: Knowledge): boolean {
   let [whole, moist] = [0, 0];
-  for (const { line, keepings, raw } of items) {
+  for (const { line, keepings, isFlesh } of items) {
     if (isDrink(line, knowledge)) continue;
     const isMoist = keepings.some((keeping) => spoilingOf(keeping).cooked && keeping !== 'starch');
-    if (isMoist && raw.some(isFleshMark)) return false;
+    if (isFlesh) return false;
     const [food] = foodsOf(line, knowledge);
     const massG = massOf(line.amount, food === undefined ? undefined : knowledge.food(food as never));
     const weighs = massG ?? (isMoist ? rules.unweighedG : 0);

@@ -95,7 +95,7 @@ function isDry(inIt: readonly Used[]): boolean {
     const doesSpoil = keeping.keepings.some(
       (each) => each !== 'starch' && spoils(each, { isSoaked: true, isHeated: true }),
     );
-    if (doesSpoil && keeping.raw.some(isFlesh)) return false;
+    if (keeping.isFleshy) return false;
     // Of what nobody has weighed little is taken to keep, and much to spoil.
     const massG = keeping.massG ?? (doesSpoil ? rules.unweighedG : 0);
     if (keeping.isWet) continue;

@@ -85,7 +85,8 @@ describe('what spoils after a step', () => {
   test('what is baked moist spoils, and flesh whatever it is baked with', () => {
     const tart = made(['wheat-flour', 'milk', 'cream', 'egg'], [{}, { ...bake, coreC: 90 }, {}], cold);
     const pie = made(['wheat-flour', 'butter', 'sugar', 'beef-mince'], [{}, { ...bake, coreC: 90 }, {}], cold);
-    expect([after(tart, 1).spoils, after(pie, 1).spoils]).toEqual([true, true]);
+    const bought = made(['wheat-flour', 'butter', 'sugar', 'ham'], [{}, bake, {}], cold);
+    expect([after(tart, 1).spoils, after(pie, 1).spoils, after(bought, 1).spoils]).toEqual([true, true, true]);
   });
 
   test('flatbread is baked dry in a pan, and a sauce in a saucepan is not', () => {

@@ -1,4 +1,5 @@
 import {
+  fleshOrigins,
   hazardOf,
   leavens,
   spoilingOf,
@@ -19,6 +20,8 @@ export interface LineKeeping {
   readonly keepings: readonly Keeping[];
   /** Raw flesh or egg in it, known or feared. */
   readonly raw: readonly ResidueMark[];
+  /** Flesh or fish, raw or cooked, that spoils. */
+  readonly isFleshy: boolean;
   /** Whether it makes wet what is dry. */
   readonly isWet: boolean;
   /** What ferments a dough. */
@@ -35,14 +38,18 @@ export function lineKeeping(line: IngredientLine, knowledge: Knowledge): LineKee
   if (known?.evidence === evidence) return known.keeping;
   const foods = evidence.flatMap(({ about }) => (about.kind === 'food' ? (knowledge.food(about.food) ?? []) : []));
   const isUnknown = foods.length === 0 || evidence.some(({ about }) => about.kind === 'unknown');
+  const raw = [
+    ...new Set(
+      evidence.flatMap(({ about }) => (about.kind === 'hazard' && isRawFood(about.hazard) ? [about.hazard] : [])),
+    ),
+  ];
   const keeping: LineKeeping = {
     foods: foods.map((food) => food.id),
     keepings: [...new Set([...foods.map((food) => food.keeping), ...(isUnknown ? [unknownKeeping] : [])])],
-    raw: [
-      ...new Set(
-        evidence.flatMap(({ about }) => (about.kind === 'hazard' && isRawFood(about.hazard) ? [about.hazard] : [])),
-      ),
-    ],
+    raw,
+    isFleshy:
+      raw.some(isFlesh) ||
+      foods.some((food) => spoilingOf(food.keeping).cooked && food.contains.some((hazard) => fleshOrigins.has(hazard))),
     isWet: foods.some((food) => food.aisle === wetAisle),
     leavens: foods.some((food) => leavens.has(food.id)),
     massG: massOf(line.amount, foods[0]),

@@ -13,6 +13,7 @@ import {
 } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
+import { fleshOrigins } from '../reference/index.ts';
 import { withFlourCooked } from './boiled.ts';
 import { checkRecipe, type RecipeFinding } from './check.ts';
 import type { Draft } from './draft.ts';
@@ -214,12 +215,13 @@ const courses: readonly (readonly [RegExp, string])[] = [
   [/\b(?:sides?|salads?|vegetables?|breads?|rolls|relish|sauces?|condiments?|slaw|mash)\b/i, 'Sides'],
   [/\b(?:mains?|dinner|lunch|supper|entr[eé]e|stew|curry|roast|casserole|lasagne|pie|chilli)\b/i, 'Mains'],
 ];
-const flesh = new Set(['poultry', 'meat', 'pork', 'fish', 'crustacean', 'mollusc']);
 
 function courseOf(category: string, name: string, readings: readonly { readonly reading: LineReading }[]): string {
   const said = courses.find(([pattern]) => pattern.test(category))?.[1];
   if (said) return said;
-  const hearty = readings.some(({ reading }) => reading.ingredient.contained.some((each) => flesh.has(each.hazard)));
+  const hearty = readings.some(({ reading }) =>
+    reading.ingredient.contained.some((each) => fleshOrigins.has(each.hazard)),
+  );
   const named = courses.find(([pattern]) => pattern.test(name))?.[1];
   return named && !(hearty && named === 'Desserts') ? named : hearty ? 'Mains' : '';
 }

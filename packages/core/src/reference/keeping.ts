@@ -39,3 +39,6 @@ export const leavens: ReadonlySet<string> = new Set(['dried-yeast', 'fresh-yeast
 
 /** Foods of this aisle make wet what is dry. */
 export const wetAisle = 'drinks';
+
+/** A bake with any of these in it is no dry one, however little: hazards that a food of flesh or fish has. @source USDA FSIS: pies and pastries with meat or fish are kept in the refrigerator */
+export const fleshOrigins: ReadonlySet<string> = new Set(['poultry', 'meat', 'pork', 'fish', 'crustacean', 'mollusc']);

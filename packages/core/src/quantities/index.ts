@@ -12,3 +12,4 @@ export {
 export { readAmount, type ReadAmount, type WrittenIn } from './readAmount.ts';
 export { numberOf, numberSource, digitsSource } from './numbers.ts';
 export { measureEggs, looseStart, type EggMeasure } from './kitchen.ts';
+export { amountsIn, withAmounts, type AmountInText } from './inText.ts';

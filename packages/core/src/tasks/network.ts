@@ -20,9 +20,9 @@ import {
 } from '../model/index.ts';
 import { knowledgeOf, lineEvidence, type Knowledge } from '../exposure/index.ts';
 import { noTraceHazards, type FitTable } from '../fit/index.ts';
-import { bakesIn, isVessel, scale, timesIn } from '../scale/index.ts';
+import { bakesIn, isVessel, scale, scaleLine, timesIn } from '../scale/index.ts';
 import { isFlesh, stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
-import { ancestry, followsOf, inOtherWay, linesInto, partId } from '../versions/index.ts';
+import { ancestry, followsOf, inBatchStep, inOtherWay, linesInto, partId } from '../versions/index.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, takingFrom, type Batch, type Begun, type Shareable } from './batches.ts';
 
@@ -397,9 +397,11 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
       batch.recipe.steps.flatMap((_, index) => followsOf(batch.recipe, index).map((link) => link.step as string)),
     );
     const waits = waitsFor(batch, batches, knowledge);
+    const lines = batch.recipe.lines.map((line) => scaleLine(batch.recipe, line, batch.factor, batch.dishFactor));
     const own = batch.recipe.steps.flatMap((asWritten, index): Task[] => {
       if (!batch.steps.includes(asWritten.id)) return [];
-      const step: Step = waits.inFridge.has(asWritten.id) ? { ...asWritten, cold: 'fridge' } : asWritten;
+      const inWords = inBatchStep(asWritten, batch.factor, lines);
+      const step: Step = waits.inFridge.has(asWritten.id) ? { ...inWords, cold: 'fridge' } : inWords;
       const carries = carriesOf(batch, step, occasion);
       const isLast = !followed.has(step.id) && batch.into.length === 0;
       const pieces = inPieces(batch, step.id);

@@ -4,12 +4,13 @@ import {
   LineId,
   madeWith,
   StepId,
-  type Amount,
   type IngredientLine,
   type Recipe,
   type Step,
 } from '../model/index.ts';
 import { rules } from '../reference/index.ts';
+import { inBatchStep } from './batchWords.ts';
+import { scaleAmount } from './scaleAmount.ts';
 import { followsOf } from './steps.ts';
 
 interface Flat {
@@ -34,35 +35,6 @@ export function flatten(recipe: Recipe, find: (id: string) => Recipe | undefined
   const flat = writeOut(recipe, find);
   remembered.set(recipe, { parts, flat });
   return flat;
-}
-
-export function scaleAmount(amount: Amount, factor: number): Amount {
-  switch (amount.kind) {
-    case 'mass':
-      return {
-        ...amount,
-        massG: amount.massG * factor,
-        ...(amount.toMassG !== undefined && { toMassG: amount.toMassG * factor }),
-      };
-    case 'volume':
-      return {
-        ...amount,
-        volumeMl: amount.volumeMl * factor,
-        ...(amount.toVolumeMl !== undefined && { toVolumeMl: amount.toVolumeMl * factor }),
-      };
-    case 'count':
-      return {
-        ...amount,
-        count: amount.count * factor,
-        ...(amount.toCount !== undefined && { toCount: amount.toCount * factor }),
-      };
-    case 'batches':
-      return { ...amount, batches: amount.batches * factor };
-    case 'words':
-      return amount;
-    default:
-      return amount satisfies never;
-  }
 }
 
 /** Joins two ids into one of at most so many characters; what is too long is shortened in a way that keeps different ids different. */
@@ -97,18 +69,20 @@ function writeOut(recipe: Recipe, find: (id: string) => Recipe | undefined): Rec
     const factor = batchesOfComponent(line, raw) ?? 1;
     const lineId = (id: string) => v.parse(LineId, joinedId(line.id, id));
     const stepId = (id: string) => v.parse(StepId, joinedId(line.id, id));
+    const shares = part.lines.map((each) => ({ line: each, amount: scaleAmount(each.amount, factor) }));
     lines.push(
-      ...part.lines.map((each): IngredientLine => ({
+      ...shares.map(({ line: each, amount }): IngredientLine => ({
         ...each,
         id: lineId(each.id),
-        amount: scaleAmount(each.amount, factor),
+        amount,
         heading: each.heading ?? raw.name.slice(0, 80),
         part: line.part === 'body' ? each.part : line.part,
         canOmit: each.canOmit || line.canOmit,
       })),
     );
     const followed = new Set<string>();
-    part.steps.forEach((step, index) => {
+    part.steps.forEach((asWritten, index) => {
+      const step = inBatchStep(asWritten, factor, shares);
       const follows = followsOf(part, index);
       for (const link of follows) followed.add(link.step);
       const growth = step.grows ? factor ** rules.handsOnExponent : 1;

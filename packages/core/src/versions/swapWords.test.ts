@@ -63,3 +63,34 @@ test('a food of which the version has another line keeps its name', () => {
   expect(said('Beat the eggs.', ['aquafaba'], 'egg', 'egg').text).toBe('Beat the eggs.');
   expect(said('Grate the cheese.', ['breadcrumbs'], 'cheddar', 'parmesan').text).toBe('Grate the cheese.');
 });
+
+describe('an amount before what was replaced is one of what there is instead', () => {
+  /** Three eggs are 135 ml of aquafaba, 200 g of butter 160 g of oil. */
+  const with_ = (text: string, old: Record<string, unknown>, by: object) => {
+    const step_ = { ...step('do', { title: 'Do it', text, uses: ['l0'] }) };
+    const one = occasion({
+      guests: [guest('gwen')],
+      recipes: [recipe('it', [line('l0', String(old['food']), old)], [step_])],
+      dishes: [],
+    });
+    const swap = { kind: 'own', line: 'l0', with: [{ ratio: 1, ...by }], technique: '', addMin: 0, kit: [] };
+    return applySwaps(one.recipes[0]!, [swap as unknown as Swap]).steps[0]!.text;
+  };
+  const butter = { food: 'butter', amount: { kind: 'mass', massG: 200 } };
+  test.each([
+    ['Melt 50 g of the butter, then the rest.', 'Melt 40 g of the olive oil, then the rest.'],
+    ['Melt 100 g butter; keep 100 g soft butter.', 'Melt 80 g olive oil; keep 80 g soft olive oil.'],
+    ['Melt the butter over 10 minutes.', 'Melt the olive oil over 10 minutes.'],
+    ['Take 50 g sugar, then the butter.', 'Take 50 g sugar, then the olive oil.'],
+  ])('%s', (text, expected) => {
+    expect(with_(text, butter, { food: 'olive-oil', ratio: 0.8 })).toBe(expected);
+  });
+  test.each([
+    ['Whisk 2 eggs.', /^Whisk (?!2 )\S+.* aquafaba/],
+    ['Whisk the three large eggs.', /^Whisk the (?!three )\S+.* aquafaba/],
+    ['Whisk an egg.', /^Whisk an aquafaba/],
+  ])('%s', (text, expected) => {
+    const eggs = { food: 'egg', text: 'eggs', amount: { kind: 'count', count: 3, piece: '' } };
+    expect(with_(text, eggs, { food: 'aquafaba' })).toMatch(expected);
+  });
+});

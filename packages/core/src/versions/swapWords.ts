@@ -1,6 +1,8 @@
 import { foodOf, type FoodId } from '../reference/index.ts';
 import { isTheOne, readIngredient, type ReadFood } from '../reading/index.ts';
 import type { IngredientLine, LineId, Step } from '../model/index.ts';
+import { amountsIn, measure, numberOf, numberSource, type MeasureSystem } from '../quantities/index.ts';
+import { scaleAmount } from './scaleAmount.ts';
 
 /** A line that a version has something else for, or nothing. */
 export interface Replaced {
@@ -41,11 +43,52 @@ function reworded(
     // All of it once; after that the chief of it is enough.
     const name = named.has(instead) ? names[0] : names.join(' and ');
     named.add(instead);
+    const asked = name === undefined ? undefined : amountBefore(text, mention.start, instead);
     written +=
-      text.slice(from, mention.start) + (name ? likeFirst(mention.words, name) : `${mention.words} (left out)`);
+      (asked && asked.start >= from
+        ? `${text.slice(from, asked.start)}${asked.words}${text.slice(asked.end, mention.start)}`
+        : text.slice(from, mention.start)) + (name ? likeFirst(mention.words, name) : `${mention.words} (left out)`);
     from = mention.end;
   }
   return written + text.slice(from);
+}
+
+const numberBefore = new RegExp(
+  String.raw`(?<![\p{L}\p{N}.,/⁄])(?<number>${numberSource})(?=\s+(?:[\p{L}-]+\s+){0,2}$)`,
+  'iu',
+);
+
+/**
+ * How much of what was replaced the words before its name ask for, as much of what there is instead: "2 eggs" are 90 ml of aquafaba where two of
+ * three eggs were meant and 135 ml stand for three. Undefined where they ask for no amount, or none that can be compared.
+ */
+function amountBefore(
+  text: string,
+  at: number,
+  { line, by }: Replaced,
+): { readonly start: number; readonly end: number; readonly words: string } | undefined {
+  const [first] = by;
+  if (!first || first.amount.kind === 'words' || first.amount.kind === 'batches') return undefined;
+  const sameAs = (start: number, end: number, asked: number, whole: number, system: MeasureSystem) => ({
+    start,
+    end,
+    words: measure(scaleAmount(first.amount, asked / whole), system).text,
+  });
+  const isNear = (end: number) =>
+    end <= at && /^\s+(?:of\s+)?(?:the\s+)?(?:[\p{L}-]+\s+){0,2}$/u.test(text.slice(end, at));
+  const found = amountsIn(text).findLast(({ end }) => isNear(end));
+  if (found) {
+    const { start, end, amount, system } = found;
+    if (amount.kind === 'mass' && line.amount.kind === 'mass')
+      return sameAs(start, end, amount.massG, line.amount.massG, system);
+    if (amount.kind === 'volume' && line.amount.kind === 'volume')
+      return sameAs(start, end, amount.volumeMl, line.amount.volumeMl, system);
+    return undefined;
+  }
+  const counted = line.amount.kind === 'count' ? numberBefore.exec(text.slice(0, at)) : null;
+  if (!counted || line.amount.kind !== 'count' || /^an?$/i.test(counted.groups!['number']!)) return undefined;
+  const { number } = counted.groups as { number: string };
+  return sameAs(counted.index, counted.index + number.length, numberOf(number), line.amount.count, 'metric');
 }
 
 /** A name with a capital where the words that it stands for had one. */

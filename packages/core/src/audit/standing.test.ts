@@ -738,3 +738,54 @@ describe('whose food it is', () => {
     expect([at('first'), at('main'), at('sweet')]).toEqual([[], [], ['warm-wait']]);
   });
 });
+
+test.each([
+  ['chicken', 74],
+  ['beef-mince', 71],
+  ['salmon', 63],
+  ['egg', 71],
+])('%s is raw until it has been at %i °C', (food, safeC) => {
+  const at = (coreC: number) =>
+    found(dishOf([food], [{ ...heat, coreC }, chilling]), [
+      { startMin: -80, endMin: -60 },
+      { startMin: -44, endMin: 0 },
+    ]);
+  expect([at(safeC), at(safeC + 5)]).toEqual([[], []]);
+  expect(at(safeC - 1)).toEqual(['raw-wait']);
+});
+
+describe('to the gram and the minute', () => {
+  test('half of it may spoil, and it is a dry bake still', () => {
+    const bake = byItself(30, { oven: { temperatureC: 180 }, coreC: 95 });
+    const made = (eggG: number) => {
+      const one = dishOf(['wheat-flour', 'egg'], [{}, bake, {}]);
+      const lines = one.recipes[0]!.lines.map((each) =>
+        each.food === id('egg') ? { ...each, amount: { kind: 'mass' as const, massG: eggG } } : each,
+      );
+      return found({ ...one, recipes: [{ ...one.recipes[0]!, lines }] } as unknown as Occasion, [
+        prep(-600),
+        { startMin: -600, endMin: -570 },
+        prep(0),
+      ]);
+    };
+    expect([made(100), made(101)]).toEqual([[], ['warm-wait']]);
+  });
+  test('half an hour by itself cools it, a minute less does not', () => {
+    const stands = (minutes: number) =>
+      found(dishOf(['rice'], [heat, byItself(minutes)], { hold: { mostMin: 10, how: 'under foil' } }), [
+        { startMin: -115, endMin: -95 },
+        { startMin: -minutes, endMin: 0 },
+      ]);
+    expect([stands(rules.coolsOffMin), stands(rules.coolsOffMin - 1)]).toEqual([[], ['hold']]);
+  });
+});
+
+describe('its words', () => {
+  test('name what spoils of what there is, without how it is cut', () => {
+    const one = dishOf(['sugar', 'tomato', 'lettuce', 'milk'], [{}]);
+    const lines = one.recipes[0]!.lines.map((each) => ({ ...each, text: `${each.text}, in pieces , small` }));
+    expect(
+      told({ ...one, recipes: [{ ...one.recipes[0]!, lines }] } as unknown as Occasion, [prep(-200)])[0],
+    ).toContain('What has 100 g tomato and 100 g lettuce in it (r) has stood');
+  });
+});

@@ -120,6 +120,32 @@ test('a need nobody understands becomes an open question, and every dish a check
   await expect(cell(page, 'potatoes', 'tomas')).toHaveAccessibleName(/: clear/);
 });
 
+test('needs are typed as they are said: several at once, a question with its answers beside it, undone in one key', async ({
+  page,
+}) => {
+  await open(page, '/o/sunday-lunch/guests');
+  await page.locator('.guest-table').getByRole('button', { name: 'Ines' }).click();
+  const add = page.getByRole('combobox', { name: 'Add a need' });
+  await add.fill('shellfish, hates mushrooms');
+  await add.press('Enter');
+  const row = page.locator('.guest-table tr').filter({ hasText: 'Ines' });
+  for (const need of ['no trace of crustaceans', 'no trace of molluscs', 'prefers no mushrooms'])
+    await expect(row).toContainText(need);
+  await expect(page.getByRole('status').filter({ hasText: 'Taken for' })).toContainText('mushrooms, prefers not');
+  await add.fill('peppers');
+  await add.press('Enter');
+  await expect(row).toContainText('not yet understood: “peppers”');
+  await page.getByRole('button', { name: 'sweet peppers' }).click();
+  await expect(row).toContainText('no sweet peppers as an ingredient');
+  await expect(row).not.toContainText('not yet understood');
+  await add.fill('no allergies');
+  await add.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Nothing is avoided' })).toBeVisible();
+  await page.getByRole('heading', { name: 'Who comes' }).click();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('z');
+  await expect(row).toContainText('eats everything');
+});
+
 test('a bad name is said at its field, and what was typed stays', async ({ page }) => {
   await open(page, '/o/sunday-lunch/guests');
   await page.locator('.guest-table').getByRole('button', { name: 'Hugo' }).click();

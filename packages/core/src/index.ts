@@ -1,6 +1,7 @@
 export * from './reference/index.ts';
 export * from './model/index.ts';
 export * from './quantities/index.ts';
+export * from './needs/index.ts';
 export * from './versions/index.ts';
 export * from './exposure/index.ts';
 export * from './fit/index.ts';

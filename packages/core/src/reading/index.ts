@@ -15,3 +15,4 @@ export {
 } from './ingredient.ts';
 export { tokenise, singular, type Token } from './tokens.ts';
 export { wholeFood } from './whole.ts';
+export { slips } from './slips.ts';

@@ -50,3 +50,4 @@ export { cuts } from './cuts.ts';
 export { scalingRules, type ScalingRule } from './scalingRules.ts';
 export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts';
 export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
+export { saidWords, type NeedFrame } from './needWords.ts';

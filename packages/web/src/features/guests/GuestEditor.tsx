@@ -1,15 +1,16 @@
-import { AutoComplete, Button, Input, Segmented } from 'antd';
+import { Button, Input, Segmented } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import * as v from 'valibot';
-import { guestMessage, Name, Need, questionsAbout, withoutGuest, type Guest, type Strictness } from '@lupin/core';
+import { guestMessage, Name, Need, questionsAbout, withoutGuest, type Guest } from '@lupin/core';
 import { CopyButton } from '../../shared/CopyButton.tsx';
 import { printText } from '../../shared/printText.ts';
 import { freshId, longDay } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { AddressBookLine } from './AddressBook.tsx';
 import { NeedRow } from './NeedRow.tsx';
-import { choiceOf, needChoices, needFrom, presets, understood, type Preset } from './needChoices.ts';
+import { AddNeed } from './AddNeed.tsx';
+import { choiceOf, needFrom, presets, type Preset } from './needChoices.ts';
 
 export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () => void }) {
   const { occasion, edit } = useOccasionView();
@@ -25,30 +26,27 @@ export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () 
   // A changed need is a need nobody has confirmed.
   const changeNeeds = (needs: (one: readonly Need[]) => Need[]) =>
     change((one) => ({ ...one, needs: needs(one.needs), confirmedOn: undefined }));
-  const addNeeds = (wanted: Preset['needs']) =>
-    changeNeeds((needs) =>
-      wanted.reduce<Need[]>(
-        (all, [value, strictness, more]) => {
-          if (all.some((need) => choiceOf(need) === value)) return all;
-          return [
-            ...all,
-            v.parse(
-              Need,
-              needFrom(
-                value,
-                strictness,
-                freshId(
-                  value.replace(':', '-'),
-                  all.map((need) => need.id),
-                ),
-                more,
-              ),
-            ),
-          ];
-        },
-        [...needs],
-      ),
+  const fresh = (like: string, all: readonly Need[]) =>
+    freshId(
+      like.replace(':', '-'),
+      all.map((need) => need.id),
     );
+  /** Needs and questions, in one step that can be undone; instead of a question that they answer. */
+  const addNeeds = (wanted: Preset['needs'], questions: readonly string[] = [], instead?: Need) =>
+    changeNeeds((needs) => {
+      const kept = needs.filter((need) => need.id !== instead?.id);
+      const known = wanted.reduce<Need[]>((all, [value, strictness, more]) => {
+        if (all.some((need) => choiceOf(need) === value)) return all;
+        return [...all, v.parse(Need, needFrom(value, strictness, fresh(value, all), more))];
+      }, kept);
+      return questions.reduce<Need[]>(
+        (all, text) =>
+          all.some((need) => need.kind === 'open' && need.text === text)
+            ? all
+            : [...all, v.parse(Need, { id: fresh('question', all), kind: 'open', text })],
+        known,
+      );
+    });
   const changeNeed = (id: string, more: object) =>
     changeNeeds((needs) => needs.map((each) => (each.id === id ? v.parse(Need, { ...each, ...more }) : each)));
   const remove = () => {
@@ -80,25 +78,11 @@ export function GuestEditor({ guest, onRemoved }: { guest: Guest; onRemoved: () 
             need={need}
             name={guest.name}
             onChange={(more) => changeNeed(need.id, more)}
+            onMeant={(meant) => addNeeds(meant, [], need)}
             onRemove={() => changeNeeds((needs) => needs.filter((each) => each.id !== need.id))}
           />
         ))}
-        <AddNeed
-          onAdd={(value, strictness) => addNeeds([[value, strictness]])}
-          onQuestion={(text) =>
-            changeNeeds((needs) => [
-              ...needs,
-              v.parse(Need, {
-                id: freshId(
-                  'question',
-                  needs.map((need) => need.id),
-                ),
-                kind: 'open',
-                text,
-              }),
-            ])
-          }
-        />
+        <AddNeed onAdd={addNeeds} />
         <div className="row" style={{ marginTop: 8, gap: 6 }}>
           {presets.map((preset) => (
             <Button key={preset.name} size="small" onClick={() => addNeeds(preset.needs)}>
@@ -199,51 +183,6 @@ function NameField({ guest, onChange }: { guest: Guest; onChange: (name: string)
           {parsed.issues[0].message} The old name is kept until then.
         </span>
       )}
-    </div>
-  );
-}
-
-function AddNeed({
-  onAdd,
-  onQuestion,
-}: {
-  onAdd: (value: string, strictness: Strictness) => void;
-  onQuestion: (text: string) => void;
-}) {
-  const [text, setText] = useState('');
-  const options = needChoices.map((group) => ({
-    label: group.label,
-    options: group.options.map((option) => ({ value: option.label, key: option.value })),
-  }));
-  const add = (words: string) => {
-    if (!words.trim()) return;
-    const value = understood(words);
-    if (value === undefined) onQuestion(words.trim().slice(0, 300));
-    else onAdd(value, value.startsWith('hazard:') && value !== 'hazard:lactose' ? 'no-trace' : 'not-ingredient');
-    setText('');
-  };
-  return (
-    <div className="row" style={{ marginTop: 8, flexWrap: 'nowrap' }}>
-      <AutoComplete
-        aria-label="Add a need"
-        style={{ flex: 1 }}
-        value={text}
-        onChange={setText}
-        onSelect={add}
-        options={options}
-        placeholder="gluten, vegan, garlic …"
-        showSearch={{
-          filterOption: (input, option) =>
-            String((option as { value?: string } | undefined)?.value ?? '')
-              .toLowerCase()
-              .includes(input.trim().toLowerCase()),
-        }}
-      >
-        <Input onPressEnter={(event) => add(event.currentTarget.value)} maxLength={300} />
-      </AutoComplete>
-      <Button onClick={() => add(text)} disabled={!text.trim()}>
-        Add
-      </Button>
     </div>
   );
 }

@@ -3,34 +3,25 @@ import { AutoComplete, Button, Checkbox, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { foodOf, foods, needWords, type Need, type NeedException, type Strictness } from '@lupin/core';
-import { choiceOf, needChoices, strictnessChoices } from './needChoices.ts';
-
-const choiceName = (value: string): string =>
-  needChoices.flatMap((group) => group.options).find((option) => option.value === value)?.label ?? value;
+import { choiceName, choiceOf, strictnessChoices, type Preset } from './needChoices.ts';
+import { OpenNeed } from './OpenNeed.tsx';
 
 /** One need: how strictly, what is fine all the same in the guest's own word, and a note. */
 export function NeedRow({
   need,
   name,
   onChange,
+  onMeant,
   onRemove,
 }: {
   need: Need;
   name: string;
   onChange: (more: object) => void;
+  onMeant: (needs: Preset['needs']) => void;
   onRemove: () => void;
 }) {
   const [more, setMore] = useState(false);
-  if (need.kind === 'open') {
-    return (
-      <div className="need-row">
-        <span className="fault" style={{ gridColumn: '1 / 3' }}>
-          {needWords(need)}. Every dish stays “check” until you choose what it means.
-        </span>
-        <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={onRemove} />
-      </div>
-    );
-  }
+  if (need.kind === 'open') return <OpenNeed need={need} onMeant={onMeant} onRemove={onRemove} />;
   const title = choiceName(choiceOf(need));
   const followsNoTrace = need.kind === 'hazard' || need.kind === 'diet';
   return (
@@ -66,6 +57,11 @@ export function NeedRow({
           />
         </p>
       ))}
+      {need.strictness === 'no-trace' && !followsNoTrace && (
+        <p className="small" style={{ color: 'var(--straw)' }}>
+          Kit is kept apart for allergens only, not for this: keep it away from {name}’s plate yourself.
+        </p>
+      )}
       {need.note && !more && <p className="small soft">{need.note}</p>}
       {more ? (
         <More need={need} name={name} onChange={onChange} onClose={() => setMore(false)} />

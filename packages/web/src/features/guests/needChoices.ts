@@ -1,4 +1,4 @@
-import { diets, families, foods, hazardOf, hazards, type Food, type Need, type Strictness } from '@lupin/core';
+import { diets, families, foodOf, foods, hazardOf, hazards, type Food, type Need, type Strictness } from '@lupin/core';
 
 export interface NeedChoice {
   readonly value: string;
@@ -38,37 +38,15 @@ function allergenItIs(food: Food): string | undefined {
     : undefined;
 }
 
-const groupMaps = needChoices.map(
-  (group) => new Map(group.options.map((option) => [option.label.toLowerCase(), option.value])),
-);
-/** Other words people use for the same. */
-const otherWords = new Map<string, string>([
-  ...foods.flatMap((food) =>
-    [food.plural, food.us, ...food.aka].flatMap((name) => (name ? [[name.toLowerCase(), needOf(food)] as const] : [])),
-  ),
-  ...foods.map((food) => [food.name.toLowerCase(), needOf(food)] as const),
-  ['nuts', 'hazard:tree-nut'],
-  ['nut', 'hazard:tree-nut'],
-  ['dairy', 'hazard:milk'],
-  ['shellfish', 'hazard:crustacean'],
-  ['coeliac', 'hazard:gluten'],
-  ['celiac', 'hazard:gluten'],
-  ['soya', 'hazard:soy'],
-  ['alliums', 'family:allium'],
-]);
-
-function needOf(food: Food): string {
-  const allergen = allergenItIs(food);
-  return allergen ? `hazard:${allergen}` : `food:${food.id}`;
+/** What a need is about, in a cook's words. */
+export function choiceName(value: string): string {
+  const listed = needChoices.flatMap((group) => group.options).find((option) => option.value === value)?.label;
+  return listed ?? (value.startsWith('food:') ? foodOf(value.slice(5))?.name : undefined) ?? value;
 }
 
-/** What a typed word means; undefined where it is not understood, and then it becomes a question, never nothing. Diets and hazards go before foods, in every form of the word. */
-export function understood(text: string): string | undefined {
-  const word = text.trim().toLowerCase();
-  const forms = [word, `${word}s`, word.replace(/s$/, '')];
-  for (const map of [...groupMaps, otherWords]) for (const form of forms) if (map.has(form)) return map.get(form);
-  return undefined;
-}
+/** How strictly a choice is meant that is only picked: an allergen, in every trace of it. */
+export const strictnessOfChoice = (value: string): Strictness =>
+  value.startsWith('hazard:') && value !== 'hazard:lactose' ? 'no-trace' : 'not-ingredient';
 
 export function needFrom(value: string, strictness: Strictness, id: string, more: object = {}): unknown {
   const [kind, name] = [value.slice(0, value.indexOf(':')), value.slice(value.indexOf(':') + 1)];

@@ -1,0 +1,2 @@
+export { readNeeds, type SaidNeeds, type SaidPart } from './read.ts';
+export type { Target } from './vocabulary.ts';

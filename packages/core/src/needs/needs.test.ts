@@ -1,0 +1,81 @@
+import { judge, phrases, type Verdict } from '../../test-support/needs/judged.ts';
+import { readNeeds, type SaidPart } from './index.ts';
+
+const needsOf = (text: string) =>
+  readNeeds(text).parts.map((part) =>
+    part.kind === 'need' ? `${part.target} ${part.strictness}` : `${part.kind}: ${part.words}`,
+  );
+
+describe('what hosts type', () => {
+  const counted = Object.entries(phrases).map(([set, list]) => {
+    const by = new Map<Verdict, string[]>();
+    for (const each of list) by.set(judge(each), [...(by.get(judge(each)) ?? []), each.text]);
+    const of = (verdict: Verdict) => by.get(verdict) ?? [];
+    console.info(
+      `${set}: ${list.length} phrases, ${of('right').length} right, ${of('asked').length} asked, ${of('other').length} wider or other, ${of('narrower').length} narrower`,
+    );
+    return { set, all: list.length, of };
+  });
+  test.each(counted)('$set: nothing becomes narrower than it was meant', ({ of }) => {
+    expect(of('narrower')).toEqual([]);
+  });
+  test.each(counted)('$set: nine in ten are understood without a question', ({ of, all }) => {
+    expect(of('right').length / all).toBeGreaterThan(0.9);
+  });
+});
+
+test.each([
+  ['shellfish', ['hazard:crustacean no-trace', 'hazard:mollusc no-trace']],
+  ['nut allergy', ['hazard:tree-nut no-trace', 'hazard:peanut no-trace']],
+  ['coeliac and lactose intolerant', ['hazard:gluten no-trace', 'hazard:lactose not-ingredient']],
+  ['egg and dairy allergy', ['hazard:egg no-trace', 'hazard:milk no-trace']],
+  ['milk intolerance', ['hazard:milk not-ingredient']],
+  ['avoids wheat', ['hazard:wheat not-ingredient']],
+  ['hates mushrooms', ['family:mushroom prefers-not']],
+  // What is wished goes no further than its comma.
+  ['dislikes mushrooms, nuts', ['family:mushroom prefers-not', 'hazard:tree-nut no-trace', 'hazard:peanut no-trace']],
+  ['prefers vegetarian', ['diet:vegetarian prefers-not']],
+  ['vegetarian but eats fish', ['diet:pescatarian not-ingredient']],
+  ['allergic to salmon', ['hazard:fish no-trace']],
+  ['salmon', ['food:salmon not-ingredient']],
+  ['peppers', ['question: peppers']],
+  ['anything blue and wheat', ['hazard:wheat no-trace', 'open: blue']],
+  // Left out of the one, and not of the other: it may be meant to be avoided too.
+  ['nuts, not coconut', ['hazard:tree-nut no-trace', 'hazard:peanut no-trace']],
+  ['vegan, not wheat', ['diet:vegan not-ingredient', 'open: not wheat']],
+  ['not ok with eggs', ['hazard:egg no-trace']],
+  ['rarely eats meat', ['hazard:meat not-ingredient', 'hazard:poultry not-ingredient']],
+  ['eats fish', ['open: eats fish']],
+  ['no egg', ['hazard:egg no-trace']],
+  ['????', ['open: ????']],
+])('“%s”', (text, needs) => {
+  expect(needsOf(text)).toEqual(needs);
+});
+
+test('nothing is avoided only where that is said and nothing else', () => {
+  expect(readNeeds('no allergies')).toEqual({ parts: [], nothing: true });
+  expect(readNeeds('-').nothing).toBe(true);
+  expect(readNeeds('').nothing).toBe(true);
+  expect(readNeeds('no allergies but no nuts').nothing).toBe(false);
+  expect(needsOf('no allergies but no nuts')).toContain('hazard:peanut no-trace');
+});
+
+test('what is eaten all the same stands with the need, in its words, and a slip with what was written', () => {
+  const [milk] = readNeeds('no dairy, but butter is fine').parts as readonly Extract<SaidPart, { kind: 'need' }>[];
+  expect(milk).toMatchObject({ target: 'hazard:milk', exceptions: [] });
+  const [nuts] = readNeeds('no milk, but ghee is fine').parts as readonly Extract<SaidPart, { kind: 'need' }>[];
+  expect(nuts).toMatchObject({ target: 'hazard:milk', exceptions: [{ food: 'ghee', words: 'ghee' }] });
+  const [slip] = readNeeds('vegaterian').parts as readonly Extract<SaidPart, { kind: 'need' }>[];
+  expect(slip).toMatchObject({ target: 'diet:vegetarian', slip: 'vegaterian' });
+});
+
+test('long and hostile text is read in no time to speak of, and kept', () => {
+  for (const text of [
+    '<script>alert(1)</script>',
+    'a'.repeat(300),
+    'no '.repeat(100),
+    'nuts,'.repeat(60),
+    '🥜🥜 allergy',
+  ])
+    expect(readNeeds(text).parts.length + Number(readNeeds(text).nothing)).toBeGreaterThan(0);
+});

@@ -1,0 +1,37 @@
+import * as v from 'valibot';
+import file from '../../../../data/reference/need-words.json' with { type: 'json' };
+
+const words = v.pipe(v.array(v.string()), v.minLength(1));
+/** A hazard, diet, family or food by its id; with `!` it is never meant less strictly than "no trace". */
+const Target = v.pipe(v.string(), v.regex(/^(hazard|diet|family|food):[a-z0-9-]+!?$/));
+const Frames = v.strictObject({
+  /** An allergy; it makes ill; never or without; by choice; a wish. */
+  allergy: words,
+  intolerance: words,
+  never: words,
+  choice: words,
+  wish: words,
+  /** It is eaten all the same: before what is, and behind it. */
+  fine: words,
+  fineAfter: words,
+  except: words,
+  /** Nothing is avoided. */
+  none: words,
+});
+
+/** Words by which hosts say what a guest avoids. @source data/reference/need-words.json */
+export const saidWords = v.parse(
+  v.strictObject({
+    source: v.string(),
+    means: v.array(v.strictObject({ words, means: v.pipe(v.array(Target), v.minLength(1)) })),
+    /** What can mean several things, and which; the question, in a sentence. */
+    asks: v.array(v.strictObject({ words, ask: v.string(), choices: v.array(v.array(Target)) })),
+    /** What Lupin knows the word of and cannot judge. */
+    open: words,
+    frames: Frames,
+    /** Words that say nothing of food. */
+    filler: words,
+  }),
+  file,
+);
+export type NeedFrame = keyof typeof saidWords.frames;

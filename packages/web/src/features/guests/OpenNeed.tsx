@@ -1,0 +1,44 @@
+import { CloseOutlined } from '@ant-design/icons';
+import { Button } from 'antd';
+import { needWords, readNeeds, type Need } from '@lupin/core';
+import { choiceName, type Preset } from './needChoices.ts';
+
+/** Words that are not a need yet. Where they can mean several things, each is one press away; until then every dish is a question. */
+export function OpenNeed({
+  need,
+  onMeant,
+  onRemove,
+}: {
+  need: Extract<Need, { kind: 'open' }>;
+  onMeant: (needs: Preset['needs']) => void;
+  onRemove: () => void;
+}) {
+  const questions = readNeeds(need.text).parts.filter((part) => part.kind === 'question');
+  return (
+    <div style={{ borderBottom: '1px solid var(--line)', padding: '5px 0' }}>
+      <div className="need-row" style={{ border: 0, padding: 0 }}>
+        <span className="fault" style={{ gridColumn: '1 / 3' }}>
+          {questions.length > 0 ? <span className="words">“{need.text}”</span> : `${needWords(need)}.`} Every dish stays
+          “check” until you choose what it means.
+        </span>
+        <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={onRemove} />
+      </div>
+      {questions.map((question) => (
+        <div key={question.words}>
+          <p style={{ margin: '2px 0 4px' }}>{question.ask}</p>
+          <div className="row" style={{ gap: 6, flexWrap: 'wrap' }}>
+            {question.choices.map((targets) => (
+              <Button
+                key={targets.join()}
+                size="small"
+                onClick={() => onMeant(targets.map((target) => [target, question.strictness]))}
+              >
+                {targets.map(choiceName).join(' and ')}
+              </Button>
+            ))}
+          </div>
+        </div>
+      ))}
+    </div>
+  );
+}

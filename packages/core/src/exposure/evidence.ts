@@ -2,6 +2,7 @@ import { hazardOf, isEndedBy, type Food, type FoodId, type HazardId, type Possib
 import { cookedIn, readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
 import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
 import { ancestry } from '../versions/index.ts';
+import { foodsCalledIn } from './called.ts';
 import { dateWords, type Knowledge } from './knowledge.ts';
 
 /**
@@ -22,6 +23,8 @@ export type Subject =
       readonly food: FoodId;
       readonly parts: ReadonlySet<FoodId>;
       readonly families: ReadonlySet<string>;
+      /** Foods that the words name besides: "pineapple juice" where the catalogue knows fruit juice only. They may be in it. */
+      readonly named: ReadonlySet<FoodId>;
       readonly grain: boolean;
       readonly claims: readonly LabelClaim[];
     }
@@ -109,6 +112,11 @@ const unknownWords = (base: Base): Evidence => ({
   because: `Nobody has said what “${base.words}” is made of.`,
 });
 
+const namedBeside = (words: string, food: FoodId, knowledge: Knowledge): ReadonlySet<FoodId> =>
+  new Set(
+    [...foodsCalledIn(words)].flatMap((id) => [...knowledge.parts(id)]).filter((id) => !knowledge.parts(food).has(id)),
+  );
+
 function foodEvidence(
   base: Base,
   food: Food,
@@ -131,6 +139,7 @@ function foodEvidence(
         food: food.id,
         parts: knowledge.parts(food.id),
         families: knowledge.families(food.id),
+        named: namedBeside(base.words, food.id, knowledge),
         grain,
         claims,
       },
@@ -295,6 +304,7 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
         food: id,
         parts: knowledge.parts(id),
         families: knowledge.families(id),
+        named: namedBeside(words, id, knowledge),
         grain,
         claims: [],
       },

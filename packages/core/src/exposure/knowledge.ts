@@ -1,4 +1,5 @@
 import { familiesOf, foodOf, madeFrom, rules, type FamilyId, type Food, type FoodId } from '../reference/index.ts';
+import { foodsCalledIn, ownNames } from './called.ts';
 import { asFood, type LabelRecord, type Occasion } from '../model/index.ts';
 
 /** What is known about food at one occasion: the catalogue, the user's own foods, and the labels that were read. */
@@ -29,6 +30,23 @@ export function dateWords(iso: string): string {
   return `${day} ${months[month! - 1]} ${year}`;
 }
 
+/** A food, all that it is made from by its nature, and all that its name says it is of: tomato juice is of tomato. */
+function partsOf(food: Food, find: (id: string) => Food | undefined): ReadonlySet<FoodId> {
+  const all = new Set<FoodId>();
+  const visit = (each: Food) => {
+    if (all.has(each.id)) return;
+    all.add(each.id);
+    for (const part of madeFrom(each, find)) visit(part);
+    for (const name of ownNames(each))
+      for (const id of foodsCalledIn(name)) {
+        const part = find(id);
+        if (part) visit(part);
+      }
+  };
+  visit(food);
+  return all;
+}
+
 const remembered = new WeakMap<
   readonly LabelRecord[],
   { readonly ownFoods: Occasion['ownFoods']; readonly date: string; readonly knowledge: Knowledge }
@@ -53,12 +71,13 @@ export function knowledgeOf({ labels, ownFoods, date }: Pick<Occasion, 'labels' 
     parts: (id) => {
       let found = parts.get(id);
       const food = find(id);
-      if (!found) parts.set(id, (found = new Set(food ? madeFrom(food, find).map((each) => each.id) : [id])));
+      if (!found) parts.set(id, (found = food ? partsOf(food, find) : new Set([id])));
       return found;
     },
     families: (id) => {
       const food = find(id);
-      return food ? familiesOf(food, find) : new Set();
+      const within = food ? [...partsOf(food, find)].flatMap((part) => find(part) ?? []) : [];
+      return new Set(within.flatMap((part) => [...familiesOf(part, find)]));
     },
   };
   remembered.set(labels, { ownFoods, date, knowledge });

@@ -30,6 +30,7 @@ const food = (name: string, more: Partial<Extract<Subject, { kind: 'food' }>> = 
       food: id(name),
       parts: new Set([id<'food'>(name)]),
       families: new Set(),
+      named: new Set(),
       grain: false,
       claims: [],
       ...more,
@@ -98,6 +99,7 @@ describe('how sure a ground is, against how strict a need is', () => {
 describe('foods and families', () => {
   const garlic = food('garlic-powder', { parts: new Set([id('garlic-powder'), id('garlic')]) as never });
   const chives = food('chives', { families: new Set(['allium']) });
+  const juice = food('fruit-juice', { named: new Set([id('pineapple')]) as never });
   test.each<[string, Guest, Evidence, Verdict]>([
     ['what it is made of', foodNeed('garlic', 'not-ingredient'), garlic, 'conflict'],
     ['another food', foodNeed('onion', 'not-ingredient'), garlic, 'clear'],
@@ -106,6 +108,10 @@ describe('foods and families', () => {
     ['another family', familyNeed('legume', 'not-ingredient'), chives, 'clear'],
     ['a family is no food', familyNeed('allium', 'not-ingredient'), garlic, 'clear'],
     ['a food is no family', foodNeed('garlic', 'not-ingredient'), chives, 'clear'],
+    ['what its words name besides', foodNeed('pineapple', 'not-ingredient'), juice, 'check'],
+    ['a family of that', familyNeed('tropical-fruit', 'not-ingredient'), juice, 'check'],
+    ['what they do not name', foodNeed('mango', 'not-ingredient'), juice, 'clear'],
+    ['what they name, rather not', foodNeed('pineapple', 'prefers-not'), juice, 'clear'],
   ])('%s', (_what, who, evidence, verdict) => {
     expect(said(who, evidence).verdict).toBe(verdict);
   });

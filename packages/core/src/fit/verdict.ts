@@ -79,6 +79,14 @@ function isAvoidedFood(about: Extract<Evidence['about'], { kind: 'food' }>, need
   return need.kind === 'food' ? about.parts.has(need.food) : need.kind === 'family' && about.families.has(need.family);
 }
 
+/** What is avoided and named by the words of a line, where the food that it is taken for does not tell of it. */
+function namedOf({ named }: Extract<Evidence['about'], { kind: 'food' }>, need: ClosedNeed): FoodId | undefined {
+  if (need.kind === 'food') return named.has(need.food) ? need.food : undefined;
+  return need.kind === 'family'
+    ? [...named].find((each) => foodOf(each)?.families.includes(need.family) ?? false)
+    : undefined;
+}
+
 interface Weighed {
   readonly verdict: Verdict;
   readonly hazard?: HazardId;
@@ -105,6 +113,7 @@ const weighings: { readonly [K in Subject['kind']]: Weigh<K> } = {
     ),
   food: (about, need, level) => {
     if (isAvoidedFood(about, need)) return weigh(level, need.strictness, true);
+    if (namedOf(about, need)) return 'check';
     const certifiedOnly = need.kind === 'hazard' && need.certifiedOnly;
     return certifiedOnly && about.grain && !about.claims.includes('gluten-free') ? 'check' : 'clear';
   },
@@ -228,11 +237,8 @@ function groundOf(
   const named = evidence.food ?? (about.kind === 'food' ? about.food : undefined);
   const agreed = need.exceptions.find((one) => one.food === named);
   if (!agreed) {
-    const isUncertified = about.kind === 'food' && !isAvoidedFood(about, need);
-    const because = isUncertified
-      ? 'Certified gluten-free goods only, and no label that says so has been read.'
-      : evidence.because;
-    return { verdict, settles: settledBy(evidence), chain: [...chain, because] };
+    const { because, settles } = becauseOf(evidence, need);
+    return { verdict, settles, chain: [...chain, because] };
   }
   const on = agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : '';
   const said = [...chain, evidence.because, `${guest.name} said${on}: “${agreed.words}”.`];
@@ -243,6 +249,19 @@ function groundOf(
         chain: [...said, 'No trace, and yet this: ask again before it is served.'],
       }
     : { verdict: 'clear', settles: 'nothing', chain: said };
+}
+
+function becauseOf(evidence: Evidence, need: ClosedNeed): { readonly because: string; readonly settles: Settles } {
+  const { about } = evidence;
+  const settles = settledBy(evidence);
+  if (about.kind !== 'food' || isAvoidedFood(about, need)) return { because: evidence.because, settles };
+  const named = namedOf(about, need);
+  return named
+    ? {
+        because: `${evidence.because} Its words name ${foodOf(named)?.name ?? named} too: is that in it?`,
+        settles: 'line',
+      }
+    : { because: 'Certified gluten-free goods only, and no label that says so has been read.', settles };
 }
 
 /** A relative of what is avoided, not the thing itself: whether they eat that is the guest's to say. */

@@ -51,3 +51,4 @@ export { scalingRules, type ScalingRule } from './scalingRules.ts';
 export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts';
 export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
 export { saidWords, type NeedFrame } from './needWords.ts';
+export { namesApart } from './namesApart.ts';

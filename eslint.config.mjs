@@ -16,7 +16,19 @@ const page = { window: 'readonly', document: 'readonly' };
 
 /** The rooms of the core in their order: each takes what earlier ones made, by their one face, and never reaches back. */
 const rooms = [
-  ...['reference', 'model', 'quantities', 'reading', 'needs', 'versions', 'exposure', 'fit', 'adapt', 'scale', 'recipes'],
+  ...[
+    'reference',
+    'model',
+    'quantities',
+    'reading',
+    'needs',
+    'versions',
+    'exposure',
+    'fit',
+    'adapt',
+    'scale',
+    'recipes',
+  ],
   // The audit comes before all that plans, and can know nothing of it.
   ...[
     'audit',

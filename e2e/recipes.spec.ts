@@ -70,7 +70,14 @@ test('lines are read as they are typed, moved by key, undone by key, and are sti
   await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText(
     'No step says what becomes of “2 tbsp tahini”',
   );
-  await page.waitForLoadState('networkidle');
+  await expect
+    .poll(async () => {
+      const kept = (await (await page.request.get(`${server.url}/api/recipes`)).json()) as {
+        entry: { id: string; lines: { text: string }[] };
+      }[];
+      return kept.find(({ entry }) => entry.id === 'roast-roots')?.entry.lines[0]?.text;
+    })
+    .toBe('2 tbsp tahini');
   await page.reload();
   await expect.poll(texts).toEqual(['2 tbsp tahini', ...before]);
   await page.getByLabel('Ingredient: 2 tbsp tahini').fill('');

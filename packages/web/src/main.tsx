@@ -5,7 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { router } from './app/router.tsx';
-import { store } from './app/store.ts';
+import { isSending, store } from './app/store.ts';
 import { Themed } from './app/Themed.tsx';
 
 createRoot(document.getElementById('root')!).render(
@@ -15,6 +15,11 @@ createRoot(document.getElementById('root')!).render(
     </Themed>
   </Provider>,
 );
+
+// Whoever leaves in the moment between a change and its keeping is asked first.
+window.addEventListener('beforeunload', (event) => {
+  if (isSending(store.getState())) event.preventDefault();
+});
 
 if (import.meta.env.PROD && 'serviceWorker' in navigator) {
   // What was loaded before the worker was there is put into its keeping too.

@@ -1,5 +1,5 @@
 import { configureStore } from '@reduxjs/toolkit';
-import { setupListeners } from '@reduxjs/toolkit/query';
+import { QueryStatus, setupListeners } from '@reduxjs/toolkit/query';
 import { useDispatch, useSelector } from 'react-redux';
 import { planReducer } from '../planner/slice.ts';
 import { api } from './api.ts';
@@ -21,6 +21,10 @@ export const store = configureStore({
 
 setupListeners(store.dispatch);
 store.subscribe(() => rememberPrefs(store.getState().prefs));
+
+/** Whether something that was changed is still on its way to where it is kept. */
+export const isSending = ({ notices, [api.reducerPath]: { mutations } }: RootState): boolean =>
+  notices.saving > 0 || Object.values(mutations).some((each) => each?.status === QueryStatus.pending);
 
 export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;

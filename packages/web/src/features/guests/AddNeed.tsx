@@ -58,7 +58,7 @@ export function AddNeed({ onAdd }: { onAdd: (needs: Preset['needs'], questions?:
           onChange={setText}
           onSelect={(label, option) => pick((option as unknown as { key?: string }).key ?? label)}
           options={options}
-          placeholder="nut allergy, vegan, no onion or garlic …"
+          placeholder="nut allergy, no dairy …"
           showSearch={{
             filterOption: (input, option) =>
               String((option as { value?: string } | undefined)?.value ?? '')

@@ -1,5 +1,6 @@
 import { bearingOf, dietOf, familyOf, foodOf, hazardOf, rules, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
+import { knownOf } from '../needs/index.ts';
 import type { Guest, Need } from '../model/index.ts';
 import { dateWords, daysBetween } from '../exposure/index.ts';
 import { avoidedBy, needWords } from '../fit/index.ts';
@@ -20,12 +21,7 @@ export function questionsAbout(
 ): readonly Question[] {
   const questions: Question[] = [];
   const ask = (kind: Question['kind'], words: string) => void questions.push({ kind, words });
-  for (const need of guest.needs)
-    if (need.kind === 'open')
-      ask(
-        'not-understood',
-        `“${need.text}” is not understood: what exactly must not be in the food, and do traces matter?`,
-      );
+  for (const need of guest.needs) if (need.kind === 'open') ask('not-understood', openWords(need.text));
   for (const words of contradictions(guest)) ask('contradiction', words);
   if (guest.needs.length > 0 && !guest.confirmedOn)
     ask('never-asked', 'What is noted has not been confirmed with them.');
@@ -48,6 +44,14 @@ export function questionsAbout(
     }
   }
   return questions;
+}
+
+/** What to ask of words that are no need yet: what there is to go through where Lupin knows of it, all where it does not. */
+function openWords(text: string): string {
+  const asks = knownOf(text).flatMap((known) => known.asks);
+  return asks.length > 0
+    ? `“${text}”: which of these must not be in the food, and how strictly? ${capital(asks.join('; '))}. And what else?`
+    : `“${text}” is not understood: what exactly must not be in the food, and do traces matter?`;
 }
 
 function contradictions({ name, needs, note }: Pick<Guest, 'name' | 'needs' | 'note'>): readonly string[] {

@@ -1,2 +1,2 @@
-export { readNeeds, type SaidNeeds, type SaidPart } from './read.ts';
+export { knownOf, readNeeds, type SaidNeeds, type SaidPart } from './read.ts';
 export type { Target } from './vocabulary.ts';

@@ -1,5 +1,6 @@
 import { judge, phrases, type Verdict } from '../../test-support/needs/judged.ts';
-import { readNeeds, type SaidPart } from './index.ts';
+import { openNeeds } from '../reference/index.ts';
+import { knownOf, readNeeds, type SaidPart } from './index.ts';
 
 const needsOf = (text: string) =>
   readNeeds(text).parts.map((part) =>
@@ -78,4 +79,17 @@ test('long and hostile text is read in no time to speak of, and kept', () => {
     '🥜🥜 allergy',
   ])
     expect(readNeeds(text).parts.length + Number(readNeeds(text).nothing)).toBeGreaterThan(0);
+});
+
+test('of what Lupin knows and does not judge there is something to ask, by every one of its words', () => {
+  for (const row of openNeeds)
+    for (const words of row.words) {
+      expect(`${words}: ${knownOf(words).map(({ id }) => id)}`).toBe(`${words}: ${row.id}`);
+      expect(readNeeds(words).parts).toEqual([{ kind: 'open', words }]);
+    }
+  expect(knownOf('8 months pregnant, and on a low FODMAP diet').map(({ id }) => id)).toEqual([
+    'pregnancy',
+    'low-fodmap',
+  ]);
+  expect(knownOf('moon dust')).toEqual([]);
 });

@@ -1,4 +1,13 @@
-import { bearingOf, diets, foodOf, hazardOf, type FoodId, type HazardId, type NeedFrame } from '../reference/index.ts';
+import {
+  bearingOf,
+  diets,
+  foodOf,
+  hazardOf,
+  type FoodId,
+  type HazardId,
+  type NeedFrame,
+  type OpenNeedFacts,
+} from '../reference/index.ts';
 import { tokenise } from '../reading/index.ts';
 import type { Strictness } from '../model/index.ts';
 import { allergensOf, meaningAt, slipOf, type Meaning, type Target } from './vocabulary.ts';
@@ -223,7 +232,7 @@ class Hearing {
  */
 export function readNeeds(text: string): SaidNeeds {
   // "Dairyfree" is two words.
-  const spaced = text.replace(/-?free\b/gi, ' free');
+  const spaced = text.replace(/(?<=\p{L})-?free\b/giu, ' free');
   const pieces = piecesOf(spaced);
   if (isNothing(text, pieces)) return { parts: [], nothing: true };
   const { items, open } = new Hearing(spaced, pieces);
@@ -365,4 +374,10 @@ function withoutDoubles(parts: readonly SaidPart[]): readonly SaidPart[] {
     if (!known || order[part.strictness] > order[known.strictness]) needs.set(part.target, part);
   }
   return [...needs.values(), ...parts.filter((part) => part.kind !== 'need')];
+}
+
+/** What is known of the words of an open need: what to ask whoever has it. */
+export function knownOf(text: string): readonly OpenNeedFacts[] {
+  const found = piecesOf(text).flatMap(({ meaning }) => (meaning?.kind === 'open' ? (meaning.about ?? []) : []));
+  return [...new Set(found)];
 }

@@ -1,4 +1,15 @@
-import { diets, families, foodOf, foods, hazards, saidWords, type Food, type NeedFrame } from '../reference/index.ts';
+import {
+  diets,
+  families,
+  foodOf,
+  foods,
+  hazards,
+  saidWords,
+  type Food,
+  type NeedFrame,
+  openNeeds,
+  type OpenNeedFacts,
+} from '../reference/index.ts';
 import { slips, tokenise } from '../reading/index.ts';
 
 /** What a need can be about: "hazard:peanut", "diet:vegan", "family:citrus", "food:kiwi". */
@@ -8,7 +19,8 @@ export type Target = `${'hazard' | 'diet' | 'family' | 'food'}:${string}`;
 export type Meaning =
   | { readonly kind: 'about'; readonly targets: readonly Target[]; readonly isStrict: boolean }
   | { readonly kind: 'ask'; readonly ask: string; readonly choices: readonly (readonly Target[])[] }
-  | { readonly kind: 'open' }
+  /** `about`: what is known of it, though it is not judged. */
+  | { readonly kind: 'open'; readonly about?: OpenNeedFacts }
   | { readonly kind: 'frame'; readonly frame: NeedFrame }
   | { readonly kind: 'filler' };
 
@@ -48,6 +60,7 @@ function build(): { readonly byFirst: ReadonlyMap<string, readonly Entry[]>; rea
   for (const row of saidWords.asks)
     for (const each of row.words)
       put(each, { kind: 'ask', ask: row.ask, choices: row.choices.map((choice) => choice as readonly Target[]) });
+  for (const row of openNeeds) for (const each of row.words) put(each, { kind: 'open', about: row });
   for (const each of saidWords.open) put(each, { kind: 'open' });
   for (const diet of diets) put(diet.name, about([`diet:${diet.id}`]));
   for (const hazard of hazards)

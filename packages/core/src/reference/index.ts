@@ -52,3 +52,4 @@ export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts'
 export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
 export { saidWords, type NeedFrame } from './needWords.ts';
 export { namesApart } from './namesApart.ts';
+export { openNeeds, type OpenNeedFacts } from './openNeeds.ts';

@@ -1,6 +1,6 @@
 import { CloseOutlined } from '@ant-design/icons';
 import { Button } from 'antd';
-import { needWords, readNeeds, type Need } from '@lupin/core';
+import { knownOf, needWords, readNeeds, type Need } from '@lupin/core';
 import { choiceName, type Preset } from './needChoices.ts';
 
 /** Words that are not a need yet. Where they can mean several things, each is one press away; until then every dish is a question. */
@@ -13,16 +13,30 @@ export function OpenNeed({
   onMeant: (needs: Preset['needs']) => void;
   onRemove: () => void;
 }) {
+  const known = knownOf(need.text);
   const questions = readNeeds(need.text).parts.filter((part) => part.kind === 'question');
   return (
     <div style={{ borderBottom: '1px solid var(--line)', padding: '5px 0' }}>
       <div className="need-row" style={{ border: 0, padding: 0 }}>
         <span className="fault" style={{ gridColumn: '1 / 3' }}>
-          {questions.length > 0 ? <span className="words">“{need.text}”</span> : `${needWords(need)}.`} Every dish stays
-          “check” until you choose what it means.
+          {questions.length + known.length > 0 ? <span className="words">“{need.text}”</span> : `${needWords(need)}.`}{' '}
+          Every dish stays “check” until you choose what it means.
         </span>
         <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={onRemove} />
       </div>
+      {known.map(({ id, name, asks }) => (
+        <div key={id}>
+          <p className="small" style={{ margin: '2px 0 0' }}>
+            Lupin knows of {name} and does not judge it: it is the guest’s and their clinician’s or custom’s to say. Go
+            through these with them, note each that matters as a need, then take this away:
+          </p>
+          <ul className="small" style={{ margin: '2px 0 6px', paddingLeft: 18 }}>
+            {asks.map((each) => (
+              <li key={each}>{each}</li>
+            ))}
+          </ul>
+        </div>
+      ))}
       {questions.map((question) => (
         <div key={question.words}>
           <p style={{ margin: '2px 0 4px' }}>{question.ask}</p>

@@ -36,8 +36,6 @@ export function AddNeed({ onAdd }: { onAdd: (needs: Preset['needs'], questions?:
         questions,
       );
     const taken = needs.length > 0 ? madeOf(needs) : '';
-    // The list would stand over what was just added.
-    setOpen(false);
     setSaid(nothing ? 'Nothing is avoided, then: “Asked today: no needs” below says so.' : taken);
     setText('');
   };
@@ -53,7 +51,8 @@ export function AddNeed({ onAdd }: { onAdd: (needs: Preset['needs'], questions?:
           aria-label="Add a need"
           style={{ flex: 1 }}
           value={text}
-          open={isOpen}
+          // With nothing typed the list would stand over what was just added.
+          open={isOpen && text.trim() !== ''}
           onOpenChange={setOpen}
           onChange={setText}
           onSelect={(label, option) => pick((option as unknown as { key?: string }).key ?? label)}

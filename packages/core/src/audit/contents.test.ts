@@ -610,6 +610,19 @@ describe('what is taken from what others made', () => {
   });
 });
 
+/** A stew as written for Ana, without its herb for Ben; made together as far as it goes. */
+const stewInTwo = dish('stew', 'stew', {
+  versions: [
+    { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
+    { id: 'bare', name: 'bare', swaps: [{ kind: 'omit', line: 'herb' }], guests: ['ben'] },
+  ],
+});
+const stewBatches = [
+  { id: 'stew.base', dish: 'stew', versions: ['plain', 'bare'], portions: 4 },
+  { id: 'stew.plain', dish: 'stew', versions: ['plain'], portions: 2, base: 'stew.base' },
+  { id: 'stew.bare', dish: 'stew', versions: ['bare'], portions: 2, base: 'stew.base' },
+];
+
 describe('versions', () => {
   const finish = (as?: string) => [
     step('boil', { uses: ['salt'], kit: [use('large-pot', as)], burner: true, splitPoint: true }),
@@ -618,20 +631,8 @@ describe('versions', () => {
   const stew = (as?: string) =>
     of([recipe('stew', [line('salt', 'salt'), line('herb', 'parsley')], finish(as))], {
       guests: [guest('ana'), guest('ben')],
-      dishes: [
-        dish('stew', 'stew', {
-          versions: [
-            { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
-            { id: 'bare', name: 'bare', swaps: [{ kind: 'omit', line: 'herb' }], guests: ['ben'] },
-          ],
-        }),
-      ],
+      dishes: [stewInTwo],
     });
-  const batches = [
-    { id: 'stew.base', dish: 'stew', versions: ['plain', 'bare'], portions: 4 },
-    { id: 'stew.plain', dish: 'stew', versions: ['plain'], portions: 2, base: 'stew.base' },
-    { id: 'stew.bare', dish: 'stew', versions: ['bare'], portions: 2, base: 'stew.base' },
-  ];
   const at = (as: string | undefined, plainMin: number, bareMin: number, pots = ['pot-1', 'pot-2']) =>
     shortly(
       saidOf(
@@ -641,7 +642,7 @@ describe('versions', () => {
           'stew.plain.finish': [plainMin, plainMin + 5, pots[0]!],
           'stew.bare.finish': [bareMin, bareMin + 5, pots[1]!],
         },
-        { batches },
+        { batches: stewBatches },
       ),
     );
   test.each([['pot'], [undefined]])(
@@ -1219,21 +1220,9 @@ describe('what is left of a base', () => {
     ],
     {
       guests: [guest('ana'), guest('ben')],
-      dishes: [
-        dish('stew', 'stew', {
-          versions: [
-            { id: 'plain', name: 'as written', swaps: [], guests: ['ana'] },
-            { id: 'bare', name: 'bare', swaps: [{ kind: 'omit', line: 'herb' }], guests: ['ben'] },
-          ],
-        }),
-      ],
+      dishes: [stewInTwo],
     },
   );
-  const batches = [
-    { id: 'stew.base', dish: 'stew', versions: ['plain', 'bare'], portions: 4 },
-    { id: 'stew.plain', dish: 'stew', versions: ['plain'], portions: 2, base: 'stew.base' },
-    { id: 'stew.bare', dish: 'stew', versions: ['bare'], portions: 2, base: 'stew.base' },
-  ];
   const at = (piece: string, min: number) =>
     shortly(
       saidOf(
@@ -1245,7 +1234,7 @@ describe('what is left of a base', () => {
           'stew.bare.plate': [-10, -5, 'plate-1'],
           'stew.plain.plate': [-8, -3, 'plate-2'],
         },
-        { batches, besides: [washOf('w', min, min + 2, [piece])] },
+        { batches: stewBatches, besides: [washOf('w', min, min + 2, [piece])] },
       ),
     );
   test('stays in its pot, and what was taken out of that is in its own', () => {

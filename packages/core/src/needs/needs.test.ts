@@ -1,5 +1,5 @@
 import { judge, phrases, type Verdict } from '../../test-support/needs/judged.ts';
-import { openNeeds } from '../reference/index.ts';
+import { diets, families, foodOf, hazards, openNeeds, saidWords } from '../reference/index.ts';
 import { knownOf, readNeeds, type SaidPart } from './index.ts';
 
 const needsOf = (text: string) =>
@@ -20,8 +20,8 @@ describe('what hosts type', () => {
   test.each(counted)('$set: nothing becomes narrower than it was meant', ({ of }) => {
     expect(of('narrower')).toEqual([]);
   });
-  test.each(counted)('$set: nine in ten are understood without a question', ({ of, all }) => {
-    expect(of('right').length / all).toBeGreaterThan(0.9);
+  test.each(counted)('$set: nine in ten are understood without a question, of the twisted ones seven', (each) => {
+    expect(each.of('right').length / each.all).toBeGreaterThan(each.set === 'turns' ? 0.7 : 0.9);
   });
 });
 
@@ -48,6 +48,17 @@ test.each([
   ['rarely eats meat', ['hazard:meat not-ingredient', 'hazard:poultry not-ingredient']],
   ['eats fish', ['open: eats fish']],
   ['no egg', ['hazard:egg no-trace']],
+  // A mere "not" never lets anything in.
+  ['vegetarian, not fish', ['diet:vegetarian not-ingredient']],
+  ['vegan, eats gluten free', ['diet:vegan not-ingredient', 'hazard:gluten no-trace']],
+  ['eats halal only, no nuts', ['hazard:tree-nut no-trace', 'hazard:peanut no-trace', 'open: halal only']],
+  ['no nuts, eggs are never ok', ['hazard:tree-nut no-trace', 'hazard:peanut no-trace', 'hazard:egg no-trace']],
+  ['barely tolerates milk, no soy', ['hazard:soy no-trace', 'open: barely tolerates milk']],
+  ['hates mushrooms, eats everything except soy', ['family:mushroom prefers-not', 'hazard:soy no-trace']],
+  // What is milder than a bare word goes no further than what stands beside it.
+  ['avoids wheat, soy', ['hazard:wheat not-ingredient', 'hazard:soy no-trace']],
+  ['soy, lactose intolerant', ['hazard:soy no-trace', 'hazard:lactose not-ingredient']],
+  ['soy x eggs ok', ['hazard:soy no-trace']],
   ['????', ['open: ????']],
 ])('“%s”', (text, needs) => {
   expect(needsOf(text)).toEqual(needs);
@@ -66,6 +77,8 @@ test('what is eaten all the same stands with the need, in its words, and a slip 
   expect(milk).toMatchObject({ target: 'hazard:milk', exceptions: [] });
   const [nuts] = readNeeds('no milk, but ghee is fine').parts as readonly Extract<SaidPart, { kind: 'need' }>[];
   expect(nuts).toMatchObject({ target: 'hazard:milk', exceptions: [{ food: 'ghee', words: 'ghee' }] });
+  const [vegetarian] = readNeeds('vegetarian, not bacon').parts;
+  expect(vegetarian).toMatchObject({ target: 'diet:vegetarian', exceptions: [] });
   const [slip] = readNeeds('vegaterian').parts as readonly Extract<SaidPart, { kind: 'need' }>[];
   expect(slip).toMatchObject({ target: 'diet:vegetarian', slip: 'vegaterian' });
 });
@@ -92,4 +105,18 @@ test('of what Lupin knows and does not judge there is something to ask, by every
     'low-fodmap',
   ]);
   expect(knownOf('moon dust')).toEqual([]);
+});
+
+test('what words may mean is in the catalogue: a need of nothing would be clear of everything', () => {
+  const known = new Set([
+    ...hazards.map(({ id }) => `hazard:${id}`),
+    ...diets.map(({ id }) => `diet:${id}`),
+    ...families.map(({ id }) => `family:${id}`),
+  ]);
+  const meant = [
+    ...saidWords.means.flatMap((row) => row.means),
+    ...saidWords.asks.flatMap((row) => row.choices.flat()),
+  ];
+  const isThere = (target: string) => known.has(target) || (target.startsWith('food:') && foodOf(target.slice(5)));
+  expect(meant.map((target) => target.replace('!', '')).filter((target) => !isThere(target))).toEqual([]);
 });

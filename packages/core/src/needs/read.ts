@@ -49,8 +49,8 @@ interface Item {
   readonly slip: string | undefined;
   /** What was said of it, before it and behind it. */
   frames: Firm[];
-  /** It is eaten all the same: said so, or left out of what is avoided by a mere “not”. */
-  fine: 'said' | 'not' | undefined;
+  /** It is said to be eaten; it is left out of what is avoided; or a mere “not” or “only” stands before it, which can mean either. */
+  fine: 'eaten' | 'left' | 'not' | undefined;
 }
 
 interface Piece {
@@ -97,8 +97,9 @@ const turns = new Set(['but', 'though', 'although', 'however']);
 /** Said in front of what follows, whatever else it might be. */
 const leads = new Set(['to', 'of', 'by']);
 const strength: Readonly<Record<Firm, number>> = { allergy: 4, never: 3, intolerance: 2, choice: 1, wish: 0 };
-/** Said so of something, it is meant at least as strictly as a bare word: that goes on over a comma. */
-const goesOn = (frame: Firm): boolean => frame === 'allergy' || frame === 'never' || frame === 'choice';
+const isFirm = (frame: NeedFrame): frame is Firm => Object.hasOwn(strength, frame);
+/** Said so of something, it is meant at least as strictly as a bare word: that goes on over a comma, and what is milder does not. */
+const goesOn = (frame: Firm): boolean => frame === 'allergy' || frame === 'never';
 /** Behind what it is said of, or before it: "egg allergy", "allergic to egg". */
 const bothWays = new Set<NeedFrame>(['allergy', 'intolerance']);
 
@@ -108,10 +109,15 @@ class Hearing {
   readonly open: { from: number; to: number }[] = [];
   private leading: Firm | undefined;
   private fine: Item['fine'];
-  /** Named since the last word about them; named before that, in the same sentence; named since the last comma or "but". */
+  /** The last word that said something of something, and where it stands. */
+  private last: NeedFrame | undefined;
+  private lastAt = 0;
+  /** Named since the last word about them; named before that, in the same sentence; named in one breath, with "and" between. */
   private recent: Item[] = [];
   private before: Item[] = [];
   private breath: Item[] = [];
+  /** "And" or "or" stands before what is named next. */
+  private isJoined = false;
   /** Words of the stretch between two commas that nobody knows, and what else is in it. */
   private unknown: Piece[] = [];
   private hasSubject = false;
@@ -131,8 +137,10 @@ class Hearing {
   /** What stands between two words: a comma, the end of a sentence, "and", "but". */
   private pause({ gap, words }: Piece): void {
     const joined = words.length === 1 && joins.has(words[0]!);
+    this.isJoined ||= joined || gap.includes('&');
     if (isHard(gap) || isSoft(gap) || joined) this.closeStretch();
     if (isHard(gap) || isSoft(gap) || turns.has(words[0]!)) this.breath = [];
+    if (turns.has(words[0]!)) this.fine = undefined;
     if (isHard(gap)) {
       this.leading = undefined;
       this.fine = undefined;
@@ -152,45 +160,63 @@ class Hearing {
 
   private name(subject: Subject, { start, end, slip }: Piece): void {
     const words = this.text.slice(start, end);
+    // Whoever eats vegan or halal does so instead, and not besides.
+    const isWay =
+      subject.kind === 'open' ||
+      (subject.kind === 'about' && subject.targets.every((each) => each.startsWith('diet:')));
     const item: Item = {
       subject,
-      words,
+      words: this.fine === 'not' ? this.text.slice(this.lastAt, end) : words,
       slip: slip === undefined ? undefined : words,
       frames: this.leading ? [this.leading] : [],
-      fine: this.fine,
+      fine: isWay && this.fine === 'eaten' ? undefined : this.fine,
     };
     this.hasSubject = true;
+    this.last = undefined;
     this.items.push(item);
     this.recent.push(item);
-    this.breath.push(item);
+    this.breath = this.isJoined ? [...this.breath, item] : [item];
+    this.isJoined = false;
   }
 
   private frame(frame: NeedFrame, piece: Piece, next: Piece | undefined): void {
     this.hasFrame = true;
+    const { last } = this;
+    // "Hardly tolerates", "are never ok": what was said just before stands against it.
+    const isDoubted = last === 'hedge' || last === 'never';
+    this.last = frame;
+    if (!(frame === 'fine' && last === 'hedge')) this.lastAt = piece.start;
+    if (isFirm(frame)) {
+      if (this.isBehind(frame, piece, next)) this.sayBehind(frame);
+      else this.sayBefore(frame);
+      return;
+    }
     switch (frame) {
       case 'none':
+      case 'hedge':
         return;
       case 'fine':
+        this.mark(last === 'hedge' ? 'not' : 'eaten');
+        return;
       case 'except':
-        this.fine = piece.words.includes('not') ? 'not' : 'said';
-        this.leading = undefined;
-        this.setAside();
+        // All is eaten but this: it is what is avoided.
+        if (last === 'fine' || last === 'none' || this.items.every((item) => item.fine)) this.sayBefore('never');
+        else this.mark(piece.words.includes('not') ? 'not' : 'left');
         return;
       case 'fineAfter':
-        for (const item of this.breath) item.fine = 'said';
+        if (isDoubted) return;
+        for (const item of this.breath) item.fine = 'eaten';
         this.recent = this.recent.filter((item) => !item.fine);
-        return;
-      case 'allergy':
-      case 'intolerance':
-      case 'never':
-      case 'choice':
-      case 'wish':
-        if (this.isBehind(frame, piece, next)) this.sayBehind(frame);
-        else this.sayBefore(frame);
         return;
       default:
         frame satisfies never;
     }
+  }
+
+  private mark(fine: Item['fine']): void {
+    this.fine = fine;
+    this.leading = undefined;
+    this.setAside();
   }
 
   /** Whether it is said behind what it is said of: "egg allergy", "dairy free", and not "allergic to egg", "free from dairy". */
@@ -200,8 +226,17 @@ class Hearing {
     return bothWays.has(frame) && !isLed && (this.recent.length > 0 || this.before.length > 0);
   }
 
+  /** An allergy is said of all that was named since; what is milder, of what stands beside it. */
   private sayBehind(frame: Firm): void {
-    for (const item of this.recent.length > 0 ? this.recent : this.before) item.frames = [...item.frames, frame];
+    const named = this.recent.some((item) => item.fine !== 'left') ? this.recent : this.before;
+    const beside = named.filter((item) => this.breath.includes(item));
+    const closest = beside.length > 0 ? beside : named.slice(-1);
+    const meant = frame === 'allergy' ? named : closest;
+    for (const item of meant) {
+      if (item.fine === 'left') continue;
+      item.frames = [...item.frames, frame];
+      item.fine = undefined;
+    }
     this.setAside();
   }
 
@@ -277,14 +312,15 @@ function partsOf(
   const avoided = items.filter((item) => !item.fine);
   const targets = avoided.flatMap(targetsOf);
   const fine = items.filter((item) => item.fine);
-  const exceptions = fine.flatMap(({ subject, words }) =>
+  const eaten = fine.filter((item) => item.fine !== 'not');
+  const exceptions = eaten.flatMap(({ subject, words }) =>
     subject.kind === 'about'
       ? subject.targets.flatMap((target) =>
           target.startsWith('food:') ? [{ food: target.slice(5) as FoodId, words: words.slice(0, 300) }] : [],
         )
       : [],
   );
-  const eatsFish = fine.some(({ subject }) => subject.kind === 'about' && subject.targets.includes('hazard:fish'));
+  const eatsFish = eaten.some(({ subject }) => subject.kind === 'about' && subject.targets.includes('hazard:fish'));
   const parts = avoided.flatMap((item): SaidPart[] => {
     const { subject, words } = item;
     switch (subject.kind) {
@@ -316,7 +352,7 @@ function partsOf(
   // "Nuts, not coconut" leaves one out of the other; "vegan, not wheat" does not, and may mean that too.
   const unsure = fine.flatMap((item): SaidPart[] =>
     item.fine === 'not' && !targetsOf(item).some((each) => targets.some((avoid) => isPartOf(each, avoid)))
-      ? [{ kind: 'open', words: `not ${item.words}` }]
+      ? [{ kind: 'open', words: item.words }]
       : [],
   );
   const all = [...withoutDoubles(parts), ...kept, ...unsure];

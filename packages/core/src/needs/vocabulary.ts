@@ -85,20 +85,25 @@ const mostNamed = 4;
 const own = (food: Food) => [food.name, food.plural, food.us].flatMap((name) => name ?? []);
 
 function putFoods(put: (words: string, meaning: Meaning) => void): void {
-  const named = foods.map((food) => ({
-    food,
-    names: own(food).map((name) => ` ${phraseOf(name).join(' ')} `),
-  }));
+  /** All that is called by words within its own names. */
+  const calledBy = new Map<string, Set<Food>>();
+  for (const food of foods)
+    for (const name of own(food)) {
+      const phrase = phraseOf(name);
+      phrase.forEach((_, from) => {
+        for (let to = from + 1; to <= phrase.length; to++) {
+          const words = phrase.slice(from, to).join(' ');
+          calledBy.set(words, (calledBy.get(words) ?? new Set()).add(food));
+        }
+      });
+    }
   for (const food of foods)
     for (const name of own(food)) if (!without.test(name)) put(name, about([`food:${food.id}`]));
   for (const food of foods)
     for (const name of [...food.aka, ...food.pluralAka]) {
       if (without.test(name)) continue;
-      const words = ` ${phraseOf(name).join(' ')} `;
       // "Vanilla" is all that is called so, whatever the catalogue lists it under; what is of several things may be any of them.
-      const called = named
-        .filter((each) => each.food === food || each.names.some((one) => one.includes(words)))
-        .map((each) => each.food);
+      const called = [...new Set([food, ...(calledBy.get(phraseOf(name).join(' ')) ?? [])])];
       const isPlain = food.kind !== 'composite' && called.length <= mostNamed;
       put(
         name,

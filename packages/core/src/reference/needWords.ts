@@ -1,9 +1,24 @@
 import * as v from 'valibot';
 import file from '../../../../data/reference/need-words.json' with { type: 'json' };
+import { diets } from './diets.ts';
+import { families } from './families.ts';
+import { foodOf } from './foods.ts';
+import { hazardIds } from './hazards.ts';
 
 const words = v.pipe(v.array(v.string()), v.minLength(1));
 /** A hazard, diet, family or food by its id; with `!` it is never meant less strictly than "no trace". */
-const Target = v.pipe(v.string(), v.regex(/^(hazard|diet|family|food):[a-z0-9-]+!?$/));
+const Target = v.pipe(
+  v.string(),
+  v.regex(/^(hazard|diet|family|food):[a-z0-9-]+!?$/),
+  // A name of nothing would be a need that everything is clear of.
+  v.check((target) => isKnown(target.replace('!', '')), 'There is nothing of that name.'),
+);
+function isKnown(target: string): boolean {
+  const [kind, id] = target.split(':') as [string, string];
+  if (kind === 'food') return foodOf(id) !== undefined;
+  if (kind === 'hazard') return hazardIds.includes(id);
+  return (kind === 'diet' ? diets : families).some((each) => each.id === id);
+}
 const Frames = v.strictObject({
   /** An allergy; it makes ill; never or without; by choice; a wish. */
   allergy: words,
@@ -15,6 +30,8 @@ const Frames = v.strictObject({
   fine: words,
   fineAfter: words,
   except: words,
+  /** What is said next is hardly so, or so of this alone. */
+  hedge: words,
   /** Nothing is avoided. */
   none: words,
 });

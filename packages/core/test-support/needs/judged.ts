@@ -24,7 +24,12 @@ const read = (file: string): readonly Said[] =>
       };
     });
 
-export const phrases = { seen: read('seen.txt'), unseen: read('unseen.txt'), fresh: read('fresh.txt') };
+export const phrases = {
+  seen: read('seen.txt'),
+  unseen: read('unseen.txt'),
+  fresh: read('fresh.txt'),
+  turns: read('turns.txt'),
+};
 
 type Need = Extract<SaidPart, { kind: 'need' }>;
 const targetOf = (want: string): string => {

@@ -38,10 +38,13 @@ function allergenItIs(food: Food): string | undefined {
     : undefined;
 }
 
+const labels = new Map(
+  needChoices.flatMap((group) => group.options.map(({ value, label }) => [value, label] as const)),
+);
+
 /** What a need is about, in a cook's words. */
 export function choiceName(value: string): string {
-  const listed = needChoices.flatMap((group) => group.options).find((option) => option.value === value)?.label;
-  return listed ?? (value.startsWith('food:') ? foodOf(value.slice(5))?.name : undefined) ?? value;
+  return labels.get(value) ?? (value.startsWith('food:') ? foodOf(value.slice(5))?.name : undefined) ?? value;
 }
 
 /** How strictly a choice is meant that is only picked: an allergen, in every trace of it. */

@@ -19,8 +19,7 @@ export function OpenNeed({
     <div style={{ borderBottom: '1px solid var(--line)', padding: '5px 0' }}>
       <div className="need-row" style={{ border: 0, padding: 0 }}>
         <span className="fault" style={{ gridColumn: '1 / 3' }}>
-          {questions.length + known.length > 0 ? <span className="words">“{need.text}”</span> : `${needWords(need)}.`}{' '}
-          Every dish stays “check” until you choose what it means.
+          <span className="words">“{need.text}”</span>: every dish stays “check” until you choose what it means.
         </span>
         <Button type="text" icon={<CloseOutlined />} aria-label={`Remove ${needWords(need)}`} onClick={onRemove} />
       </div>

@@ -1,4 +1,4 @@
-import { hazardOf, makerQuestions, type HazardId } from '../reference/index.ts';
+import { hazardOf, makerQuestions, regimenOf, type HazardId } from '../reference/index.ts';
 import type { Dish, Guest, Need, Occasion } from '../model/index.ts';
 import { avoidedBy, needWords } from '../fit/index.ts';
 import { questionsAbout } from './questions.ts';
@@ -29,6 +29,13 @@ export function guestMessage(occasion: Pick<Occasion, 'name' | 'date' | 'serveAt
   const asks = [
     ...open.map((question) => question.words),
     'For each of these: must there be no trace (a crumb, a shared spoon, “may contain”), or only none as an ingredient?',
+    ...known.flatMap((need) =>
+      need.kind === 'regimen'
+        ? [
+            `For ${regimenOf(need.regimen).name}, what of this matters to you: ${regimenOf(need.regimen).asks.join('; ')}?`,
+          ]
+        : [],
+    ),
     ...(avoids(known, 'gluten')
       ? ['Are oats certified gluten-free all right for you? Malt vinegar? Food labelled “may contain wheat”?']
       : []),

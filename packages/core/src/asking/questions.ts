@@ -1,4 +1,4 @@
-import { bearingOf, dietOf, familyOf, foodOf, hazardOf, rules, type HazardId } from '../reference/index.ts';
+import { bearingOf, dietOf, familyOf, foodOf, hazardOf, regimenOf, rules, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import { knownOf } from '../needs/index.ts';
 import type { Guest, Need } from '../model/index.ts';
@@ -117,6 +117,8 @@ function aboutWords(need: Closed): string {
       return capital(hazardOf(need.hazard).name);
     case 'diet':
       return capital(dietOf(need.diet).name);
+    case 'regimen':
+      return capital(regimenOf(need.regimen).name);
     case 'family':
       return capital(familyOf(need.family).name);
     case 'food':

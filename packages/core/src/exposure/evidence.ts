@@ -1,7 +1,15 @@
-import { hazardOf, isEndedBy, type Food, type FoodId, type HazardId, type PossibleHazard } from '../reference/index.ts';
+import {
+  hazardOf,
+  isEndedBy,
+  rules,
+  type Food,
+  type FoodId,
+  type HazardId,
+  type PossibleHazard,
+} from '../reference/index.ts';
 import { cookedIn, readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
-import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe } from '../model/index.ts';
-import { ancestry } from '../versions/index.ts';
+import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe, Step } from '../model/index.ts';
+import { ancestry, heats } from '../versions/index.ts';
 import { foodsCalledIn } from './called.ts';
 import { dateWords, type Knowledge } from './knowledge.ts';
 
@@ -42,6 +50,8 @@ export type Subject =
 /** How good the ground is: label read on a day, one-ingredient food, usual composition, somebody's word, none. */
 export type Grade = 'label' | 'single' | 'usual' | 'word' | 'unknown';
 
+export type Heated = 'warmed' | 'through';
+
 export interface Evidence {
   readonly about: Subject;
   readonly level: Level;
@@ -57,6 +67,8 @@ export interface Evidence {
   readonly strictOnly?: true;
   /** A step or what is served beside names it, and no line has it. */
   readonly isSaid?: true;
+  /** What became of it on its way to the plate, as far as the steps say: it has been warmed, or has become hot right through. */
+  readonly heated?: Heated;
 }
 
 type Base = Pick<Evidence, 'line' | 'food' | 'words'>;
@@ -117,6 +129,11 @@ const namedBeside = (words: string, food: FoodId, knowledge: Knowledge): Readonl
     [...foodsCalledIn(words)].flatMap((id) => [...knowledge.parts(id)]).filter((id) => !knowledge.parts(food).has(id)),
   );
 
+const mayBeGrain = ({ families, contains, possible, kind }: Food): boolean =>
+  families.includes('grain' as never) ||
+  [...contains, ...possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) ||
+  kind === 'composite';
+
 function foodEvidence(
   base: Base,
   food: Food,
@@ -126,10 +143,7 @@ function foodEvidence(
 ): readonly Evidence[] {
   const own = knowledge.isOwn(food.id);
   const grade: Grade = own ? 'word' : food.kind === 'single' ? 'single' : 'usual';
-  const grain =
-    food.families.includes('grain' as never) ||
-    [...food.contains, ...food.possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) ||
-    food.kind === 'composite';
+  const grain = mayBeGrain(food);
   const claims = label && !old && !label.carriedOver ? label.claims : [];
   const found: Evidence[] = [
     {
@@ -151,7 +165,10 @@ function foodEvidence(
   const lifted = food.possible.filter((each) => each.lifts).map((each) => each.hazard);
   const certified = claims.includes('gluten-free');
   for (const hazard of food.contains) {
-    const lifts = hazardOf(hazard).groups.filter((group) => lifted.includes(group));
+    const lifts = [
+      ...hazardOf(hazard).groups.filter((group) => lifted.includes(group)),
+      ...(food.isOfNamedAnimal && hazard === 'meat' ? ['pork' as HazardId] : []),
+    ];
     found.push(
       ofHazard(
         base,
@@ -367,6 +384,29 @@ function formEvidence(base: Base, { words, contains, possible, why }: ReadForm):
   ];
 }
 
+const isThrough = ({ coreC, oven, durationMin }: Step): boolean =>
+  (coreC ?? 0) >= rules.reheatC ||
+  (oven !== undefined &&
+    oven.temperatureC >= rules.bakesThrough.ovenC &&
+    durationMin.likely >= rules.bakesThrough.minutes);
+
+/** Words by which some of what came in earlier is put on at the end, as it is. */
+const someMore =
+  /\b(?:rest of|the rest|remaining|reserved|kept back|other half|garnish|scatter|sprinkle|strew|extra)\b/i;
+
+/** What the steps that a line goes through do to it; nothing, where some of it may be put on cold at the end. */
+function heatedIn(after: readonly Step[], line: IngredientLine, knowledge: Knowledge): Heated | undefined {
+  const last = after.findLastIndex(heats);
+  if (last < 0) return undefined;
+  const food = line.food && knowledge.food(line.food);
+  const names = food ? [food.name, food.plural ?? food.name] : [];
+  const isPutOnCold = after
+    .slice(last + 1)
+    .some(({ text }) => someMore.test(text) && names.some((name) => text.toLowerCase().includes(name.toLowerCase())));
+  if (isPutOnCold) return undefined;
+  return after.some(isThrough) ? 'through' : 'warmed';
+}
+
 interface Served {
   readonly parts: readonly (readonly Evidence[])[];
   readonly evidence: readonly Evidence[];
@@ -381,16 +421,17 @@ export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly E
   if (known && known.parts.length === parts.length && parts.every((part, index) => part === known.parts[index]))
     return known.evidence;
   const before = ancestry(recipe);
-  const evidence = recipe.lines.flatMap((line, index) =>
-    parts[index]!.filter(({ about }) => {
-      if (about.kind !== 'hazard') return true;
-      const enters = recipe.steps.find((step) => step.uses.includes(line.id));
-      return (
-        !enters ||
-        !recipe.steps.some((step) => isEndedBy(about.hazard, step.coreC) && before.get(step.id)!.has(enters.id))
-      );
-    }),
-  );
+  const evidence = recipe.lines.flatMap((line, index) => {
+    const enters = recipe.steps.find((step) => step.uses.includes(line.id));
+    if (!enters) return parts[index]!;
+    const after = recipe.steps.filter((step) => before.get(step.id)!.has(enters.id));
+    const heated = heatedIn(after, line, knowledge);
+    return parts[index]!.flatMap((each) => {
+      const { about } = each;
+      if (about.kind === 'hazard' && after.some((step) => isEndedBy(about.hazard, step.coreC))) return [];
+      return [heated ? { ...each, heated } : each];
+    });
+  });
   served.set(recipe, { parts, evidence });
   return evidence;
 }

@@ -4,12 +4,14 @@ import {
   lookFor,
   membersOf,
   type FamilyId,
+  type Food,
   type FoodId,
   type HazardId,
 } from '../reference/index.ts';
 import { knowledgeOf } from '../exposure/index.ts';
-import type { DishId, GuestId, LabelRecord, LineId, Occasion } from '../model/index.ts';
+import type { DishId, GuestId, LabelRecord, LineId, Need, Occasion } from '../model/index.ts';
 import { avoidedBy } from './needs.ts';
+import { labelAsks } from './regimens.ts';
 import type { Cell, FitTable } from './table.ts';
 import type { Reason } from './verdict.ts';
 
@@ -195,6 +197,17 @@ function productQuestion(occasion: Occasion, food: FoodId) {
   return { name: knowledge.food(food)?.name ?? food, product: knowledge.label(food)?.product ?? 'what was bought' };
 }
 
+/** The hazards that a label is read for: a vegan choice asks only for what is in doubt there, a no-trace guest for all they avoid. */
+function labelHazards(need: Exclude<Need, { kind: 'open' }>, entry: Food | undefined): readonly HazardId[] {
+  return avoidedBy(need).flatMap((avoided) => {
+    const isAsked =
+      need.strictness === 'no-trace' ||
+      (entry?.possible ?? []).some(({ hazard }) => bearingOf(hazard, avoided) !== 'none');
+    if (!isAsked || hazardOf(avoided).kind === 'raw') return [];
+    return avoided === 'gluten' ? [avoided, ...membersOf(avoided), 'oats' as HazardId] : [avoided];
+  });
+}
+
 /** What to look for on the label of a food, for the guests who would eat it: hazards by name, groups opened, and single foods. */
 function labelQuestion(occasion: Occasion, food: FoodId, guests: readonly GuestId[]) {
   const knowledge = knowledgeOf(occasion);
@@ -203,23 +216,20 @@ function labelQuestion(occasion: Occasion, food: FoodId, guests: readonly GuestI
   const foods = new Set<FoodId>();
   const families = new Set<FamilyId>();
   let certified = false;
+  const seek = (hazard: HazardId, guest: GuestId) => {
+    if (!entry?.contains.includes(hazard)) sought.set(hazard, (sought.get(hazard) ?? new Set()).add(guest));
+  };
   for (const guest of occasion.guests.filter((each) => guests.includes(each.id))) {
     for (const need of guest.needs) {
       if (need.kind === 'open' || need.strictness === 'prefers-not') continue;
       if (need.kind === 'food') foods.add(need.food);
       if (need.kind === 'family') families.add(need.family);
       if (need.kind === 'hazard' && need.certifiedOnly) certified = true;
-      for (const avoided of avoidedBy(need)) {
-        // A vegan choice asks the label only for what is in doubt there; a no-trace guest for all they avoid.
-        const asked =
-          need.strictness === 'no-trace' ||
-          (entry?.possible ?? []).some(({ hazard }) => bearingOf(hazard, avoided) !== 'none');
-        if (!asked || hazardOf(avoided).kind === 'raw') continue;
-        for (const hazard of avoided === 'gluten' ? [avoided, ...membersOf(avoided), 'oats' as HazardId] : [avoided]) {
-          if (entry?.contains.includes(hazard)) continue;
-          sought.set(hazard, (sought.get(hazard) ?? new Set()).add(guest.id));
-        }
-      }
+      if (need.kind === 'regimen') {
+        const asks = labelAsks(need, entry, knowledge);
+        for (const family of asks.families) families.add(family);
+        for (const hazard of asks.hazards) seek(hazard, guest.id);
+      } else for (const hazard of labelHazards(need, entry)) seek(hazard, guest.id);
     }
   }
   return {

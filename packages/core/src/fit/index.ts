@@ -11,6 +11,7 @@ export {
   type Plate,
 } from './table.ts';
 export { openChecks, type OpenCheck, type Sought } from './checks.ts';
+export { labelAsks, type LabelAsks } from './regimens.ts';
 export { coverGaps, type CoverGap } from './cover.ts';
 export { nameFaults, productFaults, type NameFault } from './names.ts';
 export { askAbout, type Answer } from './ask.ts';

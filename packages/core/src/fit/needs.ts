@@ -1,5 +1,14 @@
-import { dietOf, familyOf, foodOf, hazardOf, membersOf, type HazardId } from '../reference/index.ts';
-import type { Guest, Need } from '../model/index.ts';
+import {
+  dietOf,
+  familyOf,
+  foodOf,
+  hazardOf,
+  membersOf,
+  neverIn,
+  regimenOf,
+  type HazardId,
+} from '../reference/index.ts';
+import type { Guest, Need, Strictness } from '../model/index.ts';
 
 /** The hazards a need avoids, before groups are opened. A food or an open question names none. */
 export function avoidedBy(need: Need): readonly HazardId[] {
@@ -8,6 +17,8 @@ export function avoidedBy(need: Need): readonly HazardId[] {
       return [need.hazard];
     case 'diet':
       return dietOf(need.diet).avoids;
+    case 'regimen':
+      return neverIn(need.regimen);
     case 'family':
     case 'food':
     case 'open':
@@ -30,9 +41,9 @@ function plainWords(need: Need): string {
     case 'open':
       return `not yet understood: “${need.text}”`;
     case 'diet':
-      return need.strictness === 'not-ingredient'
-        ? dietOf(need.diet).name
-        : `${dietOf(need.diet).name}, ${strictnessWords(need.strictness)}`;
+      return wayWords(need.strictness, dietOf(need.diet).name);
+    case 'regimen':
+      return wayWords(need.strictness, regimenOf(need.regimen).name);
     case 'hazard':
       if (hazardOf(need.hazard).kind === 'intolerance' && need.strictness === 'not-ingredient')
         return `no ${hazardOf(need.hazard).name}`;
@@ -46,14 +57,17 @@ function plainWords(need: Need): string {
   }
 }
 
-const amongWords = (strictness: 'no-trace' | 'not-ingredient' | 'prefers-not', name: string): string =>
+const wayWords = (strictness: Strictness, name: string): string =>
+  strictness === 'not-ingredient' ? name : `${name}, ${strictnessWords(strictness)}`;
+
+const amongWords = (strictness: Strictness, name: string): string =>
   strictness === 'no-trace'
     ? `no trace of ${name}`
     : strictness === 'not-ingredient'
       ? `no ${name} as an ingredient`
       : `prefers no ${name}`;
 
-const strictnessWords = (strictness: 'no-trace' | 'not-ingredient' | 'prefers-not'): string =>
+const strictnessWords = (strictness: Strictness): string =>
   strictness === 'no-trace' ? 'no trace' : strictness === 'not-ingredient' ? 'not as an ingredient' : 'a preference';
 
 /**

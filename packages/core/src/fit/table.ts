@@ -9,6 +9,7 @@ import {
   type Knowledge,
 } from '../exposure/index.ts';
 import { recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
+import { apartAtMeal } from './meal.ts';
 import { judge, type Judgement, type Verdict } from './verdict.ts';
 
 export interface MadeVersion {
@@ -140,6 +141,9 @@ function plateOf(occasion: Occasion, guest: Guest, rows: readonly DishRow[]): Pl
 /** Who may eat what, with reasons, and how full each plate is. Pure; 13 guests × 11 dishes take a few milliseconds. */
 export function fit(occasion: Occasion): FitTable {
   const knowledge = knowledgeOf(occasion);
-  const rows = occasion.dishes.map((dish) => judgeDish(occasion, dish, knowledge));
+  const rows = apartAtMeal(
+    occasion,
+    occasion.dishes.map((dish) => judgeDish(occasion, dish, knowledge)),
+  );
   return { rows, plates: occasion.guests.map((guest) => plateOf(occasion, guest, rows)) };
 }

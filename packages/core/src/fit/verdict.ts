@@ -1,7 +1,8 @@
 import { bearingOf, familyOf, foodOf, hazardOf, membersOf, type FoodId, type HazardId } from '../reference/index.ts';
-import type { Guest, LineId, Need, Strictness } from '../model/index.ts';
+import type { Guest, LineId, Need, NeedException, Strictness } from '../model/index.ts';
 import { dateWords, type Evidence, type Level, type Subject } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
+import { ruledBy, togetherIn, type Ruled, type RegimenNeed } from './regimens.ts';
 
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
@@ -194,6 +195,7 @@ const notUnderstood = (guest: Guest, need: Need): Reason => ({
 function groundsOf(guest: Guest, need: ClosedNeed, evidence: readonly Evidence[]): readonly Reason[] {
   const confirmed = guest.confirmedOn ? `confirmed ${dateWords(guest.confirmedOn)}` : 'not yet confirmed with them';
   const start = `${guest.name}: ${needWords(need)}, ${confirmed}`;
+  if (need.kind === 'regimen') return ruledGrounds(guest, need, evidence, start);
   return [
     ...notFollowed(need, start),
     ...evidence.flatMap((each) => {
@@ -205,6 +207,51 @@ function groundsOf(guest: Guest, need: ClosedNeed, evidence: readonly Evidence[]
       return isWish ? [{ ...base, verdict, settles: 'nothing' as const, chain: [...chain, each.because] }] : [];
     }),
   ];
+}
+
+/** What a way of eating has against it, each rule of it once a line. */
+function ruledGrounds(
+  guest: Guest,
+  need: RegimenNeed,
+  evidence: readonly Evidence[],
+  start: string,
+): readonly Reason[] {
+  const claims = new Map(
+    evidence.flatMap(({ about, line }) =>
+      about.kind === 'food' && line ? [[line, new Set<string>(about.claims)]] : [],
+    ),
+  );
+  const seen = new Set<string>();
+  const grounds = evidence.flatMap((each): Reason[] => {
+    const found = ruledBy(need, each, each.line && claims.get(each.line));
+    const key = `${each.line} ${each.words} ${found?.why} ${found?.verdict}`;
+    if (!found || seen.has(key)) return [];
+    seen.add(key);
+    const base = { need, line: each.line, food: each.food, hazard: found.hazard };
+    const because = each.about.kind === 'hazard' ? `${sentence(found.why)} ${each.because}` : sentence(found.why);
+    const chain = [start, `“${each.words}”`, because];
+    if (need.strictness === 'prefers-not')
+      return found.verdict === 'conflict' ? [{ ...base, verdict: 'clear', settles: 'nothing', chain }] : [];
+    const agreed = need.exceptions.find((one) => one.food === namedFood(each));
+    if (!agreed) return [{ ...base, verdict: found.verdict, settles: ruleSettledBy(each, found), chain }];
+    return [{ ...base, ...asAgreed(guest, need, agreed, chain, false) }];
+  });
+  const together = need.strictness === 'prefers-not' ? undefined : togetherIn(need, evidence);
+  if (!together) return grounds;
+  const chain = [start, 'Both are in this dish', sentence(together.why)];
+  return [...grounds, { need, verdict: together.verdict, settles: 'guest', chain }];
+}
+
+const sentence = (words: string): string =>
+  `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.?]$/.test(words) ? '' : '.'}`;
+
+function ruleSettledBy({ about, food, isSaid, line }: Evidence, { byLabel }: Ruled): Settles {
+  if (isSaid) return 'recipe';
+  if (about.kind === 'kitchen') return 'nothing';
+  if (about.kind === 'unknown') return 'line';
+  if (!byLabel) return 'guest';
+  if (line === undefined) return 'maker';
+  return food === undefined ? 'line' : 'label';
 }
 
 /** Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one. */
@@ -233,16 +280,26 @@ function groundOf(
   verdict: Verdict,
   chain: readonly string[],
 ): Pick<Reason, 'verdict' | 'settles' | 'chain'> {
-  const { about } = evidence;
-  const named = evidence.food ?? (about.kind === 'food' ? about.food : undefined);
-  const agreed = need.exceptions.find((one) => one.food === named);
-  if (!agreed) {
-    const { because, settles } = becauseOf(evidence, need);
-    return { verdict, settles, chain: [...chain, because] };
-  }
+  const agreed = need.exceptions.find((one) => one.food === namedFood(evidence));
+  if (agreed) return asAgreed(guest, need, agreed, [...chain, evidence.because], isOnlyRelated(evidence, need));
+  const { because, settles } = becauseOf(evidence, need);
+  return { verdict, settles, chain: [...chain, because] };
+}
+
+const namedFood = ({ about, food }: Evidence): FoodId | undefined =>
+  food ?? (about.kind === 'food' ? about.food : undefined);
+
+/** What a guest has said they eat all the same; with "no trace" it is asked again, but for a mere relative of what they avoid. */
+function asAgreed(
+  guest: Guest,
+  need: ClosedNeed,
+  agreed: NeedException,
+  chain: readonly string[],
+  isRelative: boolean,
+): Pick<Reason, 'verdict' | 'settles' | 'chain'> {
   const on = agreed.agreedOn ? ` on ${dateWords(agreed.agreedOn)}` : '';
-  const said = [...chain, evidence.because, `${guest.name} said${on}: “${agreed.words}”.`];
-  return need.strictness === 'no-trace' && !isOnlyRelated(evidence, need)
+  const said = [...chain, `${guest.name} said${on}: “${agreed.words}”.`];
+  return need.strictness === 'no-trace' && !isRelative
     ? {
         verdict: 'check',
         settles: 'guest',

@@ -18,10 +18,12 @@ export const OwnFood = v.strictObject({
 });
 export type OwnFood = v.InferOutput<typeof OwnFood>;
 
+const becauseOf = ({ note, changedOn }: OwnFood): string =>
+  note.trim() === '' ? `you noted it on ${changedOn}` : `you noted on ${changedOn}: ${note.trim()}`;
+
 /** The user's food as the catalogue would have it. Hazards the catalogue knows to be in it stay: a correction adds a danger and takes none away. */
 export function asFood(own: OwnFood, before: Food | undefined): Food {
-  const because =
-    own.note.trim() === '' ? `you noted it on ${own.changedOn}` : `you noted on ${own.changedOn}: ${own.note.trim()}`;
+  const because = becauseOf(own);
   return {
     aka: before?.aka ?? [],
     pluralAka: [],
@@ -37,6 +39,7 @@ export function asFood(own: OwnFood, before: Food | undefined): Food {
     name: own.name,
     kind: own.kind,
     contains: [...new Set([...(before?.contains ?? []), ...own.contains])],
+    isOfNamedAnimal: before?.isOfNamedAnimal === true,
     families: [...new Set([...(before?.families ?? []), ...own.families])],
     storage: own.storage,
     possible: own.possible.map((hazard) => ({ hazard, why: because, trace: false, lifts: false })),

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { DietId, FamilyId, FoodId, HazardId } from '../reference/index.ts';
+import { DietId, FamilyId, FoodId, HazardId, RegimenId } from '../reference/index.ts';
 import { Day, GuestId, Name, NeedId, PersonId, Words } from './ids.ts';
 
 /**
@@ -44,6 +44,7 @@ export const Need = v.variant(
       /** Grain goods only with a label that calls them gluten-free. */ certifiedOnly: v.optional(v.boolean(), false),
     }),
     v.strictObject({ ...common, kind: v.literal('diet'), diet: DietId }),
+    v.strictObject({ ...common, kind: v.literal('regimen'), regimen: RegimenId }),
     v.strictObject({ ...common, kind: v.literal('family'), family: FamilyId }),
     v.strictObject({ ...common, kind: v.literal('food'), food: FoodId }),
     v.strictObject({
@@ -57,7 +58,7 @@ export const Need = v.variant(
       ),
     }),
   ],
-  'A need is a hazard, a diet, a family of foods, a food or an open question.',
+  'A need is a hazard, a diet, a way of eating, a family of foods, a food or an open question.',
 );
 export type Need = v.InferOutput<typeof Need>;
 

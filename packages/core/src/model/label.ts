@@ -1,10 +1,10 @@
 import * as v from 'valibot';
-import { FamilyId, FoodId, HazardId } from '../reference/index.ts';
+import { AnsweringClaim, FamilyId, FoodId, HazardId } from '../reference/index.ts';
 import { Day, Name } from './ids.ts';
 
 /** What a label may say of itself that settles a question. */
 export const LabelClaim = v.picklist(
-  ['gluten-free', 'lactose-free', 'vegan', 'dairy-free', 'nut-free', 'egg-free'],
+  ['gluten-free', 'lactose-free', 'vegan', 'dairy-free', 'nut-free', 'egg-free', ...AnsweringClaim.options],
   'This claim is not known.',
 );
 export type LabelClaim = v.InferOutput<typeof LabelClaim>;

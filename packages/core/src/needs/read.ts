@@ -3,6 +3,7 @@ import {
   diets,
   foodOf,
   hazardOf,
+  neverIn,
   type FoodId,
   type HazardId,
   type NeedFrame,
@@ -163,7 +164,7 @@ class Hearing {
     // Whoever eats vegan or halal does so instead, and not besides.
     const isWay =
       subject.kind === 'open' ||
-      (subject.kind === 'about' && subject.targets.every((each) => each.startsWith('diet:')));
+      (subject.kind === 'about' && subject.targets.every((each) => isWayOfEating(each.split(':')[0]!)));
     const item: Item = {
       subject,
       words: this.fine === 'not' ? this.text.slice(this.lastAt, end) : words,
@@ -281,16 +282,18 @@ function isNothing(text: string, pieces: readonly Piece[]): boolean {
   return told.length > 0 && told.every(({ meaning }) => meaning?.kind === 'frame' && meaning.frame === 'none');
 }
 
+const isWayOfEating = (kind: string): boolean => kind === 'diet' || kind === 'regimen';
+
 function strictnessOf(target: Target, { frames, subject }: Item): Strictness {
   if (subject.kind === 'about' && subject.isStrict) return 'no-trace';
   const [kind, name] = target.split(':') as [string, string];
   const isAllergen = kind === 'hazard' && hazardOf(name as HazardId).kind === 'allergen';
   // Of a diet it can be said that it is wished, not that one is allergic to it.
-  const said = kind === 'diet' ? frames.filter((frame) => frame === 'allergy' || frame === 'wish') : frames;
+  const said = isWayOfEating(kind) ? frames.filter((frame) => frame === 'allergy' || frame === 'wish') : frames;
   const strongest = [...said].sort((a, b) => strength[b] - strength[a])[0];
   switch (strongest) {
     case 'allergy':
-      return kind === 'diet' ? 'not-ingredient' : 'no-trace';
+      return isWayOfEating(kind) ? 'not-ingredient' : 'no-trace';
     case 'intolerance':
     case 'choice':
       return 'not-ingredient';
@@ -378,6 +381,7 @@ const hazardsIn = (target: Target): readonly HazardId[] => {
   const [kind, name] = target.split(':') as [string, string];
   if (kind === 'hazard') return [name as HazardId];
   if (kind === 'diet') return diets.find((diet) => diet.id === name)?.avoids ?? [];
+  if (kind === 'regimen') return neverIn(name);
   return (foodOf(name)?.contains ?? []) as readonly HazardId[];
 };
 

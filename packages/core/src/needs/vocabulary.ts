@@ -8,12 +8,14 @@ import {
   type Food,
   type NeedFrame,
   openNeeds,
+  regimenOf,
+  regimens,
   type OpenNeedFacts,
 } from '../reference/index.ts';
 import { slips, tokenise } from '../reading/index.ts';
 
-/** What a need can be about: "hazard:peanut", "diet:vegan", "family:citrus", "food:kiwi". */
-export type Target = `${'hazard' | 'diet' | 'family' | 'food'}:${string}`;
+/** What a need can be about: "hazard:peanut", "diet:vegan", "regimen:halal", "family:citrus", "food:kiwi". */
+export type Target = `${'hazard' | 'diet' | 'regimen' | 'family' | 'food'}:${string}`;
 
 /** What a word or several say. */
 export type Meaning =
@@ -41,6 +43,8 @@ const isAllergen = new Set(hazards.filter((hazard) => hazard.kind === 'allergen'
 
 /** The allergens that a food is known by: for an allergy to salmon, fish. */
 export const allergensOf = (target: Target): readonly Target[] => {
+  if (target.startsWith('regimen:'))
+    return regimenOf(target.slice(8)).asAllergy.map((hazard): Target => `hazard:${hazard}`);
   const food = target.startsWith('food:') ? foodOf(target.slice(5)) : undefined;
   return (food?.contains ?? []).filter((hazard) => isAllergen.has(hazard)).map((hazard): Target => `hazard:${hazard}`);
 };
@@ -60,6 +64,8 @@ function build(): { readonly byFirst: ReadonlyMap<string, readonly Entry[]>; rea
   for (const row of saidWords.asks)
     for (const each of row.words)
       put(each, { kind: 'ask', ask: row.ask, choices: row.choices.map((choice) => choice as readonly Target[]) });
+  for (const { id, words, strict } of regimens)
+    for (const each of words) put(each, about([`regimen:${id}${strict ? '!' : ''}`]));
   for (const row of openNeeds) for (const each of row.words) put(each, { kind: 'open', about: row });
   for (const each of saidWords.open) put(each, { kind: 'open' });
   for (const diet of diets) put(diet.name, about([`diet:${diet.id}`]));

@@ -129,3 +129,11 @@ describe('how much of something there is does not say what it is made of', () =>
     expect(possibleIn(share)).toEqual(possibleIn(plain));
   });
 });
+
+test('what answers a way of eating is read where it is said, and not where it is denied', () => {
+  const claimed = (text: string) => readLabel(text).claims.map(({ claim }) => claim);
+  expect(claimed('Ingredients: pasteurized milk, salt, rennet')).toContain('pasteurised');
+  expect(claimed('Ingredients: unpasteurised milk, salt')).not.toContain('pasteurised');
+  expect(claimed('Halal. Ingredients: lamb')).toContain('halal');
+  expect(claimed('Not kosher. Ingredients: beef')).not.toContain('kosher');
+});

@@ -83,6 +83,16 @@ function listsParts(text: string, from: number, to: number): boolean {
 
 const rank = { trace: 1, possible: 2, contained: 3 } as const;
 
+/** "Pasteurised", "halal", "kosher", where it is said and not denied. */
+function answersIn(text: string): readonly ReadClaim[] {
+  return [...text.matchAll(/(?<!\b(?:un|non|not|no)[\s-]*)\b(pasteuri[sz]ed|halal|kosher)\b/gi)].map((found) => ({
+    claim: found[0].toLowerCase().replace('ized', 'ised'),
+    words: found[0],
+    start: found.index,
+    end: found.index + found[0].length,
+  }));
+}
+
 /**
  * Reads a label as pasted or scanned: nested ingredients, the "contains" line, precautions of every common wording, claims.
  * A proposal: a person confirms it. Linear in the length of the text.
@@ -98,6 +108,7 @@ export function readLabel(text: string): LabelReading {
     if (!known.has(hazard.level)) known.set(hazard.level, hazard);
   };
   for (const section of sectionsOf(text)) readSection(text, section, put, claims, unknown);
+  claims.push(...answersIn(text));
   const said = new Set(claims.map((claim) => claim.claim));
   // What is claimed of the whole product settles what was only possible; a regulated word, not a promise about traces.
   for (const [hazard, levels] of found)

@@ -72,6 +72,8 @@ const FoodRow = v.strictObject({
   holds: v.optional(v.array(FoodId), []),
   /** What a plain product of this name holds; silence about it would be a danger. */
   contains: v.optional(v.array(HazardId), []),
+  /** Its meat is of an animal that its name tells, and that is no pig: "meat" alone may be of any. */
+  isOfNamedAnimal: v.optional(v.boolean(), false),
   /** Why its label decides: ids of doubts. */
   doubts: v.optional(v.array(v.string()), []),
   kind: v.optional(FoodKind),
@@ -116,6 +118,7 @@ export interface Food {
   readonly families: readonly FamilyId[];
   readonly holds: readonly FoodId[];
   readonly contains: readonly HazardId[];
+  readonly isOfNamedAnimal: boolean;
   readonly possible: readonly PossibleHazard[];
   readonly kind: v.InferOutput<typeof FoodKind>;
   readonly densityGPerMl?: number | undefined;

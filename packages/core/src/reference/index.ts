@@ -52,4 +52,5 @@ export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts'
 export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
 export { saidWords, type NeedFrame } from './needWords.ts';
 export { namesApart } from './namesApart.ts';
+export { AnsweringClaim, neverIn, RegimenId, regimenOf, regimens, type Regimen, type RegimenRule } from './regimens.ts';
 export { openNeeds, type OpenNeedFacts } from './openNeeds.ts';

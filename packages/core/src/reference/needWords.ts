@@ -4,18 +4,20 @@ import { diets } from './diets.ts';
 import { families } from './families.ts';
 import { foodOf } from './foods.ts';
 import { hazardIds } from './hazards.ts';
+import { regimens } from './regimens.ts';
 
 const words = v.pipe(v.array(v.string()), v.minLength(1));
 /** A hazard, diet, family or food by its id; with `!` it is never meant less strictly than "no trace". */
 const Target = v.pipe(
   v.string(),
-  v.regex(/^(hazard|diet|family|food):[a-z0-9-]+!?$/),
+  v.regex(/^(hazard|diet|regimen|family|food):[a-z0-9-]+!?$/),
   // A name of nothing would be a need that everything is clear of.
   v.check((target) => isKnown(target.replace('!', '')), 'There is nothing of that name.'),
 );
 function isKnown(target: string): boolean {
   const [kind, id] = target.split(':') as [string, string];
   if (kind === 'food') return foodOf(id) !== undefined;
+  if (kind === 'regimen') return regimens.some((each) => each.id === id);
   if (kind === 'hazard') return hazardIds.includes(id);
   return (kind === 'diet' ? diets : families).some((each) => each.id === id);
 }

@@ -77,6 +77,8 @@ export const rules = {
   rawWaitsMostMin: 15,
   /** Heat that goes on for so many minutes brings what is in it from a room's warmth over `hotHoldC`. @source kitchen practice */
   heatsThroughMin: 3,
+  /** What a guest eats only when it is hot right through has been in an oven of this heat for so long, or has a core temperature; on the hob nobody knows. @source house figure: a shallow bake from 10 to over 70 °C */
+  bakesThrough: { ovenC: 150, minutes: 12 },
   /** What was cooked, chilled and is served hot is heated again for at least so many minutes. @source house figure: a portion's depth from 5 to 74 °C in a pan or a hot oven */
   reheatsLeastMin: 8,
   /** What has been in the fridge for so long is cold all through, and bakes longer by this share of its time. @source Newton's law of cooling: from 4 °C to 74 °C takes 1.2 times as long as from 20 °C, in any oven from 150 to 220 °C; an estimate, look for the sign */

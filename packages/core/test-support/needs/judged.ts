@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { bearingOf, diets, foodOf, hazardIds } from '../../src/reference/index.ts';
+import { bearingOf, diets, foodOf, hazardIds, neverIn, regimens } from '../../src/reference/index.ts';
 import { readNeeds, type SaidPart } from '../../src/needs/index.ts';
 
 /** What a phrase was meant to come to: ways of which one must hold; each a list of wants, each of them one or other target. */
@@ -34,7 +34,8 @@ export const phrases = {
 type Need = Extract<SaidPart, { kind: 'need' }>;
 const targetOf = (want: string): string => {
   const bare = want.replace(/[!?]$/, '');
-  if (bare.startsWith('=')) return `diet:${bare.slice(1)}`;
+  const way = bare.startsWith('=') ? bare.slice(1) : undefined;
+  if (way !== undefined) return regimens.some(({ id }) => id === way) ? `regimen:${way}` : `diet:${way}`;
   if (bare.startsWith('fam:')) return `family:${bare.slice(4)}`;
   return bare.startsWith('food:') ? bare : `hazard:${bare}`;
 };
@@ -46,7 +47,7 @@ function covers(need: Need, target: string): boolean {
   if (need.target === target) return true;
   const [kind, name] = target.split(':') as [string, string];
   const [ownKind, own] = need.target.split(':') as [string, string];
-  const ofDiet = ownKind === 'diet' ? (diets.find((diet) => diet.id === own)?.avoids ?? []) : [];
+  const ofDiet = ownKind === 'diet' ? (diets.find((diet) => diet.id === own)?.avoids ?? []) : neverIn(own);
   const held = ownKind === 'hazard' ? [own] : ofDiet;
   if (kind === 'hazard' && !(hazardIds as readonly string[]).includes(name)) return false;
   if (kind === 'hazard') return held.some((each) => bearingOf(name as never, each as never) === 'same');

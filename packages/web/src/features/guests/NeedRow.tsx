@@ -2,7 +2,16 @@ import { CloseOutlined } from '@ant-design/icons';
 import { AutoComplete, Button, Checkbox, Input, Select } from 'antd';
 import dayjs from 'dayjs';
 import { useState } from 'react';
-import { foodOf, foods, needWords, type Need, type NeedException, type Strictness } from '@lupin/core';
+import {
+  foodOf,
+  foods,
+  needWords,
+  regimenOf,
+  type Need,
+  type NeedException,
+  type Regimen,
+  type Strictness,
+} from '@lupin/core';
 import { choiceName, choiceOf, strictnessChoices, type Preset } from './needChoices.ts';
 import { OpenNeed } from './OpenNeed.tsx';
 
@@ -23,7 +32,7 @@ export function NeedRow({
   const [more, setMore] = useState(false);
   if (need.kind === 'open') return <OpenNeed need={need} onMeant={onMeant} onRemove={onRemove} />;
   const title = choiceName(choiceOf(need));
-  const followsNoTrace = need.kind === 'hazard' || need.kind === 'diet';
+  const followsNoTrace = need.kind === 'hazard' || need.kind === 'diet' || need.kind === 'regimen';
   return (
     <div style={{ borderBottom: '1px solid var(--line)', padding: '5px 0' }}>
       <div className="need-row" style={{ border: 0, padding: 0 }}>
@@ -62,6 +71,7 @@ export function NeedRow({
           Kit is kept apart for allergens only, not for this: keep it away from {name}’s plate yourself.
         </p>
       )}
+      {need.kind === 'regimen' && <Besides guest={name} {...regimenOf(need.regimen)} />}
       {need.note && !more && <p className="small soft">{need.note}</p>}
       {more ? (
         <More need={need} name={name} onChange={onChange} onClose={() => setMore(false)} />
@@ -77,6 +87,25 @@ export function NeedRow({
         </Button>
       )}
     </div>
+  );
+}
+
+/** What is asked of the guest, because no recipe or label tells it. */
+function Besides({ guest, asks, source }: Pick<Regimen, 'asks' | 'source'> & { guest: string }) {
+  return (
+    <details className="small" style={{ margin: '2px 0' }}>
+      <summary>
+        Lupin does not see everything: ask {guest} about {asks.length} more
+      </summary>
+      <ul style={{ margin: '2px 0 4px', paddingLeft: 18 }}>
+        {asks.map((each) => (
+          <li key={each}>{each}</li>
+        ))}
+      </ul>
+      <p className="soft">
+        By {source}. What {guest} and their clinician or custom say goes before it.
+      </p>
+    </details>
   );
 }
 

@@ -14,7 +14,10 @@ export function OpenNeed({
   onRemove: () => void;
 }) {
   const known = knownOf(need.text);
-  const questions = readNeeds(need.text).parts.filter((part) => part.kind === 'question');
+  const { parts } = readNeeds(need.text);
+  const questions = parts.filter((part) => part.kind === 'question');
+  // What was not understood when it was noted may be by now.
+  const meant = parts.filter((part) => part.kind === 'need');
   return (
     <div style={{ borderBottom: '1px solid var(--line)', padding: '5px 0' }}>
       <div className="need-row" style={{ border: 0, padding: 0 }}>
@@ -36,6 +39,16 @@ export function OpenNeed({
           </ul>
         </div>
       ))}
+      {meant.length > 0 && (
+        <Button
+          size="small"
+          onClick={() =>
+            onMeant(meant.map(({ target, strictness, exceptions }) => [target, strictness, { exceptions }]))
+          }
+        >
+          Take it for: {meant.map(({ target }) => choiceName(target)).join(' and ')}
+        </Button>
+      )}
       {questions.map((question) => (
         <div key={question.words}>
           <p style={{ margin: '2px 0 4px' }}>{question.ask}</p>

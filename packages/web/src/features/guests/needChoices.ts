@@ -1,4 +1,15 @@
-import { diets, families, foodOf, foods, hazardOf, hazards, type Food, type Need, type Strictness } from '@lupin/core';
+import {
+  diets,
+  families,
+  foodOf,
+  foods,
+  hazardOf,
+  hazards,
+  regimens,
+  type Food,
+  type Need,
+  type Strictness,
+} from '@lupin/core';
 
 export interface NeedChoice {
   readonly value: string;
@@ -10,6 +21,7 @@ const allergens = hazards.filter((hazard) => hazard.kind === 'allergen' || hazar
 /** Everything a need can be about, to pick from or to type the name of. */
 export const needChoices: readonly { readonly label: string; readonly options: readonly NeedChoice[] }[] = [
   { label: 'Diets', options: diets.map((diet) => ({ value: `diet:${diet.id}`, label: diet.name })) },
+  { label: 'Ways of eating', options: regimens.map(({ id, name }) => ({ value: `regimen:${id}`, label: name })) },
   {
     label: 'Allergens and intolerances',
     options: allergens.map((hazard) => ({ value: `hazard:${hazard.id}`, label: hazard.name })),
@@ -49,7 +61,10 @@ export function choiceName(value: string): string {
 
 /** How strictly a choice is meant that is only picked: an allergen, in every trace of it. */
 export const strictnessOfChoice = (value: string): Strictness =>
-  value.startsWith('hazard:') && value !== 'hazard:lactose' ? 'no-trace' : 'not-ingredient';
+  (value.startsWith('hazard:') && value !== 'hazard:lactose') ||
+  regimens.some(({ id, strict }) => strict && value === `regimen:${id}`)
+    ? 'no-trace'
+    : 'not-ingredient';
 
 export function needFrom(value: string, strictness: Strictness, id: string, more: object = {}): unknown {
   const [kind, name] = [value.slice(0, value.indexOf(':')), value.slice(value.indexOf(':') + 1)];
@@ -62,6 +77,8 @@ export function choiceOf(need: Need): string {
       return `hazard:${need.hazard}`;
     case 'diet':
       return `diet:${need.diet}`;
+    case 'regimen':
+      return `regimen:${need.regimen}`;
     case 'family':
       return `family:${need.family}`;
     case 'food':

@@ -3,15 +3,19 @@ import {
   familyOf,
   foodOf,
   hazardOf,
+  labelAsks,
   knowledgeOf,
   lookFor,
   membersOf,
   unnamedIn,
   type FamilyId,
+  type Food,
   type FoodId,
   type HazardId,
+  type Knowledge,
   type LabelClaim,
   type LabelRecord,
+  type Need,
   type Occasion,
 } from '@lupin/core';
 import type { Answer } from './labelAnswers.ts';
@@ -31,33 +35,60 @@ export interface Asked {
 /** Oats bring gluten unless they are certified, so whoever avoids gluten asks for them. */
 const oats = 'oats' as HazardId;
 
+interface NeedAsks {
+  readonly hazards: readonly HazardId[];
+  readonly foods: readonly FoodId[];
+  readonly families: readonly FamilyId[];
+  readonly claims: readonly LabelClaim[];
+}
+
+/** What one need asks of the label of a food. */
+function asksOf(need: Exclude<Need, { kind: 'open' }>, entry: Food | undefined, knowledge: Knowledge): NeedAsks {
+  const nothing = { hazards: [], foods: [], families: [], claims: [] };
+  switch (need.kind) {
+    case 'food':
+      return { ...nothing, foods: need.food === entry?.id ? [] : [need.food] };
+    case 'family':
+      return { ...nothing, families: [need.family] };
+    case 'regimen':
+      return { ...nothing, ...labelAsks(need, entry, knowledge) };
+    case 'hazard':
+    case 'diet': {
+      const isGluten = need.kind === 'hazard' && (need.certifiedOnly || need.hazard === 'gluten');
+      const hazards = avoidedBy(need).flatMap((each) => (each === 'gluten' ? [...membersOf(each), oats] : [each]));
+      return { ...nothing, hazards, claims: isGluten ? ['gluten-free'] : [] };
+    }
+    default:
+      return need satisfies never;
+  }
+}
+
 /** What a label is read for: all that anybody at this table avoids, and that the food does not hold anyhow. */
 export function askedOf(
   occasion: Occasion,
   food: string,
 ): { readonly questions: readonly Asked[]; readonly claims: readonly LabelClaim[] } {
-  const natural = new Set<string>(knowledgeOf(occasion).food(food as FoodId)?.contains);
+  const knowledge = knowledgeOf(occasion);
+  const entry = knowledge.food(food as FoodId);
+  const natural = new Set<string>(entry?.contains);
+  const claims = new Set<LabelClaim>();
   const found = new Map<string, { name: string; words: string; may: boolean; guests: string[] }>();
   const put = (key: string, name: string, words: string, may: boolean, guest: string) => {
-    const entry = found.get(key) ?? { name, words, may, guests: [] };
-    if (!entry.guests.includes(guest)) entry.guests.push(guest);
-    found.set(key, entry);
+    const asked = found.get(key) ?? { name, words, may, guests: [] };
+    if (!asked.guests.includes(guest)) asked.guests.push(guest);
+    found.set(key, asked);
   };
-  let certified = false;
   for (const guest of occasion.guests) {
     for (const need of guest.needs) {
       if (need.kind === 'open' || need.strictness === 'prefers-not') continue;
-      if (need.kind === 'hazard' && (need.certifiedOnly || need.hazard === 'gluten')) certified = true;
-      if (need.kind === 'food' && need.food !== food)
-        put(`f:${need.food}`, foodOf(need.food)?.name ?? need.food, '', false, guest.name);
-      if (need.kind === 'family')
-        put(`y:${need.family}`, familyOf(need.family).name, familyOf(need.family).note, false, guest.name);
-      for (const avoided of avoidedBy(need)) {
-        for (const hazard of avoided === 'gluten' ? [...membersOf(avoided), oats] : [avoided]) {
-          if (!natural.has(hazard) && hazardOf(hazard).kind !== 'raw')
-            put(`h:${hazard}`, hazardOf(hazard).name, lookFor(hazard), true, guest.name);
-        }
-      }
+      const asks = asksOf(need, entry, knowledge);
+      for (const claim of asks.claims) claims.add(claim);
+      for (const each of asks.foods) put(`f:${each}`, foodOf(each)?.name ?? each, '', false, guest.name);
+      for (const family of asks.families)
+        put(`y:${family}`, familyOf(family).name, familyOf(family).note, false, guest.name);
+      for (const hazard of asks.hazards)
+        if (!natural.has(hazard) && hazardOf(hazard).kind !== 'raw')
+          put(`h:${hazard}`, hazardOf(hazard).name, lookFor(hazard), true, guest.name);
     }
   }
   const kinds = ['h', 'f', 'y'];
@@ -66,7 +97,7 @@ export function askedOf(
   const questions = [...found]
     .map(([key, entry]): Asked => ({ key, ...entry, unnamed: unnamed(key) }))
     .sort((a, b) => kinds.indexOf(a.key[0]!) - kinds.indexOf(b.key[0]!));
-  return { questions, claims: certified ? ['gluten-free'] : [] };
+  return { questions, claims: [...claims] };
 }
 
 export type Answers = Readonly<Record<string, Answer>>;

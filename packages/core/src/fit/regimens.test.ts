@@ -173,6 +173,12 @@ describe('what settles it', () => {
       judge(of('halal'), evidenceOf(lines('lamb'), [label(claims, { food: 'lamb', contains: [] })])).verdict;
     expect([judged(['kosher']), judged(['halal'])]).toEqual(['check', 'clear']);
   });
+  test('what is certified as a whole, whatever it is made of; what is known to be in it stays', () => {
+    const judged = (food: string, claims: readonly string[]) =>
+      judge(of('kosher'), evidenceOf(lines(food), [label(claims, { food, contains: [], lookedFor: [] })])).verdict;
+    expect([judged('stock-cube', []), judged('stock-cube', ['kosher'])]).toEqual(['check', 'clear']);
+    expect(judged('black-pudding', ['kosher'])).toBe('conflict');
+  });
   test('the guest has said so, and to whom no trace may come it is asked again', () => {
     const exceptions = [{ food: 'grape', words: 'cut in quarters', agreedOn: '2026-12-20' }];
     expect(verdict(of('under-five', { exceptions }), 'grape')).toBe('clear');

@@ -88,6 +88,13 @@ function ruled(rule: RegimenRule, evidence: Evidence, claims: ReadonlySet<string
 const claimsOf = ({ about }: Evidence): ReadonlySet<string> =>
   about.kind === 'food' ? new Set(about.claims) : new Set();
 
+/** What is certified for a custom as a whole leaves none of its doubts; what is known to be in it stays. */
+export const isCertified = (
+  { regimen }: RegimenNeed,
+  { level }: Evidence,
+  claims: ReadonlySet<string> = new Set(),
+): boolean => level === 'possible' && claims.has(regimen);
+
 /**
  * What a way of eating says of one piece of evidence; undefined where it says nothing. What nobody has read or named is a question to it as it is to
  * every other need.
@@ -100,7 +107,7 @@ export function ruledBy(
 ): Ruled | undefined {
   const regimen = regimenOf(need.regimen);
   const { about } = evidence;
-  if (isBesides(evidence, need)) return undefined;
+  if (isBesides(evidence, need) || isCertified(need, evidence, claims)) return undefined;
   switch (about.kind) {
     case 'unknown':
       return { verdict: 'check', why: evidence.because, byLabel: false };
@@ -180,6 +187,12 @@ export function labelAsks(need: RegimenNeed, food: Food | undefined, knowledge: 
   return {
     hazards: [...new Set(rules.flatMap((rule) => rule.hazards))].filter(isAsked),
     families: unread && food?.kind === 'composite' ? [...new Set(rules.flatMap((rule) => rule.families))] : [],
-    claims: [...new Set(rules.flatMap((rule) => (rule.settledBy && isOf(rule) ? [rule.settledBy] : [])))],
+    claims: [
+      ...new Set(
+        rules.flatMap(({ settledBy, ...rule }) =>
+          settledBy && (isOf({ ...rule, settledBy }) || (unread && settledBy === need.regimen)) ? [settledBy] : [],
+        ),
+      ),
+    ],
   };
 }

@@ -2,7 +2,7 @@ import { bearingOf, familyOf, foodOf, hazardOf, membersOf, type FoodId, type Haz
 import type { Guest, LineId, Need, NeedException, Strictness } from '../model/index.ts';
 import { dateWords, type Evidence, type Level, type Subject } from '../exposure/index.ts';
 import { avoidedBy, needWords } from './needs.ts';
-import { ruledBy, togetherIn, type Ruled, type RegimenNeed } from './regimens.ts';
+import { isCertified, ruledBy, togetherIn, type Ruled, type RegimenNeed } from './regimens.ts';
 
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
@@ -236,7 +236,13 @@ function ruledGrounds(
     if (!agreed) return [{ ...base, verdict: found.verdict, settles: ruleSettledBy(each, found), chain }];
     return [{ ...base, ...asAgreed(guest, need, agreed, chain, false) }];
   });
-  const together = need.strictness === 'prefers-not' ? undefined : togetherIn(need, evidence);
+  const together =
+    need.strictness === 'prefers-not'
+      ? undefined
+      : togetherIn(
+          need,
+          evidence.filter((each) => !isCertified(need, each, each.line && claims.get(each.line))),
+        );
   if (!together) return grounds;
   const chain = [start, 'Both are in this dish', sentence(together.why)];
   return [...grounds, { need, verdict: together.verdict, settles: 'guest', chain }];

@@ -123,6 +123,10 @@ export const presets: readonly Preset[] = [
   { name: 'Sesame allergy', needs: [['hazard:sesame', 'no-trace']] },
   { name: 'Vegan', needs: [['diet:vegan', 'not-ingredient']] },
   { name: 'Vegetarian', needs: [['diet:vegetarian', 'not-ingredient']] },
+  { name: 'Halal', needs: [['regimen:halal', 'not-ingredient']] },
+  { name: 'Kosher', needs: [['regimen:kosher', 'not-ingredient']] },
+  { name: 'Pregnant', needs: [['regimen:pregnancy', 'not-ingredient']] },
+  { name: 'Under five', needs: [['regimen:under-five', 'not-ingredient']] },
   {
     name: 'No pork, no alcohol',
     needs: [

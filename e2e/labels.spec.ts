@@ -227,3 +227,24 @@ test('where a recipe leaves a choice, one press takes what suits those who share
   await page.keyboard.press('z');
   await expect(choice).toBeVisible();
 });
+
+test('a guest who is pregnant and one who keeps kosher are judged, and what the list cannot see is asked of them', async ({
+  page,
+}) => {
+  await open(page, '/o/allotment-lunch/guests');
+  for (const [name, words, need] of [
+    ['Ida', '20 weeks pregnant', 'pregnancy'],
+    ['Ruth', 'keeps kosher', 'kosher'],
+  ] as const) {
+    await page.getByRole('button', { name: 'Add a guest' }).click();
+    await page.getByLabel('Name', { exact: true }).fill(name);
+    const field = page.getByRole('combobox', { name: 'Add a need' });
+    await field.fill(words);
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await expect(page.getByText(`Taken for: ${need}`)).toBeVisible();
+    await expect(page.getByText('Lupin does not see everything')).toBeVisible();
+  }
+  await page.getByText('Lupin does not see everything').click();
+  await expect(page.getByText('kit, dishes and oven: whose, and what they met')).toBeVisible();
+  await expect(page.locator('.guest-table')).toContainText('kosher');
+});

@@ -17,6 +17,7 @@ import { nameFaults } from '../fit/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
 import { readLine } from './line.ts';
+import { badPractices } from './practices.ts';
 
 export type RecipeFindingCode =
   | 'unused-ingredient'
@@ -38,7 +39,8 @@ export type RecipeFindingCode =
   | 'raw-served'
   | 'false-name'
   | 'odd-line'
-  | 'odd-amount';
+  | 'odd-amount'
+  | 'practice';
 
 /** Something odd in a recipe. `danger`: it can hurt somebody; `odd`: it will go wrong; `hint`: worth a look. */
 export interface RecipeFinding {
@@ -573,6 +575,21 @@ const rawTasting: Rule = (recipe) => {
 };
 const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
 
+const practice: Rule = (recipe, find) =>
+  badPractices(flatten(recipe, find)).map(({ practice: { says }, line, step, mended }) => {
+    const own = step && recipe.steps.find((each) => each.id === step.id);
+    return {
+      code: 'practice',
+      weight: 'danger',
+      words: `${line ? quoted(line.text) : `“${step!.title}”`} ${says}`,
+      ...(line && recipe.lines.some((each) => each.id === line.id) && { line: line.id }),
+      ...(own && { step: own.id }),
+      ...(own && mended !== undefined
+        ? { fix: { label: 'Say it right in the step', recipe: withStep(recipe, own.id, { text: mended }) } }
+        : {}),
+    };
+  });
+
 const rawServed: Rule = (recipe, find) => {
   const { lines, steps } = flatten(recipe, find);
   const egg = lines.find((line) => holdsHazard(line, 'raw-egg'));
@@ -624,6 +641,7 @@ const rules: readonly Rule[] = [
   touchedRaw,
   rawTasting,
   rawServed,
+  practice,
   missingYield,
   ovenHeats,
   doorOpened,

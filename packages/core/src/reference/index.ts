@@ -53,4 +53,5 @@ export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
 export { saidWords, type NeedFrame } from './needWords.ts';
 export { namesApart } from './namesApart.ts';
 export { AnsweringClaim, neverIn, RegimenId, regimenOf, regimens, type Regimen, type RegimenRule } from './regimens.ts';
+export { practices, type Practice } from './practices.ts';
 export { openNeeds, type OpenNeedFacts } from './openNeeds.ts';

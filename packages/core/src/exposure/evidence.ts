@@ -1,4 +1,5 @@
 import {
+  cutUpWords,
   hazardOf,
   isEndedBy,
   rules,
@@ -129,6 +130,12 @@ const namedBeside = (words: string, food: FoodId, knowledge: Knowledge): Readonl
     [...foodsCalledIn(words)].flatMap((id) => [...knowledge.parts(id)]).filter((id) => !knowledge.parts(food).has(id)),
   );
 
+/** Meat in one piece that is cut up, or of which nobody knows how it is cut, is as minced meat. */
+const asCutUp = (hazard: HazardId): HazardId => (hazard === 'raw-cut' ? ('raw-meat' as HazardId) : hazard);
+
+const heldBy = ({ contains }: Food, words: string): readonly HazardId[] =>
+  cutUpWords.test(words) ? contains.map(asCutUp) : contains;
+
 const mayBeGrain = ({ families, contains, possible, kind }: Food): boolean =>
   families.includes('grain' as never) ||
   [...contains, ...possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) ||
@@ -164,7 +171,7 @@ function foodEvidence(
   ];
   const lifted = food.possible.filter((each) => each.lifts).map((each) => each.hazard);
   const certified = claims.includes('gluten-free');
-  for (const hazard of food.contains) {
+  for (const hazard of heldBy(food, base.words)) {
     const lifts = [
       ...hazardOf(hazard).groups.filter((group) => lifted.includes(group)),
       ...(food.isOfNamedAnimal && hazard === 'meat' ? ['pork' as HazardId] : []),
@@ -331,7 +338,7 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
     });
     // Whatever the cut, and whatever is said of it besides: an animal that is named is raw until it is said to be cooked.
     if (!cooked.has(named))
-      for (const hazard of food.contains.filter((each) => hazardOf(each).kind === 'raw'))
+      for (const hazard of food.contains.filter((each) => hazardOf(each).kind === 'raw').map(asCutUp))
         found.push(
           ofHazard(
             base,
@@ -384,6 +391,10 @@ function formEvidence(base: Base, { words, contains, possible, why }: ReadForm):
   ];
 }
 
+/** Whether nothing of a raw food is left for whoever may have none: meat that is served pink is safe for most, and a question for them. */
+const isDoneBy = (hazard: HazardId, coreC: number | undefined): boolean =>
+  isEndedBy(hazard, coreC) && (hazard !== 'raw-cut' || coreC! >= rules.pinkUnderC);
+
 const isThrough = ({ coreC, oven, durationMin }: Step): boolean =>
   (coreC ?? 0) >= rules.reheatC ||
   (oven !== undefined &&
@@ -428,7 +439,7 @@ export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly E
     const heated = heatedIn(after, line, knowledge);
     return parts[index]!.flatMap((each) => {
       const { about } = each;
-      if (about.kind === 'hazard' && after.some((step) => isEndedBy(about.hazard, step.coreC))) return [];
+      if (about.kind === 'hazard' && after.some((step) => isDoneBy(about.hazard, step.coreC))) return [];
       return [heated ? { ...each, heated } : each];
     });
   });

@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { cookedIn, readIngredient } from '../reading/index.ts';
-import { hazardOf, hazards } from '../reference/index.ts';
+import { hazardOf, hazards, rules as reference } from '../reference/index.ts';
 import {
   batchesOfComponent,
   CheckedRecipe,
@@ -40,7 +40,8 @@ export type RecipeFindingCode =
   | 'false-name'
   | 'odd-line'
   | 'odd-amount'
-  | 'practice';
+  | 'practice'
+  | 'pink-rest';
 
 /** Something odd in a recipe. `danger`: it can hurt somebody; `odd`: it will go wrong; `hint`: worth a look. */
 export interface RecipeFinding {
@@ -440,6 +441,10 @@ const isSaidCooked = ({ food, text }: IngredientLine): boolean =>
 const mayBeLeft =
   /^\W*(?:optional(?:ly)?|if (?:you )?(?:like|wish|prefer|want)|if (?:liked|wished|preferred))\b|\(optional\)/i;
 
+/** What a step does to meat that is in one piece until then. */
+const cutUpInStep =
+  /\b(?:stuff (?:the|it)|roll (?:it |the meat |the lamb |the beef )?(?:up|around)|mince the|grind the|through (?:a|the) mincer)\b/i;
+
 /** Every raw-food risk must end somewhere: no plan holds in which something goes to the table raw. */
 const rawEnds: Rule = (recipe, find) => {
   const flat = flatten(recipe, find);
@@ -452,11 +457,10 @@ const rawEnds: Rule = (recipe, find) => {
   const reachedBy = (line: IngredientLine) =>
     Math.max(0, ...flat.steps.filter((step) => isOnWayOf(line, step)).map((step) => step.coreC ?? 0));
   const open = rawHazards.flatMap((hazard) => {
-    const safe = hazard.safeCoreC ?? 74;
-    // A whole cut may be served from 63 °C; the chart's figure for meat is that of mince.
-    const enough = hazard.id === 'raw-meat' ? 63 : safe;
+    const isCutUp = hazard.id === 'raw-cut' && flat.steps.some(({ text }) => cutUpInStep.test(text));
+    const safe = isCutUp ? reference.pinkUnderC : (hazard.safeCoreC ?? 74);
     const line = flat.lines.find(
-      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < enough,
+      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < safe,
     );
     return line ? [{ hazard, line, safe }] : [];
   });
@@ -500,7 +504,11 @@ const rawEnds: Rule = (recipe, find) => {
 };
 
 const touchedRaw: Rule = (recipe) => {
-  if (!recipe.lines.some((line) => ['raw-poultry', 'raw-meat', 'raw-fish'].some((hazard) => holdsHazard(line, hazard))))
+  if (
+    !recipe.lines.some((line) =>
+      ['raw-poultry', 'raw-meat', 'raw-cut', 'raw-fish'].some((hazard) => holdsHazard(line, hazard)),
+    )
+  )
     return [];
   return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
     const match =
@@ -575,6 +583,38 @@ const rawTasting: Rule = (recipe) => {
 };
 const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
 
+/** What is done under well done rests: its heat evens out, and goes on working. */
+const pinkRests: Rule = (recipe, find) => {
+  const flat = flatten(recipe, find);
+  const before = ancestry(flat);
+  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+    const { coreC } = step;
+    if (coreC === undefined || coreC < 63 || coreC >= reference.pinkUnderC) return [];
+    const line = flat.lines.find(
+      (each) =>
+        holdsHazard(each, 'raw-cut') &&
+        flat.steps.some(({ id, uses }) => uses.includes(each.id) && before.get(step.id)?.has(id)),
+    );
+    const rests = (each: Step) =>
+      /\brest/i.test(`${each.title} ${each.text}`) ||
+      (each.id !== step.id && each.hands === 'off' && each.durationMin.least >= reference.pinkRestsMin);
+    if (!line || flat.steps.some((each) => before.get(each.id)!.has(step.id) && rests(each))) return [];
+    const add = `Rest it for at least ${reference.pinkRestsMin} minutes.`;
+    return [
+      {
+        code: 'pink-rest',
+        weight: 'odd',
+        step: step.id,
+        words: `${quoted(line.text)} is done at ${coreC} °C, and nothing says that it rests: ${reference.pinkRestsMin} minutes belong to that temperature.`,
+        fix: {
+          label: 'It rests',
+          recipe: withStep(recipe, step.id, { text: `${step.text} ${add}`.trim().slice(0, 2000) }),
+        },
+      },
+    ];
+  });
+};
+
 const practice: Rule = (recipe, find) =>
   badPractices(flatten(recipe, find)).map(({ practice: { says }, line, step, mended }) => {
     const own = step && recipe.steps.find((each) => each.id === step.id);
@@ -642,6 +682,7 @@ const rules: readonly Rule[] = [
   rawTasting,
   rawServed,
   practice,
+  pinkRests,
   missingYield,
   ovenHeats,
   doorOpened,

@@ -77,6 +77,10 @@ export const rules = {
   rawWaitsMostMin: 15,
   /** Heat that goes on for so many minutes brings what is in it from a room's warmth over `hotHoldC`. @source kitchen practice */
   heatsThroughMin: 3,
+  /** Meat in one piece is pink up to this; whoever may have nothing raw is asked. @source USDA FSIS chart: 71 °C is well done */
+  pinkUnderC: 71,
+  /** And rests so long when it is done under that. @source USDA FSIS safe minimum internal temperature chart */
+  pinkRestsMin: 3,
   /** What a guest eats only when it is hot right through has been in an oven of this heat for so long, or has a core temperature; on the hob nobody knows. @source house figure: a shallow bake from 10 to over 70 °C */
   bakesThrough: { ovenC: 150, minutes: 12 },
   /** What was cooked, chilled and is served hot is heated again for at least so many minutes. @source house figure: a portion's depth from 5 to 74 °C in a pan or a hot oven */
@@ -124,6 +128,10 @@ export const rules = {
 } as const;
 
 /** Words by which a recipe says that something is not hot any more. */
+/** Words by which a piece of meat is no longer whole: what was on its outside is inside it. */
+export const cutUpWords =
+  /\b(?:minced?|mincing|ground|rolled|roulade|stuffed|tenderi[sz]ed|mechanically|needled|injected|pumped|kebabs?|koftas?|burgers?|meatballs?|tartare)\b/i;
+
 export const coolWords = /\b(?:cool|cold|chill|room temperature|fridge|freez)/i;
 
 /** In what food is turned or lies before it is cooked: what is left of that has touched it. */

@@ -152,6 +152,13 @@ function takesChoice({ lines }: Recipe, swap: Swap): boolean {
   );
 }
 
+/** What is another dish in taste or texture is offered, and never first: a label is sooner read than a pudding of water eaten. */
+const isPoor = ({ closeness }: LineOption): boolean => closeness < 3;
+/** How much nearer a swap must come to be worth one label more. */
+const labelCost = 0.6;
+const worth = ({ closeness, asks, brings }: LineOption): number =>
+  closeness - labelCost * Math.max(asks.length, Number(brings === 'check'));
+
 const boughtBy = new WeakMap<Occasion['recipes'], ReadonlySet<FoodId>>();
 /** Foods that the menu asks for as it is written. */
 function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
@@ -199,9 +206,9 @@ function lineOptions(
   const isNew = (option: LineOption) => (option.foods.every((each) => bought.has(each)) ? 0 : 1);
   return options.sort(
     (a, b) =>
-      rank[a.brings] - rank[b.brings] ||
-      a.asks.length - b.asks.length ||
-      b.closeness - a.closeness ||
+      Number(a.brings === 'conflict') - Number(b.brings === 'conflict') ||
+      Number(isPoor(a)) - Number(isPoor(b)) ||
+      worth(b) - worth(a) ||
       isNew(a) - isNew(b) ||
       (a.name < b.name ? -1 : 1),
   );

@@ -28,7 +28,7 @@ Method
 
 test('a recipe is pasted, looked at, mended and kept; the original stays with it', async ({ page }) => {
   await open(page, '/recipes');
-  await expect(page.getByText('43 in the library')).toBeVisible();
+  await expect(page.getByText('82 in the library')).toBeVisible();
   await page.evaluate((text) => {
     const data = new DataTransfer();
     data.setData('text/plain', text);
@@ -321,4 +321,20 @@ test('a recipe changed elsewhere meanwhile is not overwritten unasked, and nothi
           .entry.name,
     )
     .toBe('Berry fool with mint');
+});
+
+test('the library is looked through for somebody: what holds what they avoid is gone, what hangs on a label says so', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/recipes`);
+  const whom = page.getByRole('combobox', { name: 'For whom' });
+  await whom.fill('vegan');
+  await whom.press('Enter');
+  await expect(page.getByRole('link', { name: 'Roast turkey' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Spinach dal' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Lentil lasagne/ })).toContainText('to check first');
+  await whom.press('Escape');
+  await page.getByRole('searchbox', { name: 'Search' }).fill('dragon');
+  await page.getByRole('button', { name: 'Show all' }).click();
+  await expect(page.getByRole('link', { name: 'Roast turkey' })).toBeVisible();
 });

@@ -8,7 +8,7 @@ import { auditedPlanning, toEnd } from './index.ts';
 const folder = join(__dirname, '../../../../data/recipes');
 const library = readdirSync(folder).map((file) => parse(Recipe, JSON.parse(readFileSync(join(folder, file), 'utf8'))));
 const find = (id: string) => library.find((recipe) => recipe.id === id);
-const little = { seconds: 0.05, firstSeconds: 1 };
+const little = { seconds: 0.005, firstSeconds: 1 };
 
 test('a new occasion’s kitchen has every kind of kit that a recipe can name', () => {
   const kinds = new Set(usualKitchen().kit.map((unit) => unit.kind));

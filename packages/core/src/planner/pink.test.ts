@@ -9,7 +9,7 @@ const roast = (lines: string, method: string) =>
   readRecipes(`Sunday roast\n\nServes 4\n\nIngredients\n${lines}\n\nMethod\n${method}`).recipes[0]!.recipe;
 const method = (coreC: number, after: string) =>
   `Roast at 190 °C for 70 minutes, until it is ${coreC} °C in the middle. ${after}`;
-const little = { seconds: 0.05, firstSeconds: 1 };
+const little = { seconds: 0.005, firstSeconds: 1 };
 const planOf = (lines: string, coreC: number) =>
   toEnd(auditedPlanning(alone(roast(lines, method(coreC, 'Rest it for 15 minutes, then carve.'))), little)).kind;
 

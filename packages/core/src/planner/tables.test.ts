@@ -9,7 +9,7 @@ import { auditedPlanning, toEnd } from './index.ts';
  */
 const planned = tables.map((told) => {
   const occasion = occasionOf(told);
-  return { name: told.name, occasion, result: toEnd(auditedPlanning(occasion, { seconds: 0.3, firstSeconds: 6 })) };
+  return { name: told.name, occasion, result: toEnd(auditedPlanning(occasion, { seconds: 0.1, firstSeconds: 6 })) };
 });
 
 test.each(planned.map((each) => [each.name, each] as const))('%s: nothing is wrong with it', (_, each) => {

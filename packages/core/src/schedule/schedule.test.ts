@@ -264,7 +264,7 @@ describe('every plan passes the audit', () => {
               pins: spare ? [{ task: 'r0.plain.s0', spareMin: spare }] : [],
             },
           });
-          const result = makePlan(one, { seconds: 0.01, firstSeconds: 0.1 });
+          const result = makePlan(one, { seconds: 0.01, firstSeconds: 0.04 });
           if (result.kind === 'none') return;
           planned++;
           expect(audit(one, result.plan).findings).toEqual([]);

@@ -1,59 +1,32 @@
-import { Button, Input } from 'antd';
+import { Button, Checkbox, Input, Select } from 'antd';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { checkRecipe, flatten, hazardOf, knowledgeOf, lineEvidence, type Recipe } from '@lupin/core';
+import * as v from 'valibot';
+import { Guest } from '@lupin/core';
 import { problemWords, usePutRecipeMutation, useRecipesQuery } from '../../app/api.ts';
 import { rowKeys } from '../../shared/rowKeys.ts';
 import { freshId } from '../../shared/words.ts';
 import { blankRecipe } from './edits.ts';
+import { needChoices, needFrom, strictnessOfChoice } from '../guests/needChoices.ts';
 import { ImportPanel } from './ImportPanel.tsx';
+import { rowOf, wantedOf } from './libraryRows.ts';
 
-const noLabels = knowledgeOf({ labels: [], ownFoods: [], date: '2000-01-01' });
 const order = ['Starters', 'Mains', 'Sides', 'Desserts'];
 
-interface Row {
-  readonly recipe: Recipe;
-  readonly holds: readonly string[];
-  /** Foods whose label decides. */
-  readonly labels: number;
-  readonly byHand: number;
-  readonly total: number;
-  readonly dangers: number;
-  readonly odd: number;
-  readonly words: string;
-}
+/** Somebody with these needs, as a host means them who only picks them; nobody where nothing is picked. */
+const guestOf = (needs: readonly string[]): Guest | undefined =>
+  needs.length === 0
+    ? undefined
+    : v.parse(Guest, {
+        id: 'wanted',
+        name: 'Whoever eats it',
+        needs: needs.map((need, at) => needFrom(need, strictnessOfChoice(need), `n${at}`)),
+      });
 
-function rowOf(recipe: Recipe, find: (id: string) => Recipe | undefined): Row {
-  const flat = flatten(recipe, find);
-  const holds = new Set(
-    flat.lines
-      .flatMap((line) => lineEvidence(line, noLabels))
-      .flatMap(({ about, level }) =>
-        about.kind === 'hazard' && level === 'contained' && hazardOf(about.hazard).kind === 'allergen'
-          ? [about.hazard]
-          : [],
-      ),
-  );
-  // A group says what its members say.
-  const names = [...holds]
-    .filter((hazard) => ![...holds].some((other) => other !== hazard && hazardOf(other).groups.includes(hazard)))
-    .map((hazard) => hazardOf(hazard).name);
-  const findings = checkRecipe(recipe, find);
-  return {
-    recipe,
-    holds: names,
-    labels: flat.lines.filter((line) =>
-      lineEvidence(line, noLabels).some(
-        ({ level, about }) => level === 'possible' || about.kind === 'unread' || about.kind === 'unknown',
-      ),
-    ).length,
-    byHand: flat.steps.filter((step) => step.hands === 'on').reduce((sum, step) => sum + step.durationMin.likely, 0),
-    total: flat.steps.reduce((sum, step) => sum + step.durationMin.likely, 0),
-    dangers: findings.filter((each) => each.weight === 'danger').length,
-    odd: findings.filter((each) => each.weight === 'odd').length,
-    words: `${recipe.name} ${recipe.usualCourse} ${recipe.lines.map((line) => line.text).join(' ')}`.toLowerCase(),
-  };
-}
+/** What a whole dish can be looked for: diets, ways of eating and allergens; single foods are searched by their name. */
+const forWhom = needChoices
+  .slice(0, 3)
+  .map((group) => ({ label: group.label, options: group.options.map(({ value, label }) => ({ value, label })) }));
 
 const minutes = (value: number): string => (value >= 600 ? `${Math.round(value / 60)} h` : `${value} min`);
 
@@ -66,12 +39,17 @@ export function LibraryPage() {
     const find = (id: string) => all.find((each) => each.id === id);
     return all.map((recipe) => rowOf(recipe, find)).sort((a, b) => (a.recipe.name < b.recipe.name ? -1 : 1));
   }, [data]);
-  const wanted = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const shown = rows.filter((row) =>
-    wanted.every((word) =>
-      word.startsWith('-') && word.length > 1 ? !row.words.includes(word.slice(1)) : row.words.includes(word),
-    ),
-  );
+  const [needs, setNeeds] = useState<readonly string[]>([]);
+  const [mostByHandMin, setMostByHand] = useState<number>();
+  const [isAhead, setAhead] = useState(false);
+  const guest = useMemo(() => guestOf(needs), [needs]);
+  const shown = wantedOf(rows, { search, guest, mostByHandMin, isAhead });
+  const showAll = () => {
+    setSearch('');
+    setNeeds([]);
+    setMostByHand(undefined);
+    setAhead(false);
+  };
   const courses = [
     ...order,
     ...new Set(shown.map((row) => row.recipe.usualCourse).filter((course) => !order.includes(course))),
@@ -107,10 +85,40 @@ export function LibraryPage() {
               The library is empty. Paste a recipe at the side, or drop a file on this page.
             </p>
           )}
+          {data && rows.length > 0 && (
+            <div className="row library-filters" role="group" aria-label="Which recipes">
+              <Select
+                mode="multiple"
+                allowClear
+                aria-label="For whom"
+                placeholder="for somebody who is, or avoids …"
+                style={{ minWidth: 280, flex: '1 1 280px' }}
+                value={[...needs]}
+                onChange={setNeeds}
+                options={forWhom}
+                optionFilterProp="label"
+              />
+              <Select
+                allowClear
+                aria-label="Time by hand"
+                placeholder="time by hand"
+                style={{ width: 170 }}
+                value={mostByHandMin}
+                onChange={setMostByHand}
+                options={[15, 30, 60].map((value) => ({ value, label: `up to ${value} min by hand` }))}
+              />
+              <Checkbox checked={isAhead} onChange={(event) => setAhead(event.target.checked)}>
+                made the day before
+              </Checkbox>
+              <span className="soft small" role="status">
+                {shown.length === rows.length ? '' : `${shown.length} of ${rows.length}`}
+              </span>
+            </div>
+          )}
           {data && rows.length > 0 && shown.length === 0 && (
             <p style={{ margin: '20px 0' }}>
-              No recipe has all of “{search}”.{' '}
-              <Button size="small" onClick={() => setSearch('')}>
+              No recipe is all of that as it is written.{' '}
+              <Button size="small" onClick={showAll}>
                 Show all
               </Button>
             </p>
@@ -141,6 +149,12 @@ export function LibraryPage() {
                         )}
                       </td>
                       <td className="small soft">
+                        {row.verdict === 'check' && (
+                          <span style={{ color: 'var(--straw)' }}>
+                            to check first
+                            <br />
+                          </span>
+                        )}
                         {row.holds.length > 0 ? `holds ${row.holds.join(', ')}` : 'no declared allergen by itself'}
                         {row.labels > 0 && (
                           <>

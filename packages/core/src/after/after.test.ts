@@ -1,4 +1,5 @@
 import { demo } from '../../test-support/demo.ts';
+import { id } from '../../test-support/id.ts';
 import { asPlanned, events } from '../../test-support/day.ts';
 import { accountOf, keepEntry, standingOf, withNeedsOf } from '../day/index.ts';
 import { progressOf } from '../state/index.ts';
@@ -43,9 +44,9 @@ const put = (leftover: Leftover): readonly [number, Happening] => [leftover.putM
 const ready = standingOf(sunday, plan, progressOf(events(...whole)), 30).find((each) => each.dish === chicken.id)!;
 
 describe('leftovers', () => {
-  test('what was put away in time is kept: three days from when it was ready, or as long as the recipe says if that is less', () => {
+  test('what was put away in time is kept: two days from when it was ready, or as long as the recipe says if that is less', () => {
     const [kept] = judged(90, put(box()));
-    expect(kept).toMatchObject({ verdict: 'keep', stoodMin: 60 - ready.readyMin, eatBy: dayLater(sunday.date, 3) });
+    expect(kept).toMatchObject({ verdict: 'keep', stoodMin: 60 - ready.readyMin, eatBy: dayLater(sunday.date, 2) });
     const shorter = {
       ...sunday,
       recipes: sunday.recipes.map((recipe) =>
@@ -61,6 +62,28 @@ describe('leftovers', () => {
         nowMin: 90,
       })[0]!.eatBy,
     ).toBe(dayLater(sunday.date, 1));
+  });
+
+  test('cooked rice keeps until tomorrow', () => {
+    const withRice = {
+      ...sunday,
+      recipes: sunday.recipes.map((recipe) =>
+        recipe.id === chicken.recipe
+          ? { ...recipe, lines: recipe.lines.map((line, at) => (at === 0 ? { ...line, food: id('rice') } : line)) }
+          : recipe,
+      ),
+    };
+    const [kept] = leftoversOf({
+      occasion: withRice,
+      plan,
+      begun: withRice,
+      progress: progressOf(events(...whole, put(box()))),
+      nowMin: 90,
+    });
+    expect([kept!.eatBy, kept!.why.join(' ')]).toEqual([
+      dayLater(sunday.date, 1),
+      expect.stringContaining('cooked rice in it'),
+    ]);
   });
 
   test('over two hours between hot and cold it is thrown away; in a warm room over one', () => {

@@ -2,7 +2,8 @@ import { judgeDay, keepsDays, standingOf, type FoodStanding } from '../day/index
 import { happened, type Progress, type Reading } from '../state/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { clockTime, dayOf, span, type GuestId, type Leftover, type Occasion, type Plan } from '../model/index.ts';
-import { hazards, rules, type HazardId } from '../reference/index.ts';
+import { hazards, rices, rules, type HazardId } from '../reference/index.ts';
+import { versionRecipe } from '../versions/index.ts';
 import { setTable, type Served } from '../table/index.ts';
 
 /** What a box holds, for whom it still is, and how long it is good: enough for a label. */
@@ -107,6 +108,7 @@ export function leftoversOf(
           {
             fridge: keepsDays(recipe, version, ['fridge']),
             freezer: keepsDays(recipe, version, ['freezer']),
+            isRice: versionRecipe(occasion, dish, version).lines.some(({ food }) => food && rices.has(food)),
           },
         ),
       },
@@ -117,13 +119,21 @@ export function leftoversOf(
 const eatersOf = (served: Served | undefined): readonly GuestId[] =>
   served ? [...served.clearFor, ...served.checkFor] : [];
 
+/** How many days what is in a box is good for in the fridge. */
+const boxDays = ({ fridge, isRice }: { readonly fridge?: number | undefined; readonly isRice: boolean }): number =>
+  Math.min(isRice ? rules.riceFridgeDays : rules.boxFridgeDays, fridge ?? Infinity);
+
 function judgedTime(
   occasion: Occasion,
   leftover: Leftover,
   standing: FoodStanding | undefined,
   progress: Progress,
   nowMin: number,
-  keeps: { readonly fridge?: number | undefined; readonly freezer?: number | undefined },
+  keeps: {
+    readonly fridge?: number | undefined;
+    readonly freezer?: number | undefined;
+    readonly isRice: boolean;
+  },
 ): Pick<JudgedLeftover, 'stoodMin' | 'verdict' | 'why' | 'eatBy' | 'freezeBy' | 'cooling'> {
   const course = occasion.courses.find(
     (each) => each.id === occasion.dishes.find((dish) => dish.id === leftover.dish)!.course,
@@ -170,7 +180,8 @@ function judgedTime(
     why.push(`It stood ${span(stoodMin)} before it was put away; up to ${span(limitMin)} is well.`);
   }
   const put = dayAt(leftover.putMin);
-  const inFridge = dayLater(cooked, Math.min(rules.leftoverFridgeDays, keeps.fridge ?? Infinity));
+  if (keeps.isRice) why.push('There is cooked rice in it: by tomorrow, and heated once only.');
+  const inFridge = dayLater(cooked, boxDays(keeps));
   if (leftover.where === 'freezer')
     return {
       stoodMin,

@@ -23,7 +23,16 @@ export {
   type PossibleHazard,
 } from './foods.ts';
 export { kitKindOf, type KitKindFacts } from './kitKinds.ts';
-export { fleshOrigins, Keeping, leavens, spoilingOf, unknownKeeping, wetAisle, type Spoiling } from './keeping.ts';
+export {
+  fleshOrigins,
+  Keeping,
+  leavens,
+  rices,
+  spoilingOf,
+  unknownKeeping,
+  wetAisle,
+  type Spoiling,
+} from './keeping.ts';
 export { FamilyId, families, familyOf, type Family } from './families.ts';
 export {
   substitutions,

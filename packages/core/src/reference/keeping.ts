@@ -37,6 +37,16 @@ export const unknownKeeping: Keeping = v.parse(Keeping, 'perishable');
 /** What makes a dough rise, by food. */
 export const leavens: ReadonlySet<string> = new Set(['dried-yeast', 'fresh-yeast', 'sourdough-starter']);
 
+/** Rice, whose spores outlive the boiling. @source UK Food Standards Agency on cooked rice */
+export const rices: ReadonlySet<string> = new Set([
+  'rice',
+  'brown-rice',
+  'risotto-rice',
+  'sushi-rice',
+  'pudding-rice',
+  'wild-rice',
+]);
+
 /** Foods of this aisle make wet what is dry. */
 export const wetAisle = 'drinks';
 

@@ -117,6 +117,10 @@ export const rules = {
   coolsThenMin: 240,
   /** Leftovers keep so many days in the fridge. @source USDA FSIS: three to four days; the shorter is taken */
   leftoverFridgeDays: 3,
+  /** What stood on a table and went into a box keeps so many days. @source UK Food Standards Agency: 48 hours; USDA FSIS: three to four days. The place is not known: the shorter is taken */
+  boxFridgeDays: 2,
+  /** Cooked rice in a box, heated once. @source UK Food Standards Agency: 24 hours */
+  riceFridgeDays: 1,
   /** Frozen, leftovers are good for so many days; at −18 °C they stay sound for longer. @source USDA FSIS: three to four months; the shorter is taken */
   leftoverFreezerDays: 90,
   /** Leftovers are warmed through to this. @source USDA FSIS consumer chart */

@@ -1,6 +1,7 @@
 import { id } from '../../test-support/id.ts';
 import { demoRecipes } from '../../test-support/demo.ts';
-import { checkRecipe, type RecipeFindingCode } from './check.ts';
+import { checkRecipe } from './check.ts';
+import type { RecipeFindingCode } from './finding.ts';
 import { readRecipes } from './readRecipe.ts';
 
 const read = (ingredients: string, method: string, name = 'A dish') =>

@@ -1,6 +1,5 @@
 import * as v from 'valibot';
-import { cookedIn, readIngredient } from '../reading/index.ts';
-import { hazardOf, hazards, rules as reference } from '../reference/index.ts';
+import { hazardOf } from '../reference/index.ts';
 import {
   batchesOfComponent,
   CheckedRecipe,
@@ -9,66 +8,22 @@ import {
   madeWith,
   type IngredientLine,
   type Recipe,
-  type Step,
-  type StepId,
 } from '../model/index.ts';
 import { lineEvidence, namedInSteps, noLabels, servedBesideOf } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
-import { ancestry, flatten } from '../versions/index.ts';
+import { flatten } from '../versions/index.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
 import { readLine } from './line.ts';
-import { badPractices } from './practices.ts';
-
-export type RecipeFindingCode =
-  | 'unused-ingredient'
-  | 'unlisted-ingredient'
-  | 'conflicting-times'
-  | 'conflicting-heats'
-  | 'no-oven-heat'
-  | 'looked-at-too-soon'
-  | 'no-yield'
-  | 'component-amount'
-  | 'component-missing'
-  | 'component-loop'
-  | 'boiled-then-baked'
-  | 'poultry-core'
-  | 'raw-core'
-  | 'touched-raw'
-  | 'fahrenheit'
-  | 'raw-tasting'
-  | 'raw-served'
-  | 'false-name'
-  | 'odd-line'
-  | 'odd-amount'
-  | 'practice'
-  | 'pink-rest';
-
-/** Something odd in a recipe. `danger`: it can hurt somebody; `odd`: it will go wrong; `hint`: worth a look. */
-export interface RecipeFinding {
-  readonly code: RecipeFindingCode;
-  readonly weight: 'danger' | 'odd' | 'hint';
-  readonly words: string;
-  readonly line?: LineId | undefined;
-  readonly step?: StepId | undefined;
-  /** What would mend it: the words on the button, and the recipe afterwards. */
-  readonly fix?: RecipeFix | undefined;
-  /** Where it may be meant the other way: what would say so. */
-  readonly otherwise?: RecipeFix | undefined;
-}
-
-/** The words on a button, and the recipe after it was pressed. */
-export interface RecipeFix {
-  readonly label: string;
-  readonly recipe: Recipe;
-}
-
-export interface CheckContext {
-  /** The recipe did not say how many it feeds. */
-  readonly noYield?: boolean;
-}
-
-type Find = (id: string) => Recipe | undefined;
-type Rule = (recipe: Recipe, find: Find, context: CheckContext) => readonly RecipeFinding[];
+import {
+  quoted,
+  withStep,
+  type CheckContext,
+  type Find,
+  type RecipeFinding,
+  type RecipeFix,
+  type Rule,
+} from './finding.ts';
+import { rawRules } from './rawChecks.ts';
 
 const weightOrder = { danger: 0, odd: 1, hint: 2 } as const;
 
@@ -86,16 +41,6 @@ export function checkRecipe(
     .map(sound)
     .sort((a, b) => weightOrder[a.weight] - weightOrder[b.weight]);
 }
-
-const withStep = (recipe: Recipe, id: StepId, part: Partial<Step>): Recipe => ({
-  ...recipe,
-  steps: recipe.steps.map((step) => (step.id === id ? { ...step, ...part } : step)),
-});
-const quoted = (words: string) => `“${words}”`;
-const holdsHazard = (line: IngredientLine, hazard: string): boolean =>
-  lineEvidence(line, noLabels).some(
-    ({ about, level }) => about.kind === 'hazard' && about.hazard === hazard && level === 'contained',
-  );
 
 const unusedIngredients: Rule = (recipe) => {
   const used = new Set<string>(recipe.steps.flatMap((step) => step.uses as string[]));
@@ -431,219 +376,6 @@ const boiledThenBaked: Rule = (recipe) =>
     ];
   });
 
-const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
-const preserved = /\b(?:smoked|cured)\b/i;
-/** Whether a line says of its food that it is cooked before it comes into the kitchen; of a line without one its words have told already. */
-const isSaidCooked = ({ food, text }: IngredientLine): boolean =>
-  preserved.test(text) || [...cookedIn(text, readIngredient(text).foods)].some((each) => each.food === food);
-
-/** Said first of a step, or in brackets: it is done or not, as one likes. */
-const mayBeLeft =
-  /^\W*(?:optional(?:ly)?|if (?:you )?(?:like|wish|prefer|want)|if (?:liked|wished|preferred))\b|\(optional\)/i;
-
-/** What a step does to meat that is in one piece until then. */
-const cutUpInStep =
-  /\b(?:stuff (?:the|it)|roll (?:it |the meat |the lamb |the beef )?(?:up|around)|mince the|grind the|through (?:a|the) mincer)\b/i;
-
-/** Every raw-food risk must end somewhere: no plan holds in which something goes to the table raw. */
-const rawEnds: Rule = (recipe, find) => {
-  const flat = flatten(recipe, find);
-  const before = ancestry(flat);
-  /** The hottest that a line gets inside, in the step that uses it or one that follows from there. */
-  const isOnWayOf = (line: IngredientLine, step: Pick<Step, 'id'>) => {
-    const users = flat.steps.filter((each) => each.uses.includes(line.id));
-    return users.length === 0 || users.some((user) => before.get(step.id)?.has(user.id));
-  };
-  const reachedBy = (line: IngredientLine) =>
-    Math.max(0, ...flat.steps.filter((step) => isOnWayOf(line, step)).map((step) => step.coreC ?? 0));
-  const open = rawHazards.flatMap((hazard) => {
-    const isCutUp = hazard.id === 'raw-cut' && flat.steps.some(({ text }) => cutUpInStep.test(text));
-    const safe = isCutUp ? reference.pinkUnderC : (hazard.safeCoreC ?? 74);
-    const line = flat.lines.find(
-      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < safe,
-    );
-    return line ? [{ hazard, line, safe }] : [];
-  });
-  const first = open.find((each) => each.hazard.id === 'raw-poultry') ?? open[0];
-  // Only where that food itself goes, and not in what may be left undone: a pan of onions beside it cooks no chicken.
-  const heats = (step: Step) =>
-    first !== undefined &&
-    (step.oven !== undefined || step.burner) &&
-    isOnWayOf(first.line, step) &&
-    ![step.title, step.text].some((words) => mayBeLeft.test(words));
-  const hot = recipe.steps.findLast(heats);
-  // What it is made with may be heated before it comes in.
-  const isHeated = flat.steps.some(heats);
-  // What is never heated at all is another finding; a part of other recipes is heated there.
-  if (!first || (!hot && (first.hazard.id === 'raw-egg' || recipe.makes !== undefined))) return [];
-  const reached = reachedBy(first.line);
-  const safe = Math.max(...open.filter(({ line }) => !hot || isOnWayOf(line, hot)).map((each) => each.safe));
-  const poultry = first.hazard.id === 'raw-poultry';
-  const words = open
-    .map(({ line }) => quoted(line.text))
-    .filter((each, index, all) => all.indexOf(each) === index)
-    .join(', ');
-  return [
-    {
-      code: poultry ? 'poultry-core' : 'raw-core',
-      weight: poultry || !isHeated ? 'danger' : 'odd',
-      ...(recipe.lines.includes(first.line) && { line: first.line.id }),
-      ...(hot && { step: hot.id }),
-      words: !isHeated
-        ? `${words} ${open.length === 1 ? 'is' : 'are'} never heated, and raw ${open.map((each) => each.hazard.name.replace(/^raw /, '')).join(', ')} can make people ill.`
-        : reached > 0
-          ? `${words}: the hottest step reaches ${reached} °C inside; ${safe} °C is asked.`
-          : poultry
-            ? `No step says that ${words} reaches ${safe} °C in the thickest part.`
-            : `No step says that ${words} is cooked through: ${safe} °C inside.`,
-      ...(hot && {
-        fix: { label: `“${hot.title}” ends at ${safe} °C inside`, recipe: withStep(recipe, hot.id, { coreC: safe }) },
-      }),
-    },
-  ];
-};
-
-const touchedRaw: Rule = (recipe) => {
-  if (
-    !recipe.lines.some((line) =>
-      ['raw-poultry', 'raw-meat', 'raw-cut', 'raw-fish'].some((hazard) => holdsHazard(line, hazard)),
-    )
-  )
-    return [];
-  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
-    const match =
-      /\b(?:reserved?|remaining|leftover|left-over|rest of the|keep the|save the|spare|same)\s+(?:[\p{L}-]+\s+){0,2}?(marinade|brine|coating|dredg\w*|seasoned flour|flour|breadcrumbs|crumbs|egg ?wash|batter)\b/iu.exec(
-        step.text,
-      );
-    if (
-      !match ||
-      /\b(?:discard|throw|bin|boil|before (?:adding|the) (?:chicken|meat|fish)|set aside before)\b/i.test(step.text)
-    )
-      return [];
-    const marinated = recipe.steps.some((each) =>
-      /\b(?:marinat|marinade|brine|dredge|coat|toss|dip)\w*\b/i.test(each.text),
-    );
-    if (!marinated) return [];
-    return [
-      {
-        code: 'touched-raw',
-        weight: 'danger',
-        step: step.id,
-        words: `“${step.title}” uses ${quoted(match[0])}: if it touched the raw meat or fish it must be boiled first or thrown away.`,
-        fix: {
-          label: 'Say so in the step',
-          recipe: withStep(recipe, step.id, {
-            text: `${step.text} Use only ${match[1]} that was set aside before it touched anything raw; throw the rest away.`.slice(
-              0,
-              2000,
-            ),
-          }),
-        },
-      },
-    ];
-  });
-};
-
-const rawTasting: Rule = (recipe) => {
-  const raw = recipe.lines.filter(
-    (line) =>
-      holdsHazard(line, 'raw-flour') ||
-      (line.food && rawTasters.has(line.food)) ||
-      /\b(?:chickpea|gram|bean|lentil|pea|besan|lupin|soya?) flour\b/i.test(line.text),
-  );
-  if (raw.length === 0) return [];
-  const firstHeat = recipe.steps.findIndex((step) => step.oven !== undefined || step.burner);
-  const inBy = new Set(raw.map((line) => line.id));
-  let inIt = false;
-  return recipe.steps.flatMap((step, index): readonly RecipeFinding[] => {
-    if (step.uses.some((use) => inBy.has(use))) inIt = true;
-    const tasted = /\b(?:taste|check the seasoning|adjust (?:the )?seasoning)\b/i.exec(step.text);
-    if (!inIt || (firstHeat >= 0 && index > firstHeat) || !tasted || /\bnot taste\b/i.test(step.text)) return [];
-    // In one breath with the frying: what is said before it is done before it.
-    const heated = /\b(?:fry|bak|boil|simmer|cook|roast|steam|toast|grill|melt)/i.exec(step.text);
-    if (heated && heated.index < tasted.index) return [];
-    return [
-      {
-        code: 'raw-tasting',
-        weight: 'danger',
-        step: step.id,
-        words: `“${step.title}” tastes it while ${quoted(raw[0]!.text)} is still raw: season before the flour goes in, or taste a little piece that was cooked.`,
-        fix: {
-          label: 'Say so in the step',
-          recipe: withStep(recipe, step.id, {
-            text: `${step.text} Do not taste it raw: cook a spoonful first, or season before the flour goes in.`.slice(
-              0,
-              2000,
-            ),
-          }),
-        },
-      },
-    ];
-  });
-};
-const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
-
-/** What is done under well done rests: its heat evens out, and goes on working. */
-const pinkRests: Rule = (recipe, find) => {
-  const flat = flatten(recipe, find);
-  const before = ancestry(flat);
-  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
-    const { coreC } = step;
-    if (coreC === undefined || coreC < 63 || coreC >= reference.pinkUnderC) return [];
-    const line = flat.lines.find(
-      (each) =>
-        holdsHazard(each, 'raw-cut') &&
-        flat.steps.some(({ id, uses }) => uses.includes(each.id) && before.get(step.id)?.has(id)),
-    );
-    const rests = (each: Step) =>
-      /\brest/i.test(`${each.title} ${each.text}`) ||
-      (each.id !== step.id && each.hands === 'off' && each.durationMin.least >= reference.pinkRestsMin);
-    if (!line || flat.steps.some((each) => before.get(each.id)!.has(step.id) && rests(each))) return [];
-    const add = `Rest it for at least ${reference.pinkRestsMin} minutes.`;
-    return [
-      {
-        code: 'pink-rest',
-        weight: 'odd',
-        step: step.id,
-        words: `${quoted(line.text)} is done at ${coreC} °C, and nothing says that it rests: ${reference.pinkRestsMin} minutes belong to that temperature.`,
-        fix: {
-          label: 'It rests',
-          recipe: withStep(recipe, step.id, { text: `${step.text} ${add}`.trim().slice(0, 2000) }),
-        },
-      },
-    ];
-  });
-};
-
-const practice: Rule = (recipe, find) =>
-  badPractices(flatten(recipe, find)).map(({ practice: { says }, line, step, mended }) => {
-    const own = step && recipe.steps.find((each) => each.id === step.id);
-    return {
-      code: 'practice',
-      weight: 'danger',
-      words: `${line ? quoted(line.text) : `“${step!.title}”`} ${says}`,
-      ...(line && recipe.lines.some((each) => each.id === line.id) && { line: line.id }),
-      ...(own && { step: own.id }),
-      ...(own && mended !== undefined
-        ? { fix: { label: 'Say it right in the step', recipe: withStep(recipe, own.id, { text: mended }) } }
-        : {}),
-    };
-  });
-
-const rawServed: Rule = (recipe, find) => {
-  const { lines, steps } = flatten(recipe, find);
-  const egg = lines.find((line) => holdsHazard(line, 'raw-egg'));
-  if (!egg || steps.some((step) => step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71)) return [];
-  return [
-    {
-      code: 'raw-served',
-      weight: 'danger',
-      ...(recipe.lines.includes(egg) && { line: egg.id }),
-      words: `${quoted(egg.text)} is never heated: raw egg is not for small children, pregnant, old or ill guests; pasteurised egg is the usual way round.`,
-    },
-  ];
-};
-
 const falseName: Rule = (recipe, find) => {
   const evidence = flatten(recipe, find).lines.flatMap((line) => lineEvidence(line, noLabels));
   return nameFaults(recipe.name, evidence).map((fault): RecipeFinding => ({
@@ -677,12 +409,7 @@ const rules: readonly Rule[] = [
   components,
   unlistedIngredients,
   servedBeside,
-  rawEnds,
-  touchedRaw,
-  rawTasting,
-  rawServed,
-  practice,
-  pinkRests,
+  ...rawRules,
   missingYield,
   ovenHeats,
   doorOpened,

@@ -1,7 +1,14 @@
 import { AutoComplete, Button, Input } from 'antd';
 import { useState } from 'react';
 import { readNeeds, type SaidPart } from '@lupin/core';
-import { choiceName, needChoices, strictnessChoices, strictnessOfChoice, type Preset } from './needChoices.ts';
+import {
+  choiceName,
+  needChoices,
+  strictnessChoices,
+  strictnessOfChoice,
+  wayStrictness,
+  type Preset,
+} from './needChoices.ts';
 
 const options = needChoices.map((group) => ({
   label: group.label,
@@ -13,7 +20,8 @@ type Need = Extract<SaidPart, { kind: 'need' }>;
 /** What was made of the words, so that it can be seen to be right. */
 function madeOf(needs: readonly Need[]): string {
   const each = needs.map(({ target, strictness, exceptions, slip }) => {
-    const how = strictnessChoices.find((choice) => choice.value === strictness)!.label;
+    const choices = target.startsWith('regimen:') ? wayStrictness : strictnessChoices;
+    const how = choices.find((choice) => choice.value === strictness)!.label;
     const but = exceptions.length > 0 ? `, but ${exceptions.map(({ words }) => words).join(', ')}` : '';
     return `${choiceName(target)}, ${how}${but}${slip === undefined ? '' : ` (for “${slip}”)`}`;
   });

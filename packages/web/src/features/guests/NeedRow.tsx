@@ -12,7 +12,7 @@ import {
   type Regimen,
   type Strictness,
 } from '@lupin/core';
-import { choiceName, choiceOf, strictnessChoices, type Preset } from './needChoices.ts';
+import { choiceName, choiceOf, strictnessChoices, wayStrictness, type Preset } from './needChoices.ts';
 import { OpenNeed } from './OpenNeed.tsx';
 
 /** One need: how strictly, what is fine all the same in the guest's own word, and a note. */
@@ -40,7 +40,7 @@ export function NeedRow({
         <Select
           aria-label={`How strictly: ${title}`}
           value={need.strictness}
-          options={strictnessChoices.filter(
+          options={(need.kind === 'regimen' ? wayStrictness : strictnessChoices).filter(
             (choice) => followsNoTrace || choice.value !== 'no-trace' || need.strictness === 'no-trace',
           )}
           onChange={(strictness: Strictness) => onChange({ strictness })}

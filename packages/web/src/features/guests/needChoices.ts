@@ -141,3 +141,10 @@ export const strictnessChoices: readonly { readonly value: Strictness; readonly 
   { value: 'not-ingredient', label: 'not as ingredient' },
   { value: 'prefers-not', label: 'prefers not' },
 ];
+
+/** Of a way of eating nothing is "an ingredient": it is kept, kept down to the trace, or wished. */
+export const wayStrictness: typeof strictnessChoices = [
+  { value: 'no-trace', label: 'kept, no trace' },
+  { value: 'not-ingredient', label: 'kept' },
+  { value: 'prefers-not', label: 'a wish' },
+];

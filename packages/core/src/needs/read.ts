@@ -89,6 +89,9 @@ function piecesOf(text: string): readonly Piece[] {
   return pieces;
 }
 
+/** In whole years. */
+const oldestUnderFive = 4;
+
 const isHard = (gap: string): boolean => /[.;\n|•!?]/.test(gap);
 const isSoft = (gap: string): boolean => /[,/+&():–—]|\s-\s/.test(gap);
 /** Words between two things that are named in one breath. */
@@ -252,9 +255,18 @@ class Hearing {
     this.recent = [];
   }
 
+  /** "3 year old", "20 weeks pregnant": a number that goes with what was named, and does not speak against it. */
+  private isAge(): boolean {
+    const subject = this.items.at(-1)?.subject;
+    if (subject?.kind !== 'about' || !subject.targets.every((each) => each.startsWith('regimen:'))) return false;
+    const numbers = this.unknown.map(({ words }) => Number(words.join(' ')));
+    const most = subject.targets.includes('regimen:under-five') ? oldestUnderFive : Infinity;
+    return numbers.every((each) => each <= most);
+  }
+
   /** Words that nobody knows beside something of which it is said what it does to the guest are that guest's story; all others are a question. */
   private closeStretch(): void {
-    if (this.unknown.length > 0 && !(this.hasSubject && this.hasFrame))
+    if (this.unknown.length > 0 && !(this.hasSubject && (this.hasFrame || this.isAge())))
       this.open.push({ from: this.unknown[0]!.start, to: this.unknown.at(-1)!.end });
     this.unknown = [];
     this.hasSubject = false;

@@ -1,9 +1,9 @@
-import { bearingOf, dietOf, familyOf, foodOf, hazardOf, regimenOf, rules, type HazardId } from '../reference/index.ts';
+import { bearingOf, dietOf, foodOf, hazardOf, rules, type HazardId } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import { knownOf } from '../needs/index.ts';
 import type { Guest, Need } from '../model/index.ts';
 import { dateWords, daysBetween } from '../exposure/index.ts';
-import { avoidedBy, needWords } from '../fit/index.ts';
+import { avoidedBy, needName, needWords } from '../fit/index.ts';
 
 /** Something about a guest that must be asked, not guessed. */
 export interface Question {
@@ -111,19 +111,4 @@ const strictness = (need: Closed): string =>
   ({ 'no-trace': 'no trace', 'not-ingredient': 'not as an ingredient', 'prefers-not': 'prefers not' })[need.strictness];
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 
-function aboutWords(need: Closed): string {
-  switch (need.kind) {
-    case 'hazard':
-      return capital(hazardOf(need.hazard).name);
-    case 'diet':
-      return capital(dietOf(need.diet).name);
-    case 'regimen':
-      return capital(regimenOf(need.regimen).name);
-    case 'family':
-      return capital(familyOf(need.family).name);
-    case 'food':
-      return capital(foodOf(need.food)?.name ?? need.food);
-    default:
-      return need satisfies never;
-  }
-}
+const aboutWords = (need: Closed): string => capital(needName(need));

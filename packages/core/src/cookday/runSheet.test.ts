@@ -32,6 +32,19 @@ test('a step brings its amounts for these portions, its sign, its rack, and for 
   expect(cut.amounts[0]!.massG).toBeCloseTo((1000 * 3.6) / 4, 6);
 });
 
+test('what a way of eating keeps kit free for stands there by its name', () => {
+  const alpha = { id: 'alpha', kind: 'regimen', regimen: 'alpha-gal', strictness: 'no-trace' };
+  const one = occasion({
+    guests: [guest('ana', alpha)],
+    recipes: [recipe('rice', [line('rice', 'rice')], [step('stir', { uses: ['rice'] })])],
+    dishes: [dish('rice')],
+  });
+  const made = makePlan(one, { seconds: 0 });
+  if (made.kind === 'none') throw new Error(made.reason.why);
+  const [stir] = runSheet(one, made.plan);
+  expect(stir).toMatchObject({ freeFrom: ['alpha-gal'], freeFor: ['ana'] });
+});
+
 test('turning and taking out stand on the sheet as moments of their own', () => {
   const looks = entries
     .filter((entry) => entry.kind === 'look' && entry.of === 'potatoes.as-written.roast')

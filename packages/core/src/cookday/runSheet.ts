@@ -20,9 +20,10 @@ import {
   laterLooks,
   entryOf,
   type LookEntryId,
+  type Need,
   type TaskId,
 } from '../model/index.ts';
-import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
+import { fit, needName, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { scaleLine, sumOfLines, type LineAmount } from '../scale/index.ts';
 import { inOtherWay, partId, scaleAmount } from '../versions/index.ts';
 import { isFlesh } from '../keeping/index.ts';
@@ -270,13 +271,7 @@ function stepEntry(
         freeFor.flatMap((id) =>
           occasion.guests
             .find((guest) => guest.id === id)!
-            .needs.flatMap((need) =>
-              need.kind === 'hazard' && need.strictness === 'no-trace'
-                ? [hazardOf(need.hazard).name]
-                : need.kind === 'diet' && need.strictness === 'no-trace'
-                  ? [need.diet]
-                  : [],
-            ),
+            .needs.flatMap((need) => (isKeptFree(need) ? [needName(need)] : [])),
         ),
       ),
     ],
@@ -285,6 +280,10 @@ function stepEntry(
     leavesRaw: raw && coatingWords.test(`${task.title} ${task.step.text}`),
   };
 }
+
+/** Whether kit is kept free for a need: traces of a single food are not followed. */
+const isKeptFree = (need: Need): need is Extract<Need, { kind: 'hazard' | 'diet' | 'regimen' }> =>
+  (need.kind === 'hazard' || need.kind === 'diet' || need.kind === 'regimen') && need.strictness === 'no-trace';
 
 /** What is to be minded where something is raw; undefined where nothing is. */
 export function rawWords({ raw, leavesRaw }: Pick<StepEntry, 'raw' | 'leavesRaw'>): string | undefined {

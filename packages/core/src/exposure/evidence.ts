@@ -51,6 +51,7 @@ export type Subject =
 /** How good the ground is: label read on a day, one-ingredient food, usual composition, somebody's word, none. */
 export type Grade = 'label' | 'single' | 'usual' | 'word' | 'unknown';
 
+/** `warmed`: it has been on the heat. `through`: it has become hot right through, by its core or by an oven long enough. */
 export type Heated = 'warmed' | 'through';
 
 export interface Evidence {
@@ -136,6 +137,13 @@ const asCutUp = (hazard: HazardId): HazardId => (hazard === 'raw-cut' ? ('raw-me
 const heldBy = ({ contains }: Food, words: string): readonly HazardId[] =>
   cutUpWords.test(words) ? contains.map(asCutUp) : contains;
 
+/** Of meat whose animal is named it is known that it is no pork. */
+const liftedByAnimal = (hazard: HazardId, foods: readonly Food[]): readonly HazardId[] => {
+  const meats = foods.filter(({ contains }) => contains.includes('meat' as HazardId));
+  const isNamed = hazard === 'meat' && meats.length > 0 && meats.every(({ isOfNamedAnimal }) => isOfNamedAnimal);
+  return isNamed ? ['pork' as HazardId] : [];
+};
+
 const mayBeGrain = ({ families, contains, possible, kind }: Food): boolean =>
   families.includes('grain' as never) ||
   [...contains, ...possible.map((each) => each.hazard)].some((hazard) => grains.has(hazard)) ||
@@ -174,7 +182,7 @@ function foodEvidence(
   for (const hazard of heldBy(food, base.words)) {
     const lifts = [
       ...hazardOf(hazard).groups.filter((group) => lifted.includes(group)),
-      ...(food.isOfNamedAnimal && hazard === 'meat' ? ['pork' as HazardId] : []),
+      ...liftedByAnimal(hazard, [food]),
     ];
     found.push(
       ofHazard(
@@ -312,7 +320,19 @@ function wordEvidence(line: IngredientLine, knowledge: Knowledge): readonly Evid
   const base = { line: line.id, food: undefined, words: line.text };
   const found: Evidence[] = [];
   for (const hazard of reading.contained)
-    found.push(ofHazard(base, hazard.hazard, 'contained', 'usual', hazard.because));
+    found.push(
+      ofHazard(
+        base,
+        hazard.hazard,
+        'contained',
+        'usual',
+        hazard.because,
+        liftedByAnimal(
+          hazard.hazard,
+          foods.flatMap((food) => food ?? []),
+        ),
+      ),
+    );
   for (const hazard of reading.possible)
     found.push(ofHazard(base, hazard.hazard, 'possible', 'usual', `${hazard.because} The label decides.`));
   const cooked = cookedIn(line.text, reading.foods);
@@ -401,20 +421,34 @@ const isThrough = ({ coreC, oven, durationMin }: Step): boolean =>
     oven.temperatureC >= rules.bakesThrough.ovenC &&
     durationMin.likely >= rules.bakesThrough.minutes);
 
-/** Words by which some of what came in earlier is put on at the end, as it is. */
-const someMore =
-  /\b(?:rest of|the rest|remaining|reserved|kept back|other half|garnish|scatter|sprinkle|strew|extra)\b/i;
+/** Words by which some of what came in earlier is put on at the end, as it is; and by which anything is put on. */
+const leftOver = /\b(?:rest of|the rest|remaining|reserved|kept back|other half|extra)\b/i;
+const putOn = /\b(?:garnish|scatter|sprinkle|strew|crumble|top)\b/i;
+
+/** How a line's food is called in the words of a step. */
+function namesOf(line: IngredientLine, knowledge: Knowledge): readonly string[] {
+  const food = line.food && knowledge.food(line.food);
+  return food ? [food.name, ...(food.plural ? [food.plural] : [])].map((name) => name.toLowerCase()) : [];
+}
+
+/** Whether a step puts some of a line on as it is: it names it, or speaks of a rest and names nothing else of the recipe. */
+function putsOn({ text }: Step, line: IngredientLine, { lines }: Recipe, knowledge: Knowledge): boolean {
+  const words = text.toLowerCase();
+  const isNamed = (each: IngredientLine) => namesOf(each, knowledge).some((name) => words.includes(name));
+  if (isNamed(line)) return leftOver.test(words) || putOn.test(words);
+  return leftOver.test(words) && !lines.some(isNamed);
+}
 
 /** What the steps that a line goes through do to it; nothing, where some of it may be put on cold at the end. */
-function heatedIn(after: readonly Step[], line: IngredientLine, knowledge: Knowledge): Heated | undefined {
+function heatedIn(
+  after: readonly Step[],
+  line: IngredientLine,
+  recipe: Recipe,
+  knowledge: Knowledge,
+): Heated | undefined {
   const last = after.findLastIndex(heats);
   if (last < 0) return undefined;
-  const food = line.food && knowledge.food(line.food);
-  const names = food ? [food.name, food.plural ?? food.name] : [];
-  const isPutOnCold = after
-    .slice(last + 1)
-    .some(({ text }) => someMore.test(text) && names.some((name) => text.toLowerCase().includes(name.toLowerCase())));
-  if (isPutOnCold) return undefined;
+  if (after.slice(last + 1).some((step) => putsOn(step, line, recipe, knowledge))) return undefined;
   return after.some(isThrough) ? 'through' : 'warmed';
 }
 
@@ -436,7 +470,7 @@ export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly E
     const enters = recipe.steps.find((step) => step.uses.includes(line.id));
     if (!enters) return parts[index]!;
     const after = recipe.steps.filter((step) => before.get(step.id)!.has(enters.id));
-    const heated = heatedIn(after, line, knowledge);
+    const heated = heatedIn(after, line, recipe, knowledge);
     return parts[index]!.flatMap((each) => {
       const { about } = each;
       if (about.kind === 'hazard' && after.some((step) => isDoneBy(about.hazard, step.coreC))) return [];

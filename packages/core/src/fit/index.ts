@@ -1,4 +1,4 @@
-export { avoidedBy, needWords, noTraceHazards } from './needs.ts';
+export { avoidedBy, needName, needWords, noTraceHazards } from './needs.ts';
 export { judge, worse, type Judgement, type Reason, type Settles, type Verdict } from './verdict.ts';
 export {
   dishEvidence,

@@ -1,9 +1,8 @@
-import { regimenOf } from '../reference/index.ts';
-import type { Guest, GuestId, Occasion } from '../model/index.ts';
+import { listed, type Guest, type GuestId, type Occasion } from '../model/index.ts';
 import { needWords } from './needs.ts';
-import { levelOf, type RegimenNeed } from './regimens.ts';
+import { apartIn, type RegimenNeed } from './regimens.ts';
 import type { Cell, DishRow } from './table.ts';
-import { worse, type Reason } from './verdict.ts';
+import { sentence, worse, type Reason } from './verdict.ts';
 
 const nameOf = ({ recipes }: Occasion, { dish }: DishRow): string =>
   recipes.find((recipe) => recipe.id === dish.recipe)?.name ?? dish.id;
@@ -25,13 +24,15 @@ export function apartAtMeal(occasion: Occasion, rows: readonly DishRow[]): reado
 }
 
 function forOne(occasion: Occasion, rows: readonly DishRow[], guest: Guest, need: RegimenNeed): readonly DishRow[] {
-  const { apart } = regimenOf(need.regimen);
-  if (!apart) return rows;
-  const served = rows.filter((row) => row.cells.get(guest.id)!.served);
-  const holding = (hazards: typeof apart.one) =>
-    served.filter((row) => levelOf(hazards, evidenceFor(row, guest.id)) !== undefined);
-  const [one, other] = [holding(apart.one), holding(apart.other)];
+  const served = rows.flatMap((row) => {
+    const apart = row.cells.get(guest.id)!.served && apartIn(need, evidenceFor(row, guest.id));
+    return apart ? [{ row, apart }] : [];
+  });
+  const [one, other] = (['one', 'other'] as const).map((kind) =>
+    served.flatMap(({ row, apart }) => (apart[kind] ? [row] : [])),
+  ) as [DishRow[], DishRow[]];
   if (one.length === 0 || other.length === 0) return rows;
+  const { why } = served[0]!.apart;
   return rows.map((row) => {
     const beside = [...(one.includes(row) ? other : []), ...(other.includes(row) ? one : [])]
       .filter((each) => each !== row)
@@ -43,8 +44,8 @@ function forOne(occasion: Occasion, rows: readonly DishRow[], guest: Guest, need
       settles: 'guest',
       chain: [
         `${guest.name}: ${needWords(need)}`,
-        `At this meal there is ${beside.join(' and ')} too`,
-        `${apart.why.charAt(0).toUpperCase()}${apart.why.slice(1)}: which of them is for ${guest.name}? Leave them out of the other.`,
+        `At this meal there is ${listed(beside)} too`,
+        sentence(`${why}: which of them is for ${guest.name}? Leave them out of the other`),
       ],
     };
     return { ...row, cells: new Map(row.cells).set(guest.id, withReason(row.cells.get(guest.id)!, reason)) };

@@ -36,22 +36,38 @@ export function needWords(need: Need): string {
   return `${plainWords(need)}${certified}${but.length > 0 ? `, except ${but.join(' and ')}` : ''}`;
 }
 
+/** What a need is about, by its name. */
+export function needName(need: Exclude<Need, { kind: 'open' }>): string {
+  switch (need.kind) {
+    case 'hazard':
+      return hazardOf(need.hazard).name;
+    case 'diet':
+      return dietOf(need.diet).name;
+    case 'regimen':
+      return regimenOf(need.regimen).name;
+    case 'family':
+      return familyOf(need.family).name;
+    case 'food':
+      return foodOf(need.food)?.name ?? need.food;
+    default:
+      return need satisfies never;
+  }
+}
+
 function plainWords(need: Need): string {
   switch (need.kind) {
     case 'open':
       return `not yet understood: “${need.text}”`;
     case 'diet':
-      return wayWords(need.strictness, dietOf(need.diet).name);
     case 'regimen':
-      return wayWords(need.strictness, regimenOf(need.regimen).name);
+      return wayWords(need.strictness, needName(need));
     case 'hazard':
       if (hazardOf(need.hazard).kind === 'intolerance' && need.strictness === 'not-ingredient')
-        return `no ${hazardOf(need.hazard).name}`;
-      return amongWords(need.strictness, hazardOf(need.hazard).name);
+        return `no ${needName(need)}`;
+      return amongWords(need.strictness, needName(need));
     case 'family':
-      return amongWords(need.strictness, familyOf(need.family).name);
     case 'food':
-      return amongWords(need.strictness, foodOf(need.food)?.name ?? need.food);
+      return amongWords(need.strictness, needName(need));
     default:
       return need satisfies never;
   }

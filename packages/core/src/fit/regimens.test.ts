@@ -1,6 +1,8 @@
+import * as v from 'valibot';
 import { dish, line, occasion, recipe, step } from '../../test-support/small.ts';
 import { evidenceOf, guest, lines, verdict } from '../../test-support/judging.ts';
 import { id } from '../../test-support/id.ts';
+import { IngredientLine } from '../model/index.ts';
 import { foodOf, hazardOf, regimens } from '../reference/index.ts';
 import { fit } from './table.ts';
 import { noLabels } from '../exposure/index.ts';
@@ -96,6 +98,70 @@ test.each([
   ['low-fodmap', 'carrot', 'clear'],
   ['low-fodmap', 'cheddar', 'clear'],
   ['low-fodmap', 'stock-cube', 'check'],
+  ['pregnancy', 'wheat-flour', 'conflict'],
+  ['pregnancy', 'hot-smoked-salmon', 'conflict'],
+  ['pregnancy', 'swordfish', 'conflict'],
+  ['pregnancy', 'tinned-tuna', 'check'],
+  ['pregnancy', 'tinned-mackerel', 'check'],
+  ['pregnancy', 'frozen-berries', 'check'],
+  ['pregnancy', 'burrata', 'check'],
+  ['pregnancy', 'mascarpone', 'check'],
+  ['pregnancy', 'tiramisu', 'check'],
+  ['pregnancy', 'cheesecake', 'check'],
+  ['pregnancy', 'kombucha', 'check'],
+  ['weak', 'egg', 'conflict'],
+  ['weak', 'wheat-flour', 'conflict'],
+  ['weak', 'feta', 'check'],
+  ['weak', 'pate', 'conflict'],
+  ['weak', 'ham', 'check'],
+  ['weak', 'bean-sprouts', 'conflict'],
+  ['weak', 'frozen-cherries', 'check'],
+  ['weak', 'chocolate-mousse', 'check'],
+  ['weak', 'kefir', 'check'],
+  ['under-five', 'popping-corn', 'check'],
+  ['under-five', 'cooked-sausage', 'check'],
+  ['under-five', 'apple', 'check'],
+  ['under-five', 'kipper', 'conflict'],
+  ['under-five', 'beef', 'conflict'],
+  ['under-five', 'egg', 'conflict'],
+  ['under-five', 'coffee', 'check'],
+  ['under-five', 'rice-drink', 'check'],
+  ['under-five', 'brie', 'check'],
+  ['under-five', 'bean-sprouts', 'check'],
+  ['under-one', 'grape', 'check'],
+  ['under-one', 'cooked-sausage', 'check'],
+  ['under-one', 'carrot', 'check'],
+  ['under-one', 'lamb', 'conflict'],
+  ['under-one', 'egg', 'conflict'],
+  ['under-one', 'red-wine', 'conflict'],
+  ['under-one', 'tea', 'conflict'],
+  ['under-one', 'feta', 'check'],
+  ['under-one', 'rice-drink', 'check'],
+  ['halal', 'parmesan', 'check'],
+  ['halal', 'white-wine', 'conflict'],
+  ['kosher', 'eel', 'conflict'],
+  ['kosher', 'rabbit', 'conflict'],
+  ['kosher', 'white-fish', 'check'],
+  ['kosher', 'gelatine', 'check'],
+  ['kosher', 'paneer', 'check'],
+  ['kosher', 'white-wine', 'check'],
+  ['jain', 'fresh-yeast', 'check'],
+  ['alpha-gal', 'parmesan', 'check'],
+  ['alpha-gal', 'chicken-sausage', 'check'],
+  ['pollen', 'kiwi', 'check'],
+  ['pollen', 'parsley', 'check'],
+  ['pollen', 'tofu', 'check'],
+  ['pollen', 'melon', 'check'],
+  ['latex', 'papaya', 'check'],
+  ['low-fodmap', 'couscous', 'check'],
+  ['low-fodmap', 'milk', 'check'],
+  ['low-fodmap', 'pear', 'check'],
+  ['low-fodmap', 'cauliflower', 'check'],
+  ['low-fodmap', 'honey', 'check'],
+  ['low-fodmap', 'cashews', 'check'],
+  ['low-fodmap', 'agave-syrup', 'check'],
+  ['low-fodmap', 'chives', 'clear'],
+  ['low-fodmap', 'garlic-oil', 'clear'],
   ['raw-egg', 'egg', 'conflict'],
   ['raw-egg', 'mayonnaise', 'check'],
 ] as const)('%s: %s is %s', (regimen, food, expected) => {
@@ -128,9 +194,19 @@ describe('what has been heated is judged as heated', () => {
     ['egg', 'pregnancy', [{ ...simmer, coreC: 74 }], 'clear'],
     ['beef', 'pregnancy', [bake], 'check'],
     ['beef', 'pregnancy', [{ ...bake, coreC: 74 }], 'clear'],
+    ['kidney', 'pregnancy', [{ ...bake, coreC: 74 }], 'check'],
+    ['mussel', 'weak', [{ ...simmer, coreC: 74 }], 'check'],
+    ['salmon', 'under-five', [{ ...bake, coreC: 63 }], 'check'],
+    ['tuna-steak', 'under-five', [{ ...bake, coreC: 63 }], 'check'],
+    ['swordfish', 'pregnancy', [{ ...bake, coreC: 63 }], 'conflict'],
+    ['swordfish', 'under-five', [{ ...bake, coreC: 63 }], 'conflict'],
+    ['cod', 'under-one', [{ ...bake, coreC: 63 }], 'check'],
     ['apple', 'pollen', [simmer], 'clear'],
     ['celery', 'pollen', [simmer], 'check'],
-    ['red-wine', 'pregnancy', [simmer], 'clear'],
+    // Some of it stays, however long it is cooked.
+    ['red-wine', 'pregnancy', [simmer], 'check'],
+    ['red-wine', 'under-five', [simmer], 'check'],
+    ['mustard-prepared', 'pregnancy', [simmer], 'clear'],
     ['red-wine', 'under-one', [simmer], 'conflict'],
     ['honey', 'under-one', [bake], 'conflict'],
     ['frozen-berries', 'weak', [], 'check'],
@@ -138,6 +214,9 @@ describe('what has been heated is judged as heated', () => {
     // Some of it goes on at the end as it is.
     ['parsley', 'weak', [simmer, { text: 'Scatter the remaining parsley over it.' }], 'check'],
     ['parsley', 'weak', [simmer, { text: 'Stir well.' }], 'clear'],
+    // A rest of nothing that is named may be of anything.
+    ['brie', 'pregnancy', [bake, { text: 'Crumble the rest of the cheese over it.' }], 'conflict'],
+    ['brie', 'pregnancy', [bake, { text: 'Garnish and serve.' }], 'clear'],
   ] as const)('%s for %s', (food, regimen, after, expected) => {
     expect(served(food, regimen, ...after).verdict).toBe(expected);
   });
@@ -178,6 +257,25 @@ describe('what settles it', () => {
       judge(of('kosher'), evidenceOf(lines(food), [label(claims, { food, contains: [], lookedFor: [] })])).verdict;
     expect([judged('stock-cube', []), judged('stock-cube', ['kosher'])]).toEqual(['check', 'clear']);
     expect(judged('black-pudding', ['kosher'])).toBe('conflict');
+  });
+  test('a label that was read for an earlier occasion is read again only for whom no trace may reach', () => {
+    const judged = (strictness: string) =>
+      judge(
+        of('halal', { strictness }),
+        evidenceOf(lines('bread'), [label([], { food: 'bread', contains: ['wheat'], carriedOver: true })]),
+      ).verdict;
+    expect([judged('not-ingredient'), judged('no-trace')]).toEqual(['clear', 'check']);
+  });
+  test('what is in no family or hazard that the label is read for stays open: onion in a stock cube', () => {
+    const all = ['wheat', 'barley', 'rye', 'lactose', 'honey', 'cashew', 'pistachio'];
+    const judged = (familiesAbsent: readonly string[]) =>
+      judge(
+        of('low-fodmap'),
+        evidenceOf(lines('vegetable-stock-cube'), [
+          label([], { food: 'vegetable-stock-cube', contains: [], lookedFor: all, familiesAbsent }),
+        ]),
+      ).verdict;
+    expect([judged(['legume']), judged(['legume', 'allium'])]).toEqual(['check', 'clear']);
   });
   test('the guest has said so, and to whom no trace may come it is asked again', () => {
     const exceptions = [{ food: 'grape', words: 'cut in quarters', agreedOn: '2026-12-20' }];
@@ -237,11 +335,47 @@ describe('meat and milk apart', () => {
         .judgement.reasons.map((each) => each.chain[1]),
     ).toEqual(['At this meal there is roast too']);
   });
+  test('what is certified is not feared to hold the other kind', () => {
+    const all = meal(['roast', ['beef']], ['broth', ['vegetable-stock-cube']]);
+    const labels = (claims: readonly string[]) =>
+      ({
+        ...all,
+        labels: [
+          {
+            food: 'vegetable-stock-cube',
+            product: 'Cubes',
+            readOn: '2026-12-20',
+            contains: [],
+            mayContain: [],
+            foodsFound: [],
+            foodsAbsent: [],
+            familiesFound: [],
+            familiesAbsent: [],
+            lookedFor: [],
+            claims,
+            text: '',
+          },
+        ],
+      }) as never;
+    const reasons = (claims: readonly string[]) =>
+      fit(labels(claims)).rows[1]!.cells.get(id('g'))!.judgement.reasons.length;
+    expect([reasons([]) > 0, reasons(['kosher'])]).toEqual([true, 0]);
+  });
   test('what they are left out of does not count', () => {
     const all = meal(['roast', ['beef']], ['pudding', ['milk']]);
     const [roast, pudding] = all.dishes;
     expect(verdicts({ ...all, dishes: [{ ...roast!, notFor: [id('g')] }, pudding!] })[1]).toBe('clear');
   });
+});
+
+test.each([
+  ['kosher', 'gelatine', /of which animal/i],
+  ['kosher', 'white-wine', /must be kosher/i],
+  ['alpha-gal', 'parmesan', /of which animal/i],
+  ['alpha-gal', 'chicken-sausage', /sausage skins/i],
+] as const)('%s asks of %s for more than one reason', (regimen, food, why) => {
+  const { reasons } = judge(of(regimen, { strictness: 'no-trace' }), evidenceOf(lines(food)));
+  expect(reasons.map(({ chain }) => chain[2]).join('\n')).toMatch(why);
 });
 
 test('a named animal is no pig', () => {
@@ -250,6 +384,15 @@ test('a named animal is no pig', () => {
   expect(['meat', 'burger', 'sausage', 'liver'].map((food) => verdict(noPork, food))).toEqual(
     Array.from({ length: 4 }, () => 'check'),
   );
+});
+
+test('nor is it where only the words of a line name it', () => {
+  const noPork = guest({ id: 'n', kind: 'diet', diet: 'no-pork', strictness: 'not-ingredient' });
+  const of = (text: string) =>
+    judge(noPork, evidenceOf([v.parse(IngredientLine, { ...line('l', undefined), text })])).reasons.filter(
+      ({ hazard }) => hazard === 'meat',
+    ).length;
+  expect([of('800 g lamb henry, with rosemary'), of('800 g meat henry')]).toEqual([0, 1]);
 });
 
 test('in words, in what is kept apart, and in what is avoided at all', () => {

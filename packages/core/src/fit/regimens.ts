@@ -10,7 +10,7 @@ import {
   type Regimen,
   type RegimenRule,
 } from '../reference/index.ts';
-import type { LabelClaim, Need } from '../model/index.ts';
+import type { LabelClaim, LineId, Need } from '../model/index.ts';
 import type { Evidence, Knowledge } from '../exposure/index.ts';
 
 export type RegimenNeed = Extract<Need, { kind: 'regimen' }>;
@@ -85,15 +85,19 @@ function ruled(rule: RegimenRule, evidence: Evidence, claims: ReadonlySet<string
   };
 }
 
-const claimsOf = ({ about }: Evidence): ReadonlySet<string> =>
-  about.kind === 'food' ? new Set(about.claims) : new Set();
+const noClaims: ReadonlySet<string> = new Set();
+
+/** What the label of each line says of itself. */
+export const claimsByLine = (evidence: readonly Evidence[]): ReadonlyMap<LineId, ReadonlySet<string>> =>
+  new Map(
+    evidence.flatMap(({ about, line }) =>
+      about.kind === 'food' && line ? [[line, new Set<string>(about.claims)] as const] : [],
+    ),
+  );
 
 /** What is certified for a custom as a whole leaves none of its doubts; what is known to be in it stays. */
-export const isCertified = (
-  { regimen }: RegimenNeed,
-  { level }: Evidence,
-  claims: ReadonlySet<string> = new Set(),
-): boolean => level === 'possible' && claims.has(regimen);
+const isCertified = ({ regimen }: RegimenNeed, { level }: Evidence, claims: ReadonlySet<string>): boolean =>
+  level === 'possible' && claims.has(regimen);
 
 /**
  * What a way of eating says of one piece of evidence; undefined where it says nothing. What nobody has read or named is a question to it as it is to
@@ -103,10 +107,12 @@ export const isCertified = (
 export function ruledBy(
   need: RegimenNeed,
   evidence: Evidence,
-  claims: ReadonlySet<string> = claimsOf(evidence),
+  claims: ReadonlySet<string> = noClaims,
 ): Ruled | undefined {
   const regimen = regimenOf(need.regimen);
   const { about } = evidence;
+  // A label that was read for an earlier occasion is read again only for whom no trace may reach.
+  if (evidence.strictOnly && need.strictness !== 'no-trace') return undefined;
   if (isBesides(evidence, need) || isCertified(need, evidence, claims)) return undefined;
   switch (about.kind) {
     case 'unknown':
@@ -146,17 +152,28 @@ function unlisted(
   return isOpen ? { verdict: 'check', why: because, byLabel: true } : undefined;
 }
 
-/** What is eaten at different meals and is in one dish; undefined where it is not. */
-export function togetherIn(need: RegimenNeed, evidence: readonly Evidence[]): Ruled | undefined {
+/** How surely each of two kinds of food that are eaten at different meals is in it; undefined where nothing is kept apart. */
+export function apartIn(
+  need: RegimenNeed,
+  evidence: readonly Evidence[],
+): { readonly one: Match; readonly other: Match; readonly why: string } | undefined {
   const { apart } = regimenOf(need.regimen);
   if (!apart) return undefined;
-  const [one, other] = [levelOf(apart.one, evidence), levelOf(apart.other, evidence)];
-  if (!one || !other) return undefined;
-  return { verdict: one === 'sure' && other === 'sure' ? 'conflict' : 'check', why: apart.why, byLabel: false };
+  const claims = claimsByLine(evidence);
+  const open = evidence.filter((each) => !isCertified(need, each, (each.line && claims.get(each.line)) ?? noClaims));
+  return { one: levelOf(apart.one, open), other: levelOf(apart.other, open), why: apart.why };
+}
+
+/** What is eaten at different meals and is in one dish; undefined where it is not. */
+export function togetherIn(need: RegimenNeed, evidence: readonly Evidence[]): Ruled | undefined {
+  const apart = apartIn(need, evidence);
+  if (!apart?.one || !apart.other) return undefined;
+  const isSure = apart.one === 'sure' && apart.other === 'sure';
+  return { verdict: isSure ? 'conflict' : 'check', why: apart.why, byLabel: false };
 }
 
 /** Whether any of these hazards is in it. */
-export function levelOf(hazards: readonly HazardId[], evidence: readonly Evidence[]): Match {
+function levelOf(hazards: readonly HazardId[], evidence: readonly Evidence[]): Match {
   const levels = evidence.flatMap(({ about, level }) =>
     about.kind === 'hazard' && hazards.some((hazard) => bearingOf(about.hazard, hazard) === 'same') ? [level] : [],
   );
@@ -189,8 +206,8 @@ export function labelAsks(need: RegimenNeed, food: Food | undefined, knowledge: 
     families: unread && food?.kind === 'composite' ? [...new Set(rules.flatMap((rule) => rule.families))] : [],
     claims: [
       ...new Set(
-        rules.flatMap(({ settledBy, ...rule }) =>
-          settledBy && (isOf({ ...rule, settledBy }) || (unread && settledBy === need.regimen)) ? [settledBy] : [],
+        rules.flatMap((rule) =>
+          rule.settledBy && (isOf(rule) || (unread && rule.settledBy === need.regimen)) ? [rule.settledBy] : [],
         ),
       ),
     ],

@@ -1,8 +1,8 @@
-import { bearingOf, familyOf, foodOf, hazardOf, membersOf, type FoodId, type HazardId } from '../reference/index.ts';
+import { bearingOf, foodOf, hazardOf, membersOf, type FoodId, type HazardId } from '../reference/index.ts';
 import type { Guest, LineId, Need, NeedException, Strictness } from '../model/index.ts';
 import { dateWords, type Evidence, type Level, type Subject } from '../exposure/index.ts';
-import { avoidedBy, needWords } from './needs.ts';
-import { isCertified, ruledBy, togetherIn, type Ruled, type RegimenNeed } from './regimens.ts';
+import { avoidedBy, needName, needWords } from './needs.ts';
+import { claimsByLine, ruledBy, togetherIn, type Ruled, type RegimenNeed } from './regimens.ts';
 
 /** What can be said of a guest and a made version before any change is thought of. */
 export type Verdict = 'clear' | 'check' | 'conflict';
@@ -216,11 +216,7 @@ function ruledGrounds(
   evidence: readonly Evidence[],
   start: string,
 ): readonly Reason[] {
-  const claims = new Map(
-    evidence.flatMap(({ about, line }) =>
-      about.kind === 'food' && line ? [[line, new Set<string>(about.claims)]] : [],
-    ),
-  );
+  const claims = claimsByLine(evidence);
   const seen = new Set<string>();
   const grounds = evidence.flatMap((each): Reason[] => {
     const found = ruledBy(need, each, each.line && claims.get(each.line));
@@ -236,19 +232,13 @@ function ruledGrounds(
     if (!agreed) return [{ ...base, verdict: found.verdict, settles: ruleSettledBy(each, found), chain }];
     return [{ ...base, ...asAgreed(guest, need, agreed, chain, false) }];
   });
-  const together =
-    need.strictness === 'prefers-not'
-      ? undefined
-      : togetherIn(
-          need,
-          evidence.filter((each) => !isCertified(need, each, each.line && claims.get(each.line))),
-        );
+  const together = need.strictness === 'prefers-not' ? undefined : togetherIn(need, evidence);
   if (!together) return grounds;
   const chain = [start, 'Both are in this dish', sentence(together.why)];
   return [...grounds, { need, verdict: together.verdict, settles: 'guest', chain }];
 }
 
-const sentence = (words: string): string =>
+export const sentence = (words: string): string =>
   `${words.charAt(0).toUpperCase()}${words.slice(1)}${/[.?]$/.test(words) ? '' : '.'}`;
 
 function ruleSettledBy({ about, food, isSaid, line }: Evidence, { byLabel }: Ruled): Settles {
@@ -263,7 +253,7 @@ function ruleSettledBy({ about, food, isSaid, line }: Evidence, { byLabel }: Rul
 /** Residues are followed by hazard, not by single food: as long as that is so, no dish is clear of a trace of one. */
 function notFollowed(need: ClosedNeed, start: string): readonly Reason[] {
   if (!isSingle(need) || need.strictness !== 'no-trace') return [];
-  const name = need.kind === 'food' ? (foodOf(need.food)?.name ?? need.food) : familyOf(need.family).name;
+  const name = needName(need);
   return [
     {
       verdict: 'check',

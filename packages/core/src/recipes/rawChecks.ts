@@ -1,5 +1,6 @@
+import * as v from 'valibot';
 import { cookedIn, readIngredient } from '../reading/index.ts';
-import { hazards, rules as reference } from '../reference/index.ts';
+import { HazardId, hazards, isEndedBy, rules as reference } from '../reference/index.ts';
 import type { IngredientLine, Step } from '../model/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { holdsHazard, quoted, withStep, type RecipeFinding, type Rule } from './finding.ts';
@@ -161,13 +162,15 @@ const rawTasting: Rule = (recipe) => {
 };
 const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
 
+const wholeCut = v.parse(HazardId, 'raw-cut');
+
 /** What is done under well done rests: its heat evens out, and goes on working. */
 const pinkRests: Rule = (recipe, find) => {
   const flat = flatten(recipe, find);
   const before = ancestry(flat);
   return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
     const { coreC } = step;
-    if (coreC === undefined || coreC < 63 || coreC >= reference.pinkUnderC) return [];
+    if (coreC === undefined || !isEndedBy(wholeCut, coreC) || coreC >= reference.pinkUnderC) return [];
     const line = flat.lines.find(
       (each) =>
         holdsHazard(each, 'raw-cut') &&

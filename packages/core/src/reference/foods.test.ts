@@ -147,3 +147,33 @@ test('a claim never removes what it also weakens, and no plain word is a hazard 
   const hazardWords = new Set(wordEntries.filter((entry) => entry.contains.length > 0).flatMap((entry) => entry.words));
   expect(plainWords.filter((word) => hazardWords.has(word))).toEqual([]);
 });
+
+test('what spoils in a room is known to, also where it has a name of its own', () => {
+  const keeping = (food: string) => foods.find((each) => each.id === food)?.keeping;
+  const spoiling = [
+    ...[
+      'tuna-mayonnaise',
+      'egg-mayonnaise',
+      'coronation-chicken',
+      'potato-salad',
+      'coleslaw',
+      'waldorf-salad',
+      'aioli',
+    ],
+    ...['cheesecake', 'tiramisu', 'trifle', 'pumpkin-pie', 'pecan-pie', 'lemon-meringue-pie', 'custard-tart', 'quiche'],
+    ...['rice-pudding', 'creme-brulee', 'eton-mess', 'chocolate-mousse', 'panna-cotta', 'bread-pudding', 'buttercream'],
+    ...['tzatziki', 'mascarpone', 'paneer', 'burrata', 'gravlax', 'kipper', 'potted-shrimp', 'pizza', 'rosti', 'latke'],
+    ...['carrot-juice', 'vegetable-juice', 'milky-coffee', 'sofrito', 'blue-cheese-dressing', 'tabbouleh', 'yuba'],
+  ];
+  expect(spoiling.map((food) => [food, keeping(food)])).toEqual(spoiling.map((food) => [food, 'perishable']));
+  const tender = [
+    'mixed-leaves',
+    'little-gem',
+    'iceberg-lettuce',
+    'microgreens',
+    'portobello',
+    'beef-tomato',
+    'callaloo',
+  ];
+  expect(tender.map((food) => [food, keeping(food)])).toEqual(tender.map((food) => [food, 'tender']));
+});

@@ -173,3 +173,15 @@ test('water for milk is never among the first, and still there for bread and bat
   expect(names.slice(0, 2)).not.toContain('water');
   expect(names).toContain('water');
 });
+
+test('what would bring a nut into the dish is not first where somebody at the table may have no trace of it', () => {
+  const { recipe } = readRecipes(
+    'Tomato soup\n\nServes 4\n\n100 ml double cream\n1 kg tomatoes\n\nSimmer the tomatoes for 20 minutes, blend and stir in the cream.',
+  ).recipes[0]!;
+  const first = (...others: object[]) => {
+    const guests = [guest('ana', N('milk')), ...others.map((need, at) => guest(`g${at}`, need as never))];
+    const all = alone(recipe, [], guests);
+    return offersFor(all, fit(all).rows[0]!, id('ana'))[0]!.lines[0]!.options[0]!.name;
+  };
+  expect([first(), first(N('cashew'))]).toEqual(['cashews and water', 'coconut cream']);
+});

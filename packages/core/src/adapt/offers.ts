@@ -4,6 +4,7 @@ import {
   sameJob,
   substitutionsFor,
   type FoodId,
+  type HazardId,
   type Role,
   type Substitution,
 } from '../reference/index.ts';
@@ -20,7 +21,7 @@ import type {
   Version,
 } from '../model/index.ts';
 import { knowledgeOf, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
-import { dishEvidence, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
+import { dishEvidence, judge, noTraceHazards, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { choicesOf, type Choice } from '../reading/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 
@@ -159,6 +160,17 @@ const labelCost = 0.6;
 const worth = ({ closeness, asks, brings }: LineOption): number =>
   closeness - labelCost * Math.max(asks.length, Number(brings === 'check'));
 
+/**
+ * Whether a swap brings something into the dish of which no trace may reach somebody at this table: cashews for cream, where a guest with a nut
+ * allergy sits, though they eat another version.
+ */
+function unwelcomeAt(occasion: Occasion, recipe: Recipe): (option: LineOption) => boolean {
+  const feared = new Set(occasion.guests.flatMap((guest) => [...noTraceHazards(guest)]));
+  const holds = (food: FoodId): readonly HazardId[] => foodOf(food)?.contains ?? [];
+  const there = new Set(recipe.lines.flatMap(({ food }) => (food ? holds(food) : [])));
+  return ({ foods }) => foods.flatMap(holds).some((hazard) => feared.has(hazard) && !there.has(hazard));
+}
+
 const boughtBy = new WeakMap<Occasion['recipes'], ReadonlySet<FoodId>>();
 /** Foods that the menu asks for as it is written. */
 function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
@@ -203,10 +215,12 @@ function lineOptions(
   if (ingredient.canOmit || ingredient.part !== 'body')
     options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
   const bought = boughtAnyway(occasion);
+  const isUnwelcome = unwelcomeAt(occasion, recipe);
   const isNew = (option: LineOption) => (option.foods.every((each) => bought.has(each)) ? 0 : 1);
   return options.sort(
     (a, b) =>
       Number(a.brings === 'conflict') - Number(b.brings === 'conflict') ||
+      Number(isUnwelcome(a)) - Number(isUnwelcome(b)) ||
       Number(isPoor(a)) - Number(isPoor(b)) ||
       worth(b) - worth(a) ||
       isNew(a) - isNew(b) ||

@@ -1,4 +1,4 @@
-import { cuts, foodOf, hazardOf, rules, stepWords, type FoodId } from '../reference/index.ts';
+import { cuts, foodOf, hazardOf, rules, stepWords, type FoodId, verbs, type VerbClass } from '../reference/index.ts';
 import type { IngredientLine, KitKind, Occasion, Recipe, Step } from '../model/index.ts';
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { verbForms, wholeWord } from '../recipes/index.ts';
@@ -28,12 +28,12 @@ const work = cuts.work.map((each) => ({ ...each, pattern: wholeWord(verbForms(ea
 const manner = cuts.manner.map((each) => ({ name: each.name, pattern: wholeWord(each.words.join('|')) }));
 const cutting = new Set(cuts.work.map((each) => each.verb));
 const cuttingKit: ReadonlySet<KitKind> = new Set<KitKind>(['board', 'knife', 'grater', 'sieve']);
+const notOnFood = new Set<VerbClass>(['kit', 'oven', 'end']);
 /** Whatever else a step may tell to do: then it is more than preparing. */
 const otherWork = wholeWord(
   [
-    ...stepWords.passive.map((each) => each.verb),
+    ...verbs.filter(({ does }) => !notOnFood.has(does) && does !== 'cut').map(({ verb }) => verb),
     ...stepWords.kit.flatMap((each) => each.verbs),
-    ...stepWords.activeUsual.map((each) => each.verb),
     'salt',
     'season',
     'add',

@@ -31,12 +31,61 @@ export function numberedApart(text: string): readonly string[] {
     .filter((each) => each !== '');
 }
 
+/** What parts of a dish are called: where such a word stands alone above lines with amounts, it heads them. */
+const partNames =
+  /\b(?:sauces?|dressing|filling|topping|top|icing|frosting|dough|pastry|salsa|raita|marinade|glaze|base|crust|crumble|crumb|vegetables|veg|syrup|batter|cake|mash|gravy|stuffing|salad|drizzle|garnish|spices?|spice mix|rub|paste|custard|cream|broth|curry|rice|dip|dipping sauce|layers?|tofu|chicken|meatballs|patties|dumplings|noodles|coating|to serve|to finish|to garnish|extras|slaw|pesto|relish|chutney|pickle|meringue|sponge|caramel|compote|streusel|croutons|toppings|fillings)\s*$/i;
+
+/** "Sauce: 3 tbsp hoisin, 1 tbsp peanut butter": a heading and its list in one line. */
+const headedList =
+  /^(?<name>(?:for the )?[\p{L}][\p{L} '’-]{1,30}?)\s*:\s+(?=\d|[½¼¾⅓⅔]|an?\s|half\s|juice\b|zest\b)(?<rest>.+)$/iu;
+
+/** Whether a row is a heading with its list behind it. */
+export const isHeadedList = (text: string): boolean =>
+  headedList.test(text) && listedThings(headedList.exec(text)!.groups!['rest']!).length > 1;
+
+const isCounted = (text: string): boolean => {
+  const { amount, start } = readAmount(text);
+  return start === 0 && amount.kind !== 'words';
+};
+const begins = (text: string): boolean => isCounted(text) || loosely.test(text);
+const loosely =
+  /^(?:an? |small |large |big |good )?(?:bunch|handful|pinch|sprig|knob|splash|juice|zest|thumb|dash|drizzle)\b/i;
+
+/** "2 onions, 3 cloves garlic, 2 red peppers", "4 tortillas / 100 g cheddar / salsa": several things in one line. */
+export function severalThings(text: string): readonly string[] {
+  const slashed = text
+    .split(/\s+\/\s+|\s+\|\s+|\s*[•·]\s+/)
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
+  if (slashed.length > 2 && slashed.some(begins)) return slashed.flatMap(severalThings);
+  const parts = listedThings(text);
+  return parts.length > 1 &&
+    parts.filter((each) => isCounted(each) && readIngredient(each).foods.length > 0).length >= 2 &&
+    !/\b(?:or|each)\b/i.test(text)
+    ? parts
+    : [text];
+}
+
 /** Headings stand among the ingredients of many pages: "For the sauce:". */
 export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
   let heading: string | undefined;
-  return lines.flatMap((line) => {
-    const name = headingOf(line.text);
-    if (name === undefined) return [{ ...line, heading: line.heading ?? heading }];
+  return lines.flatMap((line, at) => {
+    const listed = headedList.exec(line.text)?.groups;
+    if (listed) {
+      heading = listed['name']!.trim();
+      return listedThings(listed['rest']!).map((text) => ({ text, heading }));
+    }
+    const next = lines[at + 1]?.text;
+    const bare = line.text.replace(/^[#*_=\-\s]+|[*_=\s:]+$/g, '').trim();
+    const isBareHead =
+      next !== undefined &&
+      begins(next) &&
+      bare.length < 32 &&
+      !/[\d,.]|^(?:half|some|the|an?|rest|a little|plus)\b|\b(?:one|two|three|four|batch(?:es)?|of)\b/i.test(bare) &&
+      partNames.test(bare);
+    const name = headingOf(line.text) ?? (isBareHead ? bare : undefined);
+    if (name === undefined)
+      return severalThings(line.text).map((text) => ({ ...line, text, heading: line.heading ?? heading }));
     heading = name;
     return [];
   });

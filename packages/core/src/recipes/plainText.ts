@@ -1,7 +1,9 @@
 import { readAmount } from '../quantities/index.ts';
 import { readIngredient } from '../reading/index.ts';
+import { toldIn } from './clauses.ts';
 import type { Draft, DraftLine } from './draft.ts';
-import { headed, headingOf, listedThings, numberedApart } from './lists.ts';
+import { headed, headingOf, isHeadedList, listedThings, numberedApart, severalThings } from './lists.ts';
+import { draftOfProse } from './prose.ts';
 
 const ingredientsHead =
   /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]ll| will)? need|what you(?:['’]ll| will)? need|shopping list)\b\s*(?:\([^)]*\)|for \d+[^:]*|\(?serves? \d+[^:]*)?\s*[:*_=]*\s*$/i;
@@ -12,7 +14,7 @@ const methodInline = /^[#*_=\s]*(?:method|directions?|instructions?)\s*[:–-]\s
 const notesHead =
   /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
 const yieldLine =
-  /^(?:[-•*]\s*)?(?:serves?|servings?|makes|yields?|feeds|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)[^.]{0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
+  /^(?:[-•*]\s*)?(?:(?:main course|starter|side|dessert|main)\.\s*)?(?:serves?|servings?|makes|yields?|feeds|cuts into|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)[^.]{0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
 const timeLine =
   /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)/i;
 const numbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/i;
@@ -27,13 +29,14 @@ type Where = 'intro' | 'ingredients' | 'method' | 'notes';
 /** Whether a line reads like an ingredient: short, with an amount in front or a food in it, and no sentence. */
 function likeIngredient(text: string): boolean {
   if (
-    text.length > 120 ||
+    text.length > 160 ||
+    tellsWork(text) ||
     (/[.!?]$/.test(text.trim()) && !/\b(?:approx|tbsp|tsp|oz|lb)\.$/i.test(text)) ||
     (numbered.test(text) && text.length > 60)
   )
     return false;
   const { amount, start } = readAmount(text.replace(bulleted, ''));
-  if (amount.kind !== 'words' && start < 3) return true;
+  if ((amount.kind !== 'words' && start < 3) || isHeadedList(text)) return true;
   return (
     (bulleted.test(text) || text.length < 60) &&
     readIngredient(text).foods.length > 0 &&
@@ -41,8 +44,27 @@ function likeIngredient(text: string): boolean {
   );
 }
 
+/** Whether a row begins with what is to be done and goes on as a sentence. */
+function tellsWork(text: string): boolean {
+  const bare = text.replace(bulleted, '').replace(numbered, '');
+  if (readAmount(bare).start === 0 && readAmount(bare).amount.kind !== 'words') return false;
+  const [first] = toldIn(bare);
+  const clause = first?.clauses.find(({ verb }) => verb !== undefined);
+  if (!first || !clause || clause.start > Math.max(24, clause.lead.length)) return false;
+  const isSentence = /[.!]$/.test(bare) && bare.split(/\s+/).length >= 3;
+  return (
+    isSentence ||
+    (bare.length > 40 &&
+      (toldIn(bare)
+        .flatMap(({ clauses }) => clauses)
+        .filter(({ verb }) => verb).length > 1 ||
+        /\b(?:until|till|minutes?|mins?|hours?)\b/i.test(bare)))
+  );
+}
+
 const likeMethod = (text: string): boolean =>
   numbered.test(text) ||
+  tellsWork(text) ||
   (text.length > 40 &&
     /\b(?:until|then|into|stir|add|mix|heat|cook|bake|pour|place|put|chop|slice|whisk|simmer|boil|fry|roast|serve|combine|preheat|leave|cover|drain)\b/i.test(
       text,
@@ -68,8 +90,108 @@ function withNumbersPointed(rows: readonly string[]): readonly string[] {
   return pointed;
 }
 
+/** Whether a list begins here: with an amount, or with more rows of its kind. A list of reasons to love it is none. */
+const startsList = (rows: readonly string[], at: number): boolean =>
+  begins(rows[at]!) ||
+  rows
+    .slice(at + 1)
+    .filter((each) => each !== '')
+    .slice(0, 2)
+    .some((each) => begins(each)) ||
+  (rows[at]!.length < 40 && likeIngredient(rows[at + 1] ?? ''));
+
+/** Whether a row of the list is none of it, and the method begins. */
+const endsList = (row: string, hasMethodHead: boolean): boolean =>
+  (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) || (tellsWork(row) && headingOf(row) === undefined);
+const beginsList = (rows: readonly string[], at: number): boolean =>
+  (likeIngredient(rows[at]!) && startsList(rows, at)) || headingOf(rows[at]!) !== undefined;
+
+/** Whether a row, and what follows it, is the head of another recipe: a name, and then what it makes or a list of ingredients. */
+function beginsRecipe(rows: readonly string[], at: number): boolean {
+  const row = rows[at]!;
+  if (
+    row.length > 70 ||
+    /[.!?,;:]$/.test(row) ||
+    numbered.test(row) ||
+    bulleted.test(row) ||
+    headingOf(row) !== undefined
+  )
+    return false;
+  if (
+    methodHead.test(row) ||
+    ingredientsHead.test(row) ||
+    notesHead.test(row) ||
+    yieldLine.test(row) ||
+    timeLine.test(row) ||
+    tellsWork(row) ||
+    begins(row)
+  )
+    return false;
+  const next = rows
+    .slice(at + 1)
+    .filter((each) => each !== '')
+    .slice(0, 4);
+  const [first = '', second = ''] = next;
+  return (
+    (yieldLine.test(first) && next.slice(1).some((each) => begins(each) || ingredientsHead.test(each))) ||
+    (ingredientsHead.test(first) && begins(second))
+  );
+}
+
+const begins = (row: string): boolean => {
+  if (isHeadedList(row)) return true;
+  const { amount, start } = readAmount(row.replace(bulleted, ''));
+  return start === 0 && amount.kind !== 'words';
+};
+
+/** Takes what was pasted apart into recipes: a component may stand before the dish it is for. */
+export function draftsOfText(text: string): readonly Draft[] {
+  const rows = text
+    .replace(/\r\n?/g, '\n')
+    .split('\n')
+    .map((row) => row.trim());
+  const from: number[] = [0];
+  let hasWork = false;
+  rows.forEach((row, at) => {
+    if (row !== '' && (methodHead.test(row) || tellsWork(row))) hasWork = true;
+    if (at > 0 && hasWork && rows[at - 1] === '' && row !== '' && beginsRecipe(rows, at)) {
+      from.push(at);
+      hasWork = false;
+    }
+  });
+  return from.map((start, i) => draftOfText(from.length === 1 ? text : rows.slice(start, from[i + 1]).join('\n')));
+}
+
+const feedsInName =
+  /\(?\b(?:serves?|for|feeds) (?:\d+|two|three|four|five|six|eight|ten)\b[^)]*\)?|\((?<n>\d+)\)$|,\s*\d+ (?:people|persons?|servings|portions)\b/i;
+
+/** What stands in the first row besides the name: how many it feeds, "cheese omelette - 3 eggs, 30 g cheddar". */
+function headOf(row: string): {
+  readonly name: string;
+  readonly yields: readonly string[];
+  readonly things: readonly string[];
+} {
+  const listed = / [-–—:] (?=.*\d)(?<rest>.+)$/u.exec(row)?.groups?.['rest'];
+  const things = listed === undefined ? [] : severalThings(listed);
+  const isListed = listed !== undefined && things.length > 1;
+  const name = isListed ? row.slice(0, row.length - listed.length - 3).trim() : row;
+  const feeds = name.length < 80 ? feedsInName.exec(name) : null;
+  const bare = feeds
+    ? name
+        .replace(feeds[0], '')
+        .replace(/[\s,.–-]+$/, '')
+        .trim()
+    : name;
+  const said = feeds?.groups?.['n'];
+  return {
+    name: bare || name,
+    yields: feeds ? [said ? `serves ${said}` : feeds[0].replace(/[(),]/g, '').trim()] : [],
+    things: isListed ? things : [],
+  };
+}
+
 /** Takes a pasted recipe apart. Headings lead where there are any; without them each line is taken for what it reads like. */
-export function draftOfText(text: string): Draft {
+function draftOfText(text: string): Draft {
   const rows = withNumbersPointed(
     text
       .replace(/\r\n?/g, '\n')
@@ -88,7 +210,7 @@ export function draftOfText(text: string): Draft {
   let name = '';
   let heading: string | undefined;
   let gap = true;
-  for (const row of rows) {
+  for (const [at, row] of rows.entries()) {
     if (row === '') {
       gap = true;
       continue;
@@ -141,9 +263,13 @@ export function draftOfText(text: string): Draft {
       if (serves) yields.push(serves[0]);
       notes.push(row);
     } else if (name === '' && where === 'intro') {
-      name = bare;
+      const head = headOf(bare);
+      name = head.name;
+      yields.push(...head.yields);
+      if (head.things.length > 0) where = 'ingredients';
+      for (const text of head.things) ingredients.push({ text });
     } else if (where === 'ingredients') {
-      if (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) {
+      if (endsList(row, hasMethodHead)) {
         where = 'method';
         method.push({ text: row.replace(numbered, '') });
       } else ingredients.push({ text: row });
@@ -167,7 +293,7 @@ export function draftOfText(text: string): Draft {
         method[method.length - 1] = { text: `${method[method.length - 1]!.text} ${row}`, heading };
       else method.push({ text: row.replace(bulleted, '').replace(numbered, ''), heading });
     } else if (where === 'notes') notes.push(row);
-    else if (!hasIngredientsHead && (likeIngredient(row) || headingOf(row) !== undefined)) {
+    else if (!hasIngredientsHead && beginsList(rows, at)) {
       where = 'ingredients';
       ingredients.push({ text: row });
     } else if (!hasIngredientsHead && !hasMethodHead && likeMethod(row)) {
@@ -176,8 +302,18 @@ export function draftOfText(text: string): Draft {
     } else intro.push(row);
   }
   if (ingredients.length === 0) {
-    const told = fromProse(rows.filter((row) => row !== '').join(' '));
-    if (told) return { format: 'text', ...told, about: '', yields, category: '', notes, leftOver: [], original: text };
+    const told = draftOfProse(text);
+    if (told)
+      return {
+        format: 'text',
+        ...told,
+        yields: [...yields, ...told.yields],
+        about: '',
+        category: '',
+        notes,
+        leftOver: [],
+        original: text,
+      };
   }
   return {
     format: 'text',
@@ -193,28 +329,4 @@ export function draftOfText(text: string): Draft {
     leftOver: [],
     original: text,
   };
-}
-
-/** A recipe told in sentences ("Slice 1 onion, bring 120 ml vinegar to the boil …"): its amounts are its list. Undefined where it names none. */
-function fromProse(text: string): Pick<Draft, 'name' | 'ingredients' | 'method'> | undefined {
-  const [, title, rest] = /^([^.:!?]{3,80})[:.]\s+(.+)$/su.exec(text) ?? [];
-  if (title === undefined || rest === undefined) return undefined;
-  const ingredients = rest
-    .slice(0, 20_000)
-    .split(/[,;.]|\band\b|\bwith\b|\bto the boil\b/i)
-    .flatMap((part): DraftLine[] => {
-      const from = part.search(/[\d½¼¾⅓⅔]/);
-      const words =
-        from < 0
-          ? ''
-          : part
-              .slice(from)
-              .replace(/\s+(?:into|over|in|on|to|for|until|at)\s.*$/i, '')
-              .trim();
-      const { amount, start } = readAmount(words);
-      return words !== '' && start === 0 && amount.kind !== 'words' && readIngredient(words).foods.length > 0
-        ? [{ text: words }]
-        : [];
-    });
-  return ingredients.length < 2 ? undefined : { name: title.trim(), ingredients, method: [{ text: rest }] };
 }

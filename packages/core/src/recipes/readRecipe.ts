@@ -21,11 +21,11 @@ import type { Draft } from './draft.ts';
 import { draftOfNode, recipeNodes } from './jsonLd.ts';
 import { readLine, type LineReading } from './line.ts';
 import { readPage } from './page.ts';
-import { draftOfText } from './plainText.ts';
+import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
-import { readSteps } from './steps.ts';
+import { mostSteps, readSteps, type StepReading } from './steps.ts';
 import { readTimes } from './timesAndHeats.ts';
-import type { KnownLine } from './uses.ts';
+import type { KnownLine } from './mentions.ts';
 import { sentencesOf } from './wording.ts';
 import { readYield } from './yields.ts';
 
@@ -66,7 +66,7 @@ export interface RecipesRead {
 }
 
 const mostLines = 300;
-const mostSteps = 100;
+const tooMany = `more than ${mostSteps} steps`;
 
 /**
  * Reads whatever a cook has: a schema.org/Recipe as JSON-LD (bare, in a graph, inside an HTML page), Lupin's own JSON, or pasted text.
@@ -77,7 +77,7 @@ export function readRecipes(input: string): RecipesRead {
   if (text === '') return { recipes: [], faults: ['There is nothing to read.'] };
   if (/^[{[]/.test(text)) return fromJson(text);
   if (/<(?:html|body|script|div|p|li|h1|ul|head|!doctype)\b/i.test(text)) return fromPage(text);
-  return fromDrafts([draftOfText(text)], []);
+  return fromDrafts(draftsOfText(text), []);
 }
 
 function parsed(text: string): { readonly data: unknown } | { readonly fault: string } {
@@ -92,7 +92,7 @@ function fromJson(text: string): RecipesRead {
   const json = parsed(text);
   if ('fault' in json) {
     // "[Serves 4]" is a note, not JSON: what does not parse may still be a recipe in words.
-    const words = /["{[]\s*"?@?\w+"?\s*:/.test(text) ? undefined : fromDrafts([draftOfText(text)], []);
+    const words = /["{[]\s*"?@?\w+"?\s*:/.test(text) ? undefined : fromDrafts(draftsOfText(text), []);
     return words && words.recipes.length > 0
       ? words
       : { recipes: [], faults: [`It looks like JSON and is not quite: ${json.fault}`] };
@@ -154,7 +154,7 @@ function fromPage(html: string): RecipesRead {
     return [];
   });
   if (drafts.length > 0) return fromDrafts(drafts, faults);
-  const words = fromDrafts([draftOfText(page.text)], faults);
+  const words = fromDrafts(draftsOfText(page.text), faults);
   return {
     ...words,
     recipes: words.recipes.map((each) => ({
@@ -236,16 +236,12 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   if (!draft.name) notes.push('No name was found.');
   const wanted = draft.ingredients.filter((line) => line.text.trim() !== '');
   if (wanted.length === 0) return `${called} has no list of ingredients that could be found; nothing was taken over.`;
-  if (wanted.length > mostLines) {
+  if (wanted.length > mostLines)
     notes.push(
       `It has ${wanted.length} ingredient lines; a recipe holds ${mostLines}. The rest stays in the original.`,
     );
-    leftOver.push(
-      ...wanted
-        .slice(mostLines)
-        .map((line) => ({ words: line.text.slice(0, 300), why: `more than ${mostLines} lines` })),
-    );
-  }
+  const beyond = `more than ${mostLines} lines`;
+  leftOver.push(...wanted.slice(mostLines).map((line) => ({ words: line.text.slice(0, 300), why: beyond })));
   const lineIds = new Set<string>();
   const readings = wanted.slice(0, mostLines).map(({ text, heading }) => {
     const reading = readLine(text.slice(0, 300), system);
@@ -265,41 +261,30 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     ...(reading.food && { food: reading.food }),
     ...(heading && { heading }),
   }));
-  const paragraphs = draft.method.map((each) => each.text.trim()).filter((text) => text !== '');
-  const read = readSteps(
-    paragraphs.map((text) => text.slice(0, 20_000)),
-    known,
+  const method = draft.method
+    .map(({ text, heading }) => ({ text: text.trim().slice(0, 20_000), heading }))
+    .filter(({ text }) => text !== '');
+  const paragraphs = method.map(({ text }) => text);
+  const { portions, makes } = readYield(draft.yields.length > 0 ? draft.yields : yieldsIn(paragraphs));
+  const { steps: read, asides } = readSteps(method, known, {
+    name,
+    makes: makes?.kind === 'count' ? makes.count : undefined,
+  });
+  if (read.length > mostSteps)
+    notes.push(`Its method falls into more than ${mostSteps} steps; the rest stays in the original.`);
+  leftOver.push(...read.slice(mostSteps).map(({ step }) => ({ words: step.text.slice(0, 300), why: tooMany })));
+  // What is no work is told once more, so that nobody has to look for it: a sentence that was work after all is seen here.
+  leftOver.push(
+    ...asides.slice(0, 60).map(({ words, why }) => ({ words: words.slice(0, 300), why: `${why}, no work` })),
   );
-  if (read.length > mostSteps) {
-    notes.push(
-      `Its method falls into ${read.length} steps; a recipe holds ${mostSteps}. The rest stays in the original.`,
-    );
-    leftOver.push(
-      ...read
-        .slice(mostSteps)
-        .map(({ step }) => ({ words: step.text.slice(0, 300), why: `more than ${mostSteps} steps` })),
-    );
-  }
   const steps = read.slice(0, mostSteps);
   if (steps.length === 0) notes.push('No method was found: one step stands for all of it, with a guessed time.');
-  const { portions, makes } = readYield(draft.yields);
   if (portions === undefined)
-    notes.push(
-      makes
-        ? 'It says what it makes, not how many it feeds: taken as 4 portions.'
-        : 'It does not say how many it feeds: taken as 4 portions.',
-    );
+    notes.push(`It ${makes ? 'says what it makes, not' : 'does not say'} how many it feeds: taken as 4 portions.`);
   const wholeText = [...paragraphs, ...draft.notes].join('\n');
   const keeps = keepsOf(wholeText);
   const hold = holdOf(paragraphs.join('\n'));
-  const likely = steps.reduce((sum, { step }) => sum + step.durationMin.likely, 0);
-  if (
-    draft.totalMin !== undefined &&
-    draft.totalMin > 0 &&
-    steps.length > 0 &&
-    (likely > draft.totalMin * 2 || likely < draft.totalMin / 2)
-  )
-    notes.push(`It says ${Math.round(draft.totalMin)} minutes in all; its steps come to about ${likely}.`);
+  notes.push(...totalNote(draft.totalMin, steps));
   const about = [draft.about, ...draft.notes].filter((text) => text !== '').join('\n');
   if (about.length > 2000) leftOver.push({ words: about.slice(2000, 2300), why: 'more than 2000 characters of notes' });
   const asWritten: Recipe = {
@@ -352,6 +337,19 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     findings: checkRecipe(recipe, () => undefined, { noYield: portions === undefined }),
   };
 }
+
+/** Where what a recipe says of its time in all is far from what its steps come to. */
+function totalNote(totalMin: number | undefined, steps: readonly StepReading[]): readonly string[] {
+  const likely = steps.reduce((sum, { step }) => sum + step.durationMin.likely, 0);
+  const isNear = !totalMin || steps.length === 0 || (likely <= totalMin * 2 && likely >= totalMin / 2);
+  return isNear ? [] : [`It says ${Math.round(totalMin)} minutes in all; its steps come to about ${likely}.`];
+}
+
+/** How many it feeds, where only the method says so. */
+const yieldsIn = (paragraphs: readonly string[]): readonly string[] =>
+  [
+    ...paragraphs.join('\n').matchAll(/(?:^|[.!]\s+)((?:serves|feeds|makes)\s+(?:about |around )?\d+[^.!\n]{0,30})/gi),
+  ].map((match) => match[1]!);
 
 const flourNotes = (cooked: readonly string[]): readonly string[] =>
   cooked.length === 0

@@ -1,17 +1,10 @@
 import * as v from 'valibot';
 import { stepWords } from '../reference/index.ts';
-import {
-  KitKind,
-  StepId,
-  type KitUse,
-  type OvenUse,
-  type Step,
-  type StepAlternative,
-  withLookIds,
-} from '../model/index.ts';
+import { KitKind, StepId, type Step, type StepAlternative } from '../model/index.ts';
 import type { Span } from '../reading/index.ts';
-import { readTimes, type ReadHeat, type ReadTime } from './timesAndHeats.ts';
-import { actives, forms, isPreheat, passiveOf, sentencesOf, titleOf, turnsOven, word } from './wording.ts';
+import { readTimes, type ReadTime } from './timesAndHeats.ts';
+import type { Operation } from './operation.ts';
+import { forms, titleOf, word } from './wording.ts';
 
 /** Something that was read in a step's text, to be confirmed or corrected. */
 export interface StepNote extends Span {
@@ -56,108 +49,89 @@ const vessels = new Set<KitKind>([
   'gratin-dish',
   'cake-tin',
 ]);
-const grillWords =
-  /\b(?:under (?:the|a) (?:[\p{L}-]+ )?(?:grill|broiler)|broil(?:ed|ing)?|grill(?:ed|ing)? (?:until|for|on))\b/iu;
-const noOven = /\b(?:no[- ]bake|microwave|barbecue|griddle)\b/i;
-const rhythmless =
-  /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check)\w*\b[^.,;]{0,30}?\b(half[- ]?way(?: through)?|occasionally|now and then|from time to time|once or twice|once|frequently|regularly|often|every so often|at intervals)\b/gi;
-const rhythmVerb = /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check|brush|fold)\w*\b/i;
-
-export interface Context {
-  /** The oven as the text last set it. */
-  ovenC: number | undefined;
-  /** The vessels last used, which an unnamed "bake" or "simmer" goes on in. */
-  ovenVessel: KitUse | undefined;
-  burnerVessel: KitUse | undefined;
-}
-
-const ovenVessels = new Set<KitKind>(['roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'skillet']);
-const burnerVessels = new Set<KitKind>(['saucepan', 'large-pot', 'frying-pan', 'skillet']);
-
-const intoOvenVessel = new RegExp(
-  `\\b(?:in|into|on|onto|on to|to|over)\\s+(?:(?!and\\b|then\\b)[\\p{L}-]+\\s+){0,4}(?:${stepWords.kit
-    .filter(({ kind }) => kind !== 'skillet' && ovenVessels.has(v.parse(KitKind, kind)))
-    .flatMap(({ words }) => words)
-    .join('|')})\\b`,
-  'iu',
-);
-
-/** Whether a sentence is about filling what goes into the oven. */
-export const fillsOvenVessel = (sentence: string): boolean => intoOvenVessel.test(sentence);
-
 /** Whole minutes, at least one, at most three days. */
 export const whole = (minutes: number) => Math.min(4320, Math.max(1, Math.round(minutes)));
 
-export function durationOf(
-  text: string,
-  times: readonly ReadTime[],
-  hands: 'on' | 'off',
-  passive: ReturnType<typeof passiveOf>,
-  notes: StepNote[],
-  guessed: ('time' | 'heat')[],
-): Step['durationMin'] {
-  const own = times.filter((time) => time.use === 'step');
-  for (const time of own)
-    notes.push({
-      what: 'time',
-      start: time.start,
-      end: time.end,
-      words: time.words,
-      means: `${whole(time.least)} to ${whole(time.most)} minutes${time.open ? ', or longer' : ''}`,
-    });
-  // "1 hour (60 minutes)" says one thing twice; "5 minutes, then 2 minutes more" are two.
-  const counted = own
-    .filter((time, i) => i === 0 || !/^[^.;]{0,40}\bor\b[^.;]{0,30}$/i.test(text.slice(own[i - 1]!.end, time.start)))
+/** Times of a clause that are counted: what is said twice ("1 hour (60 minutes)") or as a choice ("or overnight") is one. */
+export const countedTimes = (text: string, times: readonly ReadTime[]): readonly ReadTime[] =>
+  times
+    .filter(({ use }) => use === 'step')
+    .filter(
+      (time, i, own) => i === 0 || !/^[^.;]{0,40}\bor\b[^.;]{0,30}$/i.test(text.slice(own[i - 1]!.end, time.start)),
+    )
     .filter(
       (time, i, own) =>
         i === 0 ||
         !(/\(\s*$/.test(text.slice(own[i - 1]!.end, time.start)) && Math.abs(time.likely - own[i - 1]!.likely) <= 1),
     );
+
+/** How long an operation takes: the times its clauses say, or, where they say none, what such work usually takes. */
+export function minutesFor(
+  { doings, isOff, lessMin }: Operation,
+  pieces: number | undefined,
+): { readonly durationMin: Step['durationMin']; readonly isGuess: boolean } {
+  const counted = doings
+    .filter((doing) => !isOff || doing.isOff || doings.every((each) => !each.isOff))
+    .flatMap((doing) =>
+      countedTimes(doing.clause.text, doing.times).map((time) => ({ time, times: loadsIn(doing.clause.text, pieces) })),
+    );
   if (counted.length > 0) {
-    const sum = (pick: (time: ReadTime) => number) => counted.reduce((total, time) => total + pick(time), 0);
-    const likely = whole(sum((time) => time.likely));
+    const sum = (pick: (time: ReadTime) => number) =>
+      Math.max(1, counted.reduce((total, { time, times }) => total + pick(time) * times, 0) - lessMin);
+    const likely = whole(sum(({ likely }) => likely));
     return {
-      least: Math.min(likely, whole(sum((time) => time.least))),
-      likely,
-      most: Math.max(likely, whole(sum((time) => time.most))),
+      durationMin: {
+        least: Math.min(likely, whole(sum(({ least }) => least))),
+        likely,
+        most: Math.max(likely, whole(sum(({ most }) => most))),
+      },
+      isGuess: false,
     };
   }
-  guessed.push('time');
-  if (hands === 'off' && passive) return { least: passive.usual[0], likely: passive.usual[1], most: passive.usual[2] };
-  const work = actives.filter((each) => each.pattern.test(text)).map((each) => each.usual);
-  if (work.length === 0) return { least: 2, likely: 4, most: 8 };
+  const usual = doings
+    .filter((doing) => !isOff || doing.isOff)
+    .flatMap(({ clause: { verb } }) => (verb ? [verb.usual] : []));
+  if (usual.length === 0) return { durationMin: { least: 2, likely: 4, most: 8 }, isGuess: true };
   const total = (i: 0 | 1 | 2) =>
-    Math.min(
-      45,
-      work.reduce((sum, each) => sum + each[i], 0),
-    );
-  return { least: total(0), likely: total(1), most: total(2) };
+    isOff
+      ? usual.at(-1)![i]
+      : Math.min(
+          45,
+          usual.reduce((sum, each) => sum + each[i], 0),
+        );
+  return { durationMin: { least: total(0), likely: total(1), most: total(2) }, isGuess: true };
 }
 
-export function kitOf(
-  text: string,
-  heat: 'oven' | 'burner' | undefined,
-  context: Context,
-  notes: StepNote[],
-): KitUse[] {
-  const uses: KitUse[] = [];
+/** How many times over a clause's time is taken: "in three batches, 5 minutes each". */
+const loadsIn = (text: string, pieces: number | undefined): number => {
+  const batches = /\bin (two|three|four|five|2|3|4|5) (?:batches|lots|goes)\b/i.exec(text)?.[1];
+  if (batches) return wordCounts[batches.toLowerCase()] ?? Number(batches);
+  const each =
+    /\b(?<n>one|two|three|four|five|six|eight|ten|\d{1,2})(?: or (?:two|three|four|five|six|\d))?(?: [\p{L}]+)? at a time\b/iu.exec(
+      text,
+    )?.groups?.['n'];
+  if (!each || pieces === undefined) return 1;
+  const size = wordCounts[each.toLowerCase()] ?? Number(each);
+  return size > 0 ? Math.min(20, Math.max(1, Math.ceil(pieces / size))) : 1;
+};
+const wordCounts: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  eight: 8,
+  ten: 10,
+};
+
+/** Tools that hold no food: what the words name, and what such work is done with. */
+export function toolsFor(text: string, { device }: Operation, notes: StepNote[]): readonly KitKind[] {
+  const kinds = new Set<KitKind>();
   let rest = text;
-  const add = (kind: KitKind, as?: string) => {
-    if (!uses.some((use) => use.kind === kind && use.as === as)) uses.push(as ? { kind, as } : { kind });
-  };
   for (const { kind, name, pattern } of kitWords) {
     const match = pattern.exec(rest);
     if (!match) continue;
-    // A bare "pan" is the tin it was baked in, where nothing is on the hob.
-    if (name === 'pan' && heat !== 'burner' && context.ovenVessel) {
-      add(context.ovenVessel.kind, context.ovenVessel.as);
-      rest = rest.slice(0, match.index) + ' '.repeat(match[0].length) + rest.slice(match.index + match[0].length);
-      continue;
-    }
-    const own = /(large|small|medium|clean|separate|second|another|heatproof|wide|deep)\s+(?:[\p{L}-]+\s+)?$/iu
-      .exec(rest.slice(Math.max(0, match.index - 24), match.index))?.[1]
-      ?.toLowerCase();
-    add(kind, vessels.has(kind) ? (own ? `${own}-${kind}` : kind) : undefined);
     notes.push({
       what: 'kit',
       start: match.index,
@@ -166,76 +140,25 @@ export function kitOf(
       means: kind.replace('-', ' '),
     });
     rest = rest.slice(0, match.index) + ' '.repeat(match[0].length) + rest.slice(match.index + match[0].length);
+    if (!heldIn.has(kind) && !(name === 'food processor' && kind === 'blender')) kinds.add(kind);
   }
-  // An unnamed vessel is the one that was used last, before it is a new one.
-  if (heat === 'oven' && context.ovenVessel && !uses.some((use) => ovenVessels.has(use.kind)))
-    uses.push(context.ovenVessel);
-  const goesOn =
-    heat === 'burner' &&
-    context.burnerVessel &&
-    !/\b(?:in|into) an?(?:other)? /i.test(text) &&
-    !/\b(?:boil|cook) the (?:pasta|rice|potato|noodle|egg)/i.test(text);
-  if (goesOn && !uses.some((use) => burnerVessels.has(use.kind))) uses.push(context.burnerVessel!);
-  const hasVessel = () => uses.some((use) => vessels.has(use.kind) && use.kind !== 'bowl');
-  for (const { kind, pattern } of kitVerbs) {
-    if (!pattern.test(workFor(kind, text))) continue;
-    // A pan that is named is the pan for it; a tray is only meant where something bakes.
-    if (vessels.has(kind) && (kind === 'bowl' ? uses.some((use) => vessels.has(use.kind)) : hasVessel())) continue;
-    if ((kind === 'roasting-tin' || kind === 'baking-tray') && heat !== 'oven') continue;
-    if (['saucepan', 'large-pot', 'frying-pan'].includes(kind) && heat !== 'burner') continue;
-    add(kind, vessels.has(kind) ? kind : undefined);
-  }
-  context.ovenVessel = uses.find((use) => ovenVessels.has(use.kind)) ?? context.ovenVessel;
-  if (heat === 'burner') context.burnerVessel = uses.find((use) => burnerVessels.has(use.kind)) ?? context.burnerVessel;
-  return uses.slice(0, 8);
+  for (const { kind, pattern } of kitVerbs)
+    if (!heldIn.has(kind) && kind !== 'blender' && kind !== 'food-processor' && pattern.test(workFor(kind, text)))
+      kinds.add(kind);
+  if (device !== 'blender' && !/\bblender|processor/i.test(text)) kinds.delete('blender');
+  return [...kinds];
 }
-
-export function looksFrom(
-  text: string,
-  likelyMin: number,
-  times: readonly ReadTime[],
-  notes: StepNote[],
-): Step['looks'] {
-  const moments = new Map<number, string>();
-  const put = (atMin: number, what: string) => {
-    const at = Math.round(atMin);
-    if (at > 0 && at < likelyMin) moments.set(at, what.slice(0, 80));
-  };
-  const clause = (start: number) => /[\p{L}][^.,;]*$/u.exec(text.slice(Math.max(0, start - 60), start))?.[0] ?? '';
-  for (const time of times) {
-    if (time.use === 'rhythm') {
-      const what = `${rhythmVerb.exec(clause(time.start))?.[0] ?? 'look'} every ${time.words.replace(/^every\s+/i, '')}`;
-      for (let at = time.likely; at < likelyMin && moments.size < 12; at += Math.max(2, time.likely)) put(at, what);
-      notes.push({ what: 'look', start: time.start, end: time.end, words: time.words, means: what });
-    } else if (time.use === 'moment' && rhythmVerb.test(text.slice(Math.max(0, time.start - 50), time.end + 40))) {
-      put(time.likely, `${rhythmVerb.exec(text.slice(Math.max(0, time.start - 50), time.end + 40))![0]} ${time.words}`);
-      notes.push({
-        what: 'look',
-        start: time.start,
-        end: time.end,
-        words: time.words,
-        means: `come after ${whole(time.likely)} minutes`,
-      });
-    }
-  }
-  for (const match of text.matchAll(rhythmless)) {
-    const often = match[1]!.toLowerCase();
-    const each = /half|once$/.test(often)
-      ? likelyMin / 2
-      : /frequent|regular|often/.test(often)
-        ? Math.max(3, likelyMin / 8)
-        : Math.max(5, likelyMin / 4);
-    for (let at = each; at < likelyMin - 1 && moments.size < 12; at += each) put(at, match[0]);
-    notes.push({
-      what: 'look',
-      start: match.index,
-      end: match.index + match[0].length,
-      words: match[0],
-      means: /half|once$/.test(often) ? 'come half-way' : `come about every ${whole(each)} minutes`,
-    });
-  }
-  return withLookIds([...moments].sort(([a], [b]) => a - b).map(([atMin, what]) => ({ atMin, takesMin: 1, what })));
-}
+const heldIn = new Set<KitKind>([
+  ...vessels,
+  'slow-cooker',
+  'serving-dish',
+  'box',
+  'blender',
+  'food-processor',
+  'mixer',
+  'microwave',
+  'toaster',
+]);
 
 /** "Soak overnight, or boil for 15 minutes": the second way to do it. */
 export function alternativesOf(
@@ -245,7 +168,7 @@ export function alternativesOf(
   notes: StepNote[],
 ): StepAlternative[] {
   const match =
-    /\b(?:soak|chill|marinate|rest|prove|stand)\b[^.;]*?,?\s+or(?: else)?\s+(?:alternatively\s+)?((?:boil|simmer|cook|microwave|steam|pour boiling water)[^.;]*)/i.exec(
+    /\b(?:soak|chill|marinate|rest|prove|stand)\b[^;]*?[,.]?\s+or(?: else)?\s+(?:alternatively\s+)?((?:boil|simmer|cook|microwave|steam|pour boiling water)[^.;]*)/i.exec(
       text,
     );
   if (!match) return [];
@@ -294,39 +217,4 @@ export function shutOf(
     end: match.index + match[0].length,
     words: match[0],
   };
-}
-
-export function ovenOf(
-  text: string,
-  heats: readonly ReadHeat[],
-  passive: ReturnType<typeof passiveOf>,
-  context: Context,
-  guessed: ('time' | 'heat')[],
-  notes: StepNote[],
-): OvenUse | undefined {
-  const oven = heats.filter((each) => !each.core);
-  for (const each of oven)
-    notes.push({
-      what: 'heat',
-      start: each.start,
-      end: each.end,
-      words: each.words,
-      means: `${each.celsius} °C${each.doubt ? `: ${each.doubt}` : ''}`,
-    });
-  const set = oven.at(-1)?.celsius;
-  const grill = grillWords.test(text) && !/\bgrill pan\b/i.test(text);
-  const turned = turnsOven.test(text);
-  if (set !== undefined && (sentencesOf(text).some((sentence) => isPreheat(sentence.text)) || turned))
-    context.ovenC = Math.min(320, set);
-  const bakes =
-    (passive?.heat === 'oven' || /\bin(?:to)? (?:the|a|your) (?:[\p{L}-]+ )?oven\b/iu.test(text)) && !noOven.test(text);
-  if (!bakes && !grill) return undefined;
-  const given = grill ? set : (set ?? context.ovenC);
-  if (given === undefined) guessed.push('heat');
-  const celsius = Math.min(320, given ?? (grill ? 240 : 180));
-  if (!grill && set !== undefined) context.ovenC = celsius;
-  const covered =
-    /\b(?:cover(?:ed)?(?! with water)|with (?:the |a )?lid|foil)\b/i.test(text) &&
-    !/\b(?:uncover|remove the (?:foil|lid|cover)|take off the|without (?:the )?(?:lid|foil))/i.test(text);
-  return { temperatureC: celsius, toleranceC: 10, racks: 1, covered, grill };
 }

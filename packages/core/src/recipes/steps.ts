@@ -1,32 +1,17 @@
 import * as v from 'valibot';
 import { foodOf } from '../reference/index.ts';
-import { freshId, StepId, type LineId, type Step } from '../model/index.ts';
-import {
-  alternativesOf,
-  looksFrom,
-  doorWords,
-  durationOf,
-  fillsOvenVessel,
-  kitOf,
-  ovenOf,
-  shutOf,
-  whole,
-  type Context,
-  type StepNote,
-} from './stepParts.ts';
-import { readHeats, readTimes } from './timesAndHeats.ts';
-import { finderOf, type KnownLine } from './uses.ts';
-import {
-  burnerPattern,
-  goesByItself,
-  isPreheat,
-  keepsWords,
-  passiveOf,
-  sentencesOf,
-  titleOf,
-  turnsOven,
-  type Sentence,
-} from './wording.ts';
+import { freshId, StepId, type KitUse, type LineId, type OvenUse, type Step } from '../model/index.ts';
+import type { KnownLine } from './mentions.ts';
+import type { Aside } from './flow.ts';
+import type { MethodPart, Operation } from './operation.ts';
+import { operationsOf } from './operations.ts';
+import { jointsOf, looksFrom } from './moments.ts';
+import { alternativesOf, minutesFor, shutOf, toolsFor, type StepNote } from './stepParts.ts';
+import { readHeats, readTimes, type ReadTime } from './timesAndHeats.ts';
+import { titleOf } from './wording.ts';
+
+/** As many steps as a recipe holds. */
+export const mostSteps = 100;
 
 export interface StepReading {
   readonly step: Step;
@@ -37,279 +22,106 @@ export interface StepReading {
 }
 
 /**
- * Reads a method as steps: paragraphs are taken apart where something goes by itself (baking, resting, chilling), because those are
- * what a timetable can fill, and where what was cooked on the hob is put into what goes into the oven; other hands-on sentences stay together. Everything found is a proposal with its place in the text.
+ * Reads a method as the work it tells: what is done to what, in what, on what, how long, and what it waits for. Order follows from the food
+ * and not from the sentences; where what is meant is not said, it is what was in hand last. Everything found is a proposal with its place in the text.
  */
-export function readSteps(paragraphs: readonly string[], lines: readonly KnownLine[]): readonly StepReading[] {
-  const context: Context = { ovenC: undefined, ovenVessel: undefined, burnerVessel: undefined };
-  const find = finderOf(lines);
-  const used = new Set<LineId>();
-  const readings: StepReading[] = [];
-  const ids = new Set<string>();
-  /** Words that only set the oven, on their way to the step that uses it. */
-  let waiting = '';
-  for (const paragraph of paragraphs) {
-    let group: Sentence[] = [];
-    const close = () => {
-      if (group.length === 0) return;
-      const start = group[0]!.start;
-      const end = group[group.length - 1]!.end;
-      const text = paragraph.slice(start, end);
-      if (group.every((each) => isPreheat(each.text)) && find(text, used).length === 0) {
-        context.ovenC = readHeats(text).find((each) => !each.core)?.celsius ?? context.ovenC;
-        waiting = `${waiting}${text} `;
-      } else {
-        const reading = readStep(`${waiting}${text}`, context, find, used, lines, ids);
-        waiting = '';
-        if (reading) readings.push(reading);
-      }
-      group = [];
-    };
-    for (const sentence of sentencesOf(paragraph)) {
-      const before = readings[readings.length - 1];
-      // How it keeps is no work; the words stay with what was done last.
-      if (keepsWords.test(sentence.text) && group.length === 0 && before) {
-        readings[readings.length - 1] = {
-          ...before,
-          step: { ...before.step, text: `${before.step.text} ${sentence.text}`.slice(0, 2000) },
-        };
-        continue;
-      }
-      // Nor is leaving the door shut.
-      if (doorWords.test(sentence.text) && group.length === 0 && before?.step.oven && !goesByItself(sentence.text)) {
-        const from = before.step.text.length + 1;
-        const shut = shutOf(sentence.text, before.step.durationMin.likely)!;
-        readings[readings.length - 1] = {
-          ...before,
-          step: {
-            ...before.step,
-            text: `${before.step.text} ${sentence.text}`.slice(0, 2000),
-            oven: { ...before.step.oven, shutMin: shut.minutes },
-          },
-          notes:
-            from + shut.end <= 2000
-              ? [
-                  ...before.notes,
-                  {
-                    what: 'door',
-                    start: from + shut.start,
-                    end: from + shut.end,
-                    words: shut.words,
-                    means: `the door stays shut for ${shut.minutes} minutes`,
-                  },
-                ]
-              : before.notes,
-        };
-        continue;
-      }
-      // Warming the oven is no work of its own: the timetable does it in time. The words stay with the step.
-      const isHob = (text: string) => burnerPattern.test(withoutAsides(text));
-      if (group.some((each) => isHob(each.text)) && fillsOvenVessel(sentence.text) && !isHob(sentence.text)) close();
-      if (goesByItself(sentence.text) && !isPreheat(sentence.text)) {
-        // What was done by hand before is a step of its own, unless it only set the oven.
-        if (group.some((each) => !isPreheat(each.text))) close();
-        group.push(sentence);
-        close();
-      } else group.push(sentence);
-    }
-    close();
-  }
-  const last = waiting === '' ? undefined : readStep(waiting.trim(), context, find, used, lines, ids);
-  if (last) readings.push(last);
-  return turnedUp(readings);
-}
-
-/** "Turn the oven up to 220 °C for the last 10 minutes" takes its minutes from the bake before it. */
-function turnedUp(readings: readonly StepReading[]): readonly StepReading[] {
-  const turned = [...readings];
-  turned.forEach((reading, index) => {
-    const before = turned[index - 1];
-    const { text } = reading.step;
-    const end = readTimes(text).find(
-      (time) => time.use === 'moment' && /\b(?:last|final)\b/i.test(text.slice(Math.max(0, time.start - 16), time.end)),
-    );
-    const heat = readHeats(text).find((each) => !each.core);
-    if (!before?.step.oven || !end || !heat || !turnsOven.test(text) || before.step.durationMin.likely <= end.likely)
-      return;
-    const minutes = whole(end.likely);
-    const less = (value: number) => Math.max(1, value - minutes);
-    const { least, likely, most } = before.step.durationMin;
-    turned[index - 1] = {
-      ...before,
-      step: {
-        ...before.step,
-        durationMin: { least: less(least), likely: less(likely), most: less(most) },
-        looks: before.step.looks.filter((each) => each.atMin < less(likely)),
-      },
-    };
-    turned[index] = {
-      ...reading,
-      guessed: [],
-      step: {
-        ...reading.step,
-        title: titleOf(text),
-        hands: 'off',
-        durationMin: { least: minutes, likely: minutes, most: minutes },
-        kit: before.step.kit,
-        oven: { ...before.step.oven, temperatureC: Math.min(320, heat.celsius), covered: false },
-      },
-    };
-  });
-  return turned;
-}
-
-function readStep(
-  raw: string,
-  context: Context,
-  find: ReturnType<typeof finderOf>,
-  used: Set<LineId>,
+export function readSteps(
+  method: readonly (string | MethodPart)[],
   lines: readonly KnownLine[],
-  ids: Set<string>,
-): StepReading | undefined {
-  // Places of notes are in the step's own text: it is brought to its final form before anything is read in it.
-  const text = raw.replace(/\s+/g, ' ').trim().slice(0, 2000);
+  { name = '', makes }: { readonly name?: string; readonly makes?: number | undefined } = {},
+): { readonly steps: readonly StepReading[]; readonly asides: readonly Aside[] } {
+  const parts = method.map((part) => (typeof part === 'string' ? { text: part } : part));
+  const { operations, asides } = operationsOf(parts, lines, name, mostSteps);
+  const ids = new Map<Operation, StepId>();
+  const taken = new Set<string>();
+  for (const operation of operations) {
+    const id = v.parse(StepId, freshId(titleFor(operation), taken, 24, 'step'));
+    taken.add(id);
+    ids.set(operation, id);
+  }
+  const divided =
+    /\b(?:divide|shape|form|cut|roll)\b[^.;]{0,40}?\binto (?:about )?(\d{1,3})\b|\bmake (\d{1,3})\b/i.exec(
+      parts.map(({ text }) => text).join('\n'),
+    );
+  const pieces = makes ?? (divided ? Number(divided[1] ?? divided[2]) : undefined);
+  return { steps: operations.map((operation) => stepOf(operation, parts, lines, ids, pieces)), asides };
+}
+
+const titleFor = ({ doings }: Operation): string => {
+  const main = doings.findLast(({ isOff }) => isOff) ?? doings.find(({ does }) => does !== 'kit') ?? doings[0]!;
+  return titleOf(main.clause.text.slice(main.clause.verbAt) || main.clause.text);
+};
+
+/** What may stand between two clauses of one sentence. */
+const joining = /^[\s,;:.–—&+()-]*(?:and|then|or|but|so|plus)?[\s,]*(?:and|then)?\s*$/i;
+
+/** The words of an operation as they stand in the text, what lies between two clauses of a sentence included. */
+function textOf({ before, doings, notes }: Operation, parts: readonly MethodPart[]): string {
+  let text = before.join(' ');
+  let last: { readonly paragraph: number; readonly end: number } | undefined;
+  const add = (words: string) => {
+    const isEnded = text === '' || /[.!?:;,]$/.test(text.trim());
+    const begun = text === '' || /[.!?]$/.test(text.trim()) || !isEnded;
+    const next = begun ? words.charAt(0).toUpperCase() + words.slice(1) : words;
+    text = text === '' ? next : `${text}${isEnded ? ' ' : '. '}${next}`;
+  };
+  for (const { clause, paragraph } of doings) {
+    const between =
+      last?.paragraph === paragraph && clause.start >= last.end
+        ? parts[paragraph]!.text.slice(last.end, clause.start)
+        : undefined;
+    if (between !== undefined && joining.test(between)) text += between + clause.text;
+    else add(clause.text);
+    last = { paragraph, end: clause.end };
+  }
+  for (const note of notes) add(note.text);
+  return text.replace(/\s+/g, ' ').trim().slice(0, 2000);
+}
+
+function stepOf(
+  operation: Operation,
+  parts: readonly MethodPart[],
+  lines: readonly KnownLine[],
+  ids: ReadonlyMap<Operation, StepId>,
+  pieces: number | undefined,
+): StepReading {
+  const text = textOf(operation, parts);
   const notes: StepNote[] = [];
   const guessed: ('time' | 'heat')[] = [];
+  const id = ids.get(operation)!;
   const times = readTimes(text);
-  const heats = readHeats(text);
-  const passive = passiveOf(text);
-  const oven = ovenOf(text, heats, passive, context, guessed, notes);
-  // Setting the oven is no work at the hob, and what it looks like when done is no work at all.
-  const bare = withoutAsides(text);
-  const burner =
-    !oven &&
-    (burnerPattern.test(bare) || passive?.heat === 'burner') &&
-    !/\b(?:microwave|slow cooker|off the heat$)\b/i.test(text);
-  const hands: 'on' | 'off' =
-    goesByItself(text) || (oven !== undefined && !oven.grill && passive?.heat === 'oven') ? 'off' : 'on';
-  const alternativeNotes: StepNote[] = [];
-  const workSentences = sentencesOf(text).filter((each) => !isPreheat(each.text));
-  const title = titleOf(workSentences[0]?.text ?? text);
-  // Only the oven is set: there is nothing to do.
-  if (workSentences.length === 0 && find(text, used).length === 0) {
-    if (heats.length === 0) return undefined;
-    const id = v.parse(StepId, freshId('warm-the-oven', ids));
-    ids.add(id);
-    return {
-      step: {
-        id,
-        title: 'Warm the oven',
-        text,
-        uses: [],
-        durationMin: { least: 1, likely: 1, most: 1 },
-        hands: 'on',
-        looks: [],
-        grows: false,
-        kit: [],
-        burner: false,
-        looseFlour: false,
-        until: '',
-        splitPoint: false,
-        alternatives: [],
-        leaves: [],
-      },
-      notes,
-      guessed,
-    };
-  }
-  const id = v.parse(StepId, freshId(title, ids, 24, 'step'));
-  ids.add(id);
-  const alternatives = alternativesOf(text, times, id, alternativeNotes);
-  notes.push(...alternativeNotes);
-  const door = oven && doorWords.exec(text);
-  const mainTimes = times.filter(
-    (time) =>
-      !alternativeNotes.some((note) => time.start >= note.start && time.end <= note.end) &&
-      !(door && time.start >= door.index && time.end <= door.index + door[0].length),
-  );
-  const durationMin = durationOf(text, mainTimes, hands, passive, notes, guessed);
-  const shut = oven && shutOf(text, durationMin.likely);
-  if (shut)
-    notes.push({
-      what: 'door',
-      start: shut.start,
-      end: shut.end,
-      words: shut.words,
-      means: `the door stays shut for ${shut.minutes} minutes`,
-    });
-  const kit = kitOf(bare, oven ? 'oven' : burner ? 'burner' : undefined, context, notes);
-  const looks = hands === 'off' ? looksFrom(text, durationMin.likely, mainTimes, notes) : [];
-  const uses = find(text, used);
-  const firstUses = uses.filter((use) => !used.has(use.line));
-  for (const use of uses)
-    notes.push({
-      what: 'uses',
-      start: use.start,
-      end: use.end,
-      words: text.slice(use.start, use.end),
-      means: used.has(use.line) ? 'named again' : (lines.find((line) => line.id === use.line)?.reading.text ?? ''),
-    });
-  for (const use of firstUses) used.add(use.line);
-  const sign = /\b(?:until|till)\s+([^.;]+?)(?=,?\s+(?:about|around|for|then)\s|[.;]|$)/i.exec(text);
-  if (sign)
-    notes.push({
-      what: 'sign',
-      start: sign.index,
-      end: sign.index + sign[0].length,
-      words: sign[0],
-      means: 'the sign that it is done',
-    });
-  const core = heats.find((each) => each.core);
-  if (core)
-    notes.push({
-      what: 'core',
-      start: core.start,
-      end: core.end,
-      words: core.words,
-      means: `${core.celsius} °C in the middle`,
-    });
-  const split =
-    /\b(?:before (?:adding|stirring in|the [\p{L} ]+ goes in)|set aside|take out|spoon out|remove)\b[^.]{0,60}\b(?:portion|plate|share|some)\b[^.]{0,40}\b(?:for|without|vegan|dairy|gluten|nut|plain)\b/iu.exec(
-      text,
-    );
-  if (split)
-    notes.push({
-      what: 'split',
-      start: split.index,
-      end: split.index + split[0].length,
-      words: split[0],
-      means: 'a portion can be taken out here',
-    });
-  const keepsNote = times.filter((time) => time.use === 'keeps');
-  for (const time of keepsNote)
-    notes.push({
-      what: 'keeps',
-      start: time.start,
-      end: time.end,
-      words: time.words,
-      means: 'how long it keeps, no working time',
-    });
-  const wheat = uses.some((use) => {
-    const food = lines.find((line) => line.id === use.line)?.reading.likeFood;
-    return food !== undefined && (foodOf(food)?.families.includes('flour' as never) || /flour/.test(food));
-  });
-  const looseFlour =
-    /\b(?:flour(?:ed)? (?:the |a )?(?:work|surface|bench|board)|floured|dust(?:ed|ing)?|knead|roll(?:ed|ing)? out|sift|sieve)\b/i.test(
-      text,
-    ) &&
-    (wheat || /\bflour/i.test(text));
+  const alternatives = alternativesOf(text, times, id, notes);
+  const { durationMin, isGuess } = minutesFor(operation, pieces);
+  if (isGuess) guessed.push('time');
+  for (const time of times.filter(({ use }) => use === 'step' || use === 'keeps')) notes.push(timeNote(time));
+  const oven = ovenFor(operation, text, durationMin.likely, guessed, notes);
+  const burner = operation.device === 'hob';
+  const hands = operation.isOff ? 'off' : 'on';
+  const looks = hands === 'off' ? looksFrom(text, durationMin.likely, times, jointsOf(operation), notes) : [];
+  usesInto(operation, text, lines, notes);
+  const until = signIn(text, notes);
+  const core = readHeats(text).find((each) => each.core);
+  if (core) notes.push({ what: 'core', ...spanOf(core), words: core.words, means: `${core.celsius} °C in the middle` });
+  const split = splitIn(text, notes);
+  const kit = kitFor(operation, text, notes);
   const step: Step = {
     id,
-    title,
+    title: titleFor(operation),
     text,
-    uses: firstUses.map((use) => use.line),
+    uses: [...new Set(operation.uses)],
+    after: [...operation.after].map((each) => ({ step: ids.get(each)!, leastMin: 0 })),
     durationMin,
     hands,
     looks,
     grows: hands === 'on' && kit.some((use) => use.kind === 'knife' || use.kind === 'grater'),
     kit,
-    ...(hands === 'off' && !oven && !burner && coldWords(text)),
-    ...(oven && { oven: shut ? { ...oven, shutMin: shut.minutes } : oven }),
+    ...(operation.device === 'fridge' || operation.device === 'freezer' ? { cold: operation.device } : {}),
+    ...(oven && { oven }),
     burner,
-    looseFlour,
+    looseFlour: throwsFlour(operation, text, lines),
     ...(core && { coreC: core.celsius }),
-    until: sign ? sign[1]!.trim().slice(0, 200) : '',
-    splitPoint: split !== null,
+    until,
+    splitPoint: split,
     alternatives,
     leaves: [],
   };
@@ -317,24 +129,135 @@ function readStep(
   return { step, notes: notes.sort((a, b) => a.start - b.start), guessed };
 }
 
-/** Where something stands to get or to stay cold, by its words. */
-function coldWords(text: string): Pick<Step, 'cold'> {
-  if (/\b(?:in(?:to)? the freezer|freeze|freezing)\b/i.test(text)) return { cold: 'freezer' };
-  return /\b(?:in(?:to)? the (?:fridge|refrigerator)|refrigerat(?:e|ed|ing)|chill(?:ed|ing)?)\b/i.test(text)
-    ? { cold: 'fridge' }
-    : {};
+const spanOf = ({ start, end }: { readonly start: number; readonly end: number }) => ({ start, end });
+
+const timeNote = (time: ReadTime): StepNote =>
+  time.use === 'keeps'
+    ? { what: 'keeps', ...spanOf(time), words: time.words, means: 'how long it keeps, no working time' }
+    : {
+        what: 'time',
+        ...spanOf(time),
+        words: time.words,
+        means: `${Math.round(time.least)} to ${Math.round(time.most)} minutes${time.open ? ', or longer' : ''}`,
+      };
+
+function ovenFor(
+  { device, ovenC }: Operation,
+  text: string,
+  likelyMin: number,
+  guessed: ('time' | 'heat')[],
+  notes: StepNote[],
+): OvenUse | undefined {
+  const heats = readHeats(text).filter(({ core }) => !core);
+  for (const each of heats)
+    notes.push({
+      what: 'heat',
+      ...spanOf(each),
+      words: each.words,
+      means: `${each.celsius} °C${each.doubt ? `: ${each.doubt}` : ''}`,
+    });
+  if (device !== 'oven' && device !== 'grill') return undefined;
+  const grill = device === 'grill';
+  const set = grill ? heats.at(-1)?.celsius : (ovenC ?? heats.at(-1)?.celsius);
+  if (set === undefined) guessed.push('heat');
+  const shut = shutOf(text, likelyMin);
+  if (shut)
+    notes.push({
+      what: 'door',
+      ...spanOf(shut),
+      words: shut.words,
+      means: `the door stays shut for ${shut.minutes} minutes`,
+    });
+  return {
+    temperatureC: Math.min(320, set ?? (grill ? 240 : 180)),
+    toleranceC: 10,
+    racks: 1,
+    covered:
+      /\b(?:cover(?:ed)?(?! with water)|with (?:the |a )?lid|foil)\b/i.test(text) &&
+      !/\b(?:uncover|(?:remove|taking|take) (?:the )?(?:foil|lid|cover)|take off the|without (?:the )?(?:lid|foil)|foil off)/i.test(
+        text,
+      ),
+    grill,
+    ...(shut ? { shutMin: shut.minutes } : {}),
+  };
 }
 
-/** The text with sentences that set the oven, and clauses that say when it is done, blanked out; places stay. */
-function withoutAsides(text: string): string {
-  const blank = (words: string) => ' '.repeat(words.length);
-  let bare = text;
-  for (const sentence of sentencesOf(text))
-    if (isPreheat(sentence.text))
-      bare = bare.slice(0, sentence.start) + blank(sentence.text) + bare.slice(sentence.end);
-  return bare
-    .replace(/\b(?:until|till)\s+[^.;]+/gi, blank)
-    .replace(/\bbrown (?:sugar|rice|bread|lentils?|onions?|stock|sauce|butter)\b/gi, blank);
+function usesInto({ mentions }: Operation, text: string, lines: readonly KnownLine[], notes: StepNote[]): void {
+  let from = 0;
+  for (const { doing, mention } of mentions) {
+    const words = doing.clause.text.slice(mention.start, mention.end);
+    const start = text.toLowerCase().indexOf(words.toLowerCase(), from);
+    if (start < 0) continue;
+    from = start;
+    notes.push({
+      what: 'uses',
+      start,
+      end: start + words.length,
+      words: text.slice(start, start + words.length),
+      means: mention.isFresh ? (lines.find(({ id }) => id === mention.line)?.reading.text ?? '') : 'named again',
+    });
+  }
+}
+
+function signIn(text: string, notes: StepNote[]): string {
+  const sign = /\b(?:until|till)\s+([^.;]+?)(?=,?\s+(?:about|around|for|then)\s|[.;]|$)/i.exec(text);
+  if (!sign) return '';
+  notes.push({
+    what: 'sign',
+    start: sign.index,
+    end: sign.index + sign[0].length,
+    words: sign[0],
+    means: 'the sign that it is done',
+  });
+  return sign[1]!.trim().slice(0, 200);
+}
+
+function splitIn(text: string, notes: StepNote[]): boolean {
+  const split =
+    /\b(?:before (?:adding|stirring in|the [\p{L} ]+ goes in)|set aside|take out|spoon out|spoon|remove|put a \w+ of)\b[^.]{0,60}\b(?:portions?|plate|share|some|third|half)\b[^.]{0,40}\b(?:for|without|vegan|dairy|gluten|nut|plain)\b/iu.exec(
+      text,
+    );
+  if (!split) return false;
+  notes.push({
+    what: 'split',
+    start: split.index,
+    end: split.index + split[0].length,
+    words: split[0],
+    means: 'a portion can be taken out here',
+  });
+  return true;
+}
+
+const machineKinds: Readonly<Record<string, KitUse['kind']>> = {
+  blender: 'blender',
+  mixer: 'mixer',
+  microwave: 'microwave',
+  'slow-cooker': 'slow-cooker',
+  toaster: 'toaster',
+};
+
+function kitFor(operation: Operation, text: string, notes: StepNote[]): KitUse[] {
+  const kit: KitUse[] = [...operation.vessels.values()].map(({ kind, as }) => ({ kind, as }));
+  const add = (kind: KitUse['kind']) => {
+    if (!kit.some((use) => use.kind === kind)) kit.push({ kind });
+  };
+  const machine = operation.device === undefined ? undefined : machineKinds[operation.device];
+  if (machine) add(/\bprocessor\b/i.test(text) && machine === 'blender' ? 'food-processor' : machine);
+  for (const kind of toolsFor(text, operation, notes)) add(kind);
+  return kit.slice(0, 8);
+}
+
+function throwsFlour({ uses }: Operation, text: string, lines: readonly KnownLine[]): boolean {
+  const wheat = uses.some((use) => {
+    const food = lines.find((line: { readonly id: LineId }) => line.id === use)?.reading.likeFood;
+    return food !== undefined && (foodOf(food)?.families.includes('flour' as never) || /flour/.test(food));
+  });
+  return (
+    /\b(?:flour(?:ed)? (?:the |a )?(?:work|surface|bench|board|baking)|floured|dust(?:ed|ing)?|knead|roll(?:ed|ing)? (?:\p{L}+ )?(?:\p{L}+ )?out|sift|sieve)\b/iu.test(
+      text,
+    ) &&
+    (wheat || /\bflour|dough|pastry/i.test(text))
+  );
 }
 
 /** Figures that nothing above has taken up: a person should look. Sizes and shares of what is listed are left alone. */

@@ -29,10 +29,9 @@ Bake in preheated oven for 60 to 65 minutes, until a toothpick comes out clean. 
     portions: 8,
     foods: ['wheat-flour', 'bicarbonate-of-soda', 'butter', 'egg', 'banana'],
     steps: [
-      ['Lightly grease', 4, 'on'],
-      ['In a large bowl', 8, 'on'],
+      ['Combine flour', 6, 'on'],
       ['Bake', 63, 'off'],
-      ['Let bread cool', 10, 'off'],
+      ['Cool in pan', 10, 'off'],
     ],
   },
   'steps numbered on lines of their own, a slow cooker, two ways of timing': {
@@ -54,7 +53,7 @@ Tip everything into the slow cooker and cook on low for 8 hrs or high for 4 hrs.
     foods: ['beef-mince', 'onion', 'kidney-beans', 'beef-stock'],
     steps: [
       ['Brown the mince', 6, 'on'],
-      ['Tip everything', 480, 'off'],
+      ['Cook on low', 480, 'off'],
     ],
   },
   'steps that are numbered with nothing behind the number': {
@@ -74,8 +73,7 @@ Serves 4
     portions: 4,
     foods: ['haddock', 'leek', 'oil'],
     steps: [
-      ['Slice the leeks', 6, 'on'],
-      ['Lay the haddock on top', 4, 'on'],
+      ['Slice the leeks', 11, 'on'],
       ['Bake', 15, 'off'],
     ],
   },
@@ -96,7 +94,7 @@ Boil the fennel for 8 minutes and drain. Melt the butter in a saucepan, stir in 
     steps: [
       ['Boil the fennel', 8, 'off'],
       ['Melt the butter', 4, 'on'],
-      ['Lay the fennel', 4, 'on'],
+      ['Lay the fennel', 8, 'on'],
       ['Bake', 20, 'off'],
     ],
   },
@@ -122,7 +120,7 @@ Leftovers keep 3 days in the fridge.`,
     steps: [
       ['Blend all sauce', 2, 'on'],
       ['Boil the macaroni', 8, 'off'],
-      ['Toss with', 4, 'on'],
+      ['Toss with', 2, 'on'],
       ['Bake', 20, 'off'],
       ['Broil', 2, 'on'],
     ],
@@ -142,8 +140,8 @@ Rest for 15 mins before carving.`,
     portions: 4,
     foods: ['chicken', 'lemon', 'butter'],
     steps: [
-      ['Take the chicken out', 4, 'on'],
-      ['Rub the butter', 4, 'on'],
+      ['Take the chicken out', 60, 'off'],
+      ['Rub the butter', 10, 'on'],
       ['Roast', 70, 'off'],
       ['Turn the oven up', 10, 'off'],
       ['Rest', 15, 'off'],
@@ -155,8 +153,10 @@ Rest for 15 mins before carving.`,
     portions: 4,
     foods: ['red-onion', 'white-vinegar', 'water', 'sugar'],
     steps: [
-      ['Thinly slice', 6, 'on'],
-      ['Bring 120ml vinegar', 30, 'off'],
+      ['Slice 1 red onion', 5, 'on'],
+      ['Bring 120ml vinegar', 4, 'on'],
+      ['Pour over the onion', 3, 'on'],
+      ['Stand', 30, 'off'],
     ],
   },
 };

@@ -32,6 +32,17 @@ const spoken: readonly { readonly pattern: RegExp; readonly minutes: readonly [n
 /** A single figure is meant with some leeway: a recipe's "20 minutes" is 20 in that cook's kitchen. @source kitchen practice */
 const leeway = { early: 0.9, late: 1.25 };
 
+const goesOnLonger =
+  /^,?\s*(?:or (?:more|longer|overnight|up to)|(?:preferably|ideally|better|even) (?:still )?overnight|minimum|at least)/i;
+
+/** "One hour and a half", "1 hour 20 minutes". */
+function extraMinutes(groups: Readonly<Record<string, string | undefined>>, unit: number): number {
+  const half = groups['half'];
+  const part = half?.includes('quarter') ? 0.25 : 0.5;
+  const share = half === undefined ? 0 : part;
+  return share * unit + (groups['more'] && unit === 60 ? Number(groups['more']) : 0);
+}
+
 /** All times in a text, in order. What is said twice ("1 hour (60 minutes)") is two entries; the reader of a step decides. */
 export function readTimes(text: string): readonly ReadTime[] {
   const found: ReadTime[] = [];
@@ -41,17 +52,16 @@ export function readTimes(text: string): readonly ReadTime[] {
     const unit = unitMinutes(groups['unit']!);
     const low = numberOf(groups['low']!);
     const high = groups['high'] === undefined ? undefined : numberOf(groups['high']);
-    if (!Number.isFinite(low) || low <= 0) continue;
+    // "2 minutes less than the packet says" is no time of its own.
+    const isLess = /^\s*(?:less|fewer|shorter)\b/i.test(text.slice(match.index + match[0].length));
+    if (!Number.isFinite(low) || low <= 0 || isLess) continue;
     const sides = groups['sides'] ? 2 : 1;
-    const extra =
-      (groups['half'] ? (/quarter/.test(groups['half']) ? 0.25 : 0.5) * unit : 0) +
-      (groups['more'] && unit === 60 ? Number(groups['more']) : 0);
+    const extra = extraMinutes(groups, unit);
     const from = (Math.min(low, high ?? low) * unit + extra) * sides;
     const to = (Math.max(low, high ?? low) * unit + extra) * sides;
     const before = text.slice(Math.max(0, match.index - 30), match.index) + match[0];
     const after = text.slice(match.index + match[0].length, match.index + match[0].length + 40);
-    const open =
-      groups['open'] !== undefined || /^\s*(?:or (?:more|longer|overnight|up to)|minimum|at least)/i.test(after);
+    const open = groups['open'] !== undefined || goesOnLonger.test(after);
     const exact = high !== undefined || open;
     const opening = open ? Math.max(from * 1.5, /overnight/i.test(after) ? 720 : 0) : to;
     found.push({
@@ -65,13 +75,23 @@ export function readTimes(text: string): readonly ReadTime[] {
       use: useOf(groups['before'] ?? '', before, after),
     });
   }
+  joinRanges(text, found);
   for (const {
     pattern,
     minutes: [least, likely, most],
   } of spoken) {
     for (const match of text.matchAll(pattern)) {
       // "2 hours or overnight": the hours stand, and it may be longer.
-      if (found.some((each) => each.open && match.index - each.end < 12 && match.index >= each.start)) continue;
+      if (found.some((each) => each.open && match.index - each.end < 24 && match.index >= each.start)) continue;
+      // "Overnight, 8 to 12 hours" is said twice.
+      if (
+        found.some(
+          (each) =>
+            (each.start >= match.index && each.start - match.index - match[0].length < 4) ||
+            (each.end <= match.index && match.index - each.end < 4),
+        )
+      )
+        continue;
       found.push({
         start: match.index,
         end: match.index + match[0].length,
@@ -88,11 +108,62 @@ export function readTimes(text: string): readonly ReadTime[] {
       });
     }
   }
-  return found.sort((a, b) => a.start - b.start);
+  return withBareFigures(text, found).sort((a, b) => a.start - b.start);
+}
+
+/** "50 minutes to 1 hour" is one range, and no sum. */
+function joinRanges(text: string, found: ReadTime[]): void {
+  for (let at = found.length - 1; at > 0; at--) {
+    const [low, high] = [found[at - 1]!, found[at]!];
+    if (!/^\s*(?:-|–|—|to|or)\s*$/i.test(text.slice(low.end, high.start)) || high.likely <= low.likely) continue;
+    const [from, to] = [low.likely, high.likely];
+    found.splice(at - 1, 2, {
+      ...low,
+      end: high.end,
+      words: text.slice(low.start, high.end).trim(),
+      open: false,
+      least: from,
+      likely: (from + to) / 2,
+      most: to,
+      use: high.use === 'step' ? low.use : high.use,
+    });
+  }
+}
+
+const bareFigure =
+  /\b(?<lead>give (?:it|them|that)|for the last|for the first|the last|after|another|a further|for)\s+(?:about |the )?(?<low>\d{1,2})(?:\s?(?:-|–|to)\s?(?<high>\d{1,2}))?(?=\s*(?:[.,;)]|$|and\b|until\b|till\b|more\b|or so\b))/gi;
+
+/** "For 8 minutes and the carrots for 3", "turning after 8": a figure without a unit is of the unit that was said before. */
+function withBareFigures(text: string, found: readonly ReadTime[]): ReadTime[] {
+  const all = [...found];
+  for (const match of text.matchAll(bareFigure)) {
+    const end = match.index + match[0].length;
+    const said = found.findLast((each) => each.end <= match.index);
+    if (!said || !/min/i.test(said.words) || found.some((each) => each.start < end && each.end > match.index)) continue;
+    const low = Number(match.groups!['low']);
+    const high = Number(match.groups!['high'] ?? low);
+    const lead = match.groups!['lead']!.toLowerCase();
+    all.push({
+      start: match.index,
+      end,
+      words: match[0],
+      open: false,
+      least: low === high ? low * leeway.early : low,
+      likely: (low + high) / 2,
+      most: low === high ? low * leeway.late : high,
+      use: /last|first|after/.test(lead) ? 'moment' : 'step',
+    });
+  }
+  return all;
 }
 
 function useOf(lead: string, before: string, after: string): ReadTime['use'] {
-  if (/\bevery\s*$/i.test(lead) || /\bevery\s+[\w½]+\s*\w*$/i.test(before)) return 'rhythm';
+  if (
+    /\beach\s+(?:hour|half hour)\b/i.test(before) ||
+    /\bevery\s*$/i.test(lead) ||
+    /\bevery\s+[\w½]+\s*\w*$/i.test(before)
+  )
+    return 'rhythm';
   if (
     /\b(?:keeps?|kept|stored?|made|prepared|cooked|ready)\b[^.]{0,24}$/i.test(before) &&
     /^\s*(?:in advance|ahead|in (?:the|an?)|at room|before|$|\.|,)/i.test(after) &&
@@ -124,7 +195,7 @@ export interface ReadHeat extends Span {
 }
 
 const heat =
-  /(?<![\d.,])(?<figure>\d{2,3})(?:\s?[-–]\s?\d{2,3})?\s?(?:(?<degree>°|º|˚|degrees?|deg\.?)\s?)?(?<scale>c(?:elsius|entigrade)?|f(?:ahrenheit)?)?(?![\p{L}\d])(?<fan>\s?\(?fan\)?)?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)|fan\s?(?<fanFigure>\d{3})\s?(?:°|º)?\s?c?(?![\p{L}\d])/giu;
+  /(?<![\d.,])(?<figure>\d{2,3})(?:\s?[-–]\s?\d{2,3})?\s?(?:(?<degree>°|º|˚|degrees?|deg\.?)\s?)?(?<scale>c(?:elsius|entigrade)?|f(?:ahrenheit)?)?(?![\p{L}\d])(?<fan>\s?\(?fan\)?(?![\s:]*\d))?|gas\s?(?:mark)?\s?(?<gas>\d{1,2}|½|¼)|fan\s?(?<fanFigure>\d{3})\s?(?:°|º)?\s?c?(?![\p{L}\d])/giu;
 const coreWords =
   /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
 /** What a sentence says before a figure that food is to reach. */
@@ -187,7 +258,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
     if (
       !scale &&
       !groups['degree'] &&
-      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$/i.test(
+      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to )?$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
       )
     )

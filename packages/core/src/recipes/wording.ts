@@ -1,6 +1,5 @@
-import { stepWords } from '../reference/index.ts';
 import type { Span } from '../reading/index.ts';
-import { readTimes } from './timesAndHeats.ts';
+import { isVerb } from './verbWords.ts';
 
 export interface Sentence extends Span {
   readonly text: string;
@@ -25,7 +24,9 @@ export function sentencesOf(text: string): readonly Sentence[] {
     const before = text.slice(Math.max(from, match.index - 8), match.index);
     if (
       match[0] === '.' &&
-      /\b(?:approx|mins?|hrs?|secs?|tbsp|tsp|oz|lb|no|deg|fl|temp|e\.g|i\.e|ca)$/i.test(before) &&
+      /\b(?:approx|mins?|hrs?|secs?|tbsp|tsp|oz|lb|no|deg|fl|temp|e\.g|i\.e|ca|v|w|t|c|approx|pkt|tsps|tbsps)$/i.test(
+        before,
+      ) &&
       !/^\s+\p{Lu}/u.test(text.slice(match.index + 1, match.index + 4))
     )
       continue;
@@ -42,57 +43,15 @@ export const forms = (verb: string): string => {
 };
 export const word = (source: string, flags = 'iu') =>
   new RegExp(String.raw`(?<![\p{L}-])(?:${source})(?![\p{L}])`, flags);
-/** "Before roasting" says when, "baking dish" says what in: neither is the work itself. */
-const notWork = String.raw`(?<!(?:before|after|for|ready to) )`;
-const noThing = String.raw`(?!(?:-| )(?:tray|tin|sheet|dish|pan|powder|soda|paper|parchment|beans?|potato|stone|water|juices?|time))`;
-const work = (verb: string) => `${notWork}${forms(verb)}${noThing}`;
-const passives = stepWords.passive.map((each) => ({ ...each, pattern: word(work(each.verb)) }));
-export const actives = stepWords.activeUsual.map((each) => ({ ...each, pattern: word(forms(each.verb)) }));
-export const burnerPattern = word(stepWords.burner.map((each) => (/ /.test(each) ? each : forms(each))).join('|'));
-const busyPattern = word(stepWords.busy.join('|'));
-const preheats =
-  /^(?:(?:first|meanwhile|while[^,]*),?\s+)?(?:pre-?\s?heat|heat|turn on|set|turn|have)\s+(?:the |your |an? )?(?:[\p{L}]+ )?oven\b|\bpre-?\s?heat(?:ing)? (?:the |your |an? )?(?:[\p{L}]+ )?oven\b/iu;
-export const turnsOven =
-  /\b(?:turn|reduce|lower|raise|increase|bring)\b[^.]{0,30}\b(?:oven|heat|temperature)\b[^.]{0,20}\b(?:to|down|up)\b/i;
-export const keepsWords =
-  /^(?:it |they |this |these |the \w+ )?(?:will )?(?:keeps?|can be (?:stored|kept|frozen)|stores?|freezes?)\b[^.]*\b(?:days?|weeks?|months?|well|fridge|freezer)\b/i;
-/** Only sets the oven; turning it up for the last minutes is a part of the bake. */
-export const isPreheat = (text: string): boolean =>
-  preheats.test(text) && !(turnsOven.test(text) && readTimes(text).length > 0);
-
-const anyPassive = word(stepWords.passive.map((each) => work(each.verb)).join('|'));
-
-export function passiveOf(text: string) {
-  if (!anyPassive.test(text)) return undefined;
-  const found = passives
-    .map((each) => ({ ...each, match: each.pattern.exec(text) }))
-    .filter((each) => each.match !== null)
-    .sort((a, b) => a.match!.index - b.match!.index);
-  const timed = readTimes(text).find((time) => time.use === 'step');
-  if (!timed) return found.at(-1);
-  // The verb nearest before the time is the one that takes it.
-  return found.filter((each) => each.match!.index <= timed.start).at(-1) ?? found[0];
-}
-
-export function goesByItself(text: string): boolean {
-  if (busyPattern.test(text)) return false;
-  const passive = passiveOf(text);
-  if (!passive) return false;
-  const times = readTimes(text).filter((time) => time.use === 'step');
-  const longest = Math.max(0, ...times.map((time) => time.likely));
-  // "Cook for two minutes", "boil the water": no time to do anything else in.
-  if (passive.heat === 'burner') return longest >= 8;
-  if (passive.heat === 'oven') return true;
-  return longest > 0 || /\b(?:overnight|until (?:cool|cold|set|doubled|needed|firm))\b/i.test(text);
-}
-
 export function titleOf(text: string): string {
   const clean = text
     .replace(/\s+/g, ' ')
     .replace(/^(?:meanwhile|next|then|now|first|finally|after that|to serve),?\s+/i, '')
     .trim();
-  const clause =
-    clean.split(/[.;:,(]| and (?=\p{Ll}{3,} )| until | for (?:about |at least )?\d| at \d/u)[0]!.trim() || clean;
+  const first = clean.split(/[.;:,(]| until | for (?:about |at least )?\d| at \d/u)[0]!;
+  // "Slice the leek and the mushrooms" is one thing to do, "slice the leek and fry it" is two.
+  const next = [...first.matchAll(/ and (?<word>\p{Ll}{3,}) /gu)].find(({ groups }) => isVerb(groups!['word']!));
+  const clause = first.slice(0, next?.index).trim() || clean;
   const short = clause.length <= 60 ? clause : `${clause.slice(0, 58).replace(/\s+\S*$/, '')} …`;
   return short.charAt(0).toUpperCase() + short.slice(1) || 'Step';
 }

@@ -7,7 +7,7 @@ export interface ReadYield {
 }
 
 const people = new RegExp(
-  String.raw`(?:\b(?:serves?|servings?|feeds|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?)|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`,
+  String.raw`(?:\b(?:serves?|servings?|feeds|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?)|\b(?:crowd|party) of (?<e>${numberSource})|\b(?:cuts?|divides?|slices?) (?:it )?into (?:about )?(?<f>${numberSource})|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`,
   'iu',
 );
 const made = new RegExp(
@@ -21,7 +21,11 @@ export function readYield(texts: readonly string[]): ReadYield {
   let makes: Amount | undefined;
   for (const text of texts) {
     const who = people.exec(text)?.groups;
-    const least = who ? numberOf(who['a'] ?? who['c'] ?? '') : /^\s*\d+(?:\.\d+)?\s*$/.test(text) ? Number(text) : NaN;
+    const least = who
+      ? numberOf(['a', 'e', 'f', 'c'].map((key) => who[key]).find((each) => each !== undefined) ?? '')
+      : /^\s*\d+(?:\.\d+)?\s*$/.test(text)
+        ? Number(text)
+        : NaN;
     if (portions === undefined && Number.isFinite(least) && least > 0) portions = least;
     const rest = made.exec(text)?.groups?.['rest'] ?? (who || Number.isFinite(least) ? undefined : text);
     if (makes === undefined && rest && !people.test(rest)) {

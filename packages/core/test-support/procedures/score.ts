@@ -77,10 +77,52 @@ function stepOf(recipe: Recipe, anchor: string): Step | undefined {
   return holding.length === 1 ? holding[0] : undefined;
 }
 
+type Ask = (measure: Measure, right: boolean, otherwise: () => string) => void;
+
+/** How one operation was read, that has a step of its own. */
+function askStep(operation: DrawnOperation, step: Step, recipe: Recipe, ask: Ask): void {
+  ask('device', sameDevice(operation.device, deviceOf(step)), () => `${operation.id} is done with “${deviceOf(step)}”`);
+  if (operation.ovenC !== undefined)
+    ask(
+      'oven heat',
+      Math.abs((step.oven?.temperatureC ?? 0) - operation.ovenC) <= 2,
+      () => `${operation.id} at ${step.oven?.temperatureC}`,
+    );
+  if (operation.minutes)
+    ask('minutes', minutesRight(operation, step), () => `${operation.id} takes ${JSON.stringify(step.durationMin)}`);
+  if (operation.hands) ask('hands', operation.hands === step.hands, () => `${operation.id} is ${step.hands}`);
+  if (operation.momentsMin.length > 0 || step.looks.length > 0)
+    ask(
+      'moments',
+      momentsRight(operation, step) || (operation.momentsMin.length === 0 && isLooseRhythm(step)),
+      () => `${operation.id} at ${step.looks.map(({ atMin }) => atMin).join(', ')}`,
+    );
+  if (operation.vessel)
+    ask(
+      'vessel',
+      isIn(operation.vessel, step, recipe),
+      () => `${operation.id} in ${step.kit.map(({ kind }) => kind).join(', ')}`,
+    );
+  if (operation.coreC !== undefined)
+    ask('core', Math.abs((step.coreC ?? 0) - operation.coreC) <= 1, () => `${operation.id} to ${step.coreC}`);
+}
+
+function askHead(drawn: DrawnRecipe, recipe: Recipe | undefined, ask: Ask): void {
+  if (drawn.serves)
+    ask(
+      'portions',
+      recipe !== undefined && recipe.portions >= drawn.serves.least && recipe.portions <= drawn.serves.most,
+      () => `${recipe?.portions}`,
+    );
+  if (drawn.makes)
+    ask('portions', recipe !== undefined && makesRight(drawn.makes, recipe), () => JSON.stringify(recipe?.makes));
+  if (drawn.course) ask('course', recipe?.usualCourse === drawn.course, () => recipe?.usualCourse || 'none');
+}
+
 export function scoreRecipe(drawn: DrawnRecipe, reading: RecipeReading | undefined): Omit<CaseScore, 'name'> {
   const shares = Object.fromEntries(measures.map((each) => [each, { right: 0, asked: 0 }])) as Record<Measure, Share>;
   const faults: string[] = [];
-  const ask = (measure: Measure, right: boolean, otherwise: () => string) => {
+  const ask: Ask = (measure, right, otherwise) => {
     const { right: before, asked } = shares[measure];
     shares[measure] = { right: before + Number(right), asked: asked + 1 };
     if (!right) faults.push(`${measure}: ${otherwise()}`);
@@ -103,44 +145,9 @@ export function scoreRecipe(drawn: DrawnRecipe, reading: RecipeReading | undefin
     for (const { words, right, where } of lines)
       ask('lines', right, () => `${words} belongs to ${operation.id}, is in “${where}”`);
     if (!step || !isAlone) continue;
-    ask(
-      'device',
-      sameDevice(operation.device, deviceOf(step)),
-      () => `${operation.id} is done with “${deviceOf(step)}”`,
-    );
-    if (operation.ovenC !== undefined)
-      ask(
-        'oven heat',
-        Math.abs((step.oven?.temperatureC ?? 0) - operation.ovenC) <= 2,
-        () => `${operation.id} at ${step.oven?.temperatureC}`,
-      );
-    if (operation.minutes)
-      ask('minutes', minutesRight(operation, step), () => `${operation.id} takes ${JSON.stringify(step.durationMin)}`);
-    if (operation.hands) ask('hands', operation.hands === step.hands, () => `${operation.id} is ${step.hands}`);
-    if (operation.momentsMin.length > 0 || step.looks.length > 0)
-      ask(
-        'moments',
-        momentsRight(operation, step) || (operation.momentsMin.length === 0 && isLooseRhythm(step)),
-        () => `${operation.id} at ${step.looks.map(({ atMin }) => atMin).join(', ')}`,
-      );
-    if (operation.vessel)
-      ask(
-        'vessel',
-        recipe !== undefined && isIn(operation.vessel, step, recipe),
-        () => `${operation.id} in ${step.kit.map(({ kind }) => kind).join(', ')}`,
-      );
-    if (operation.coreC !== undefined)
-      ask('core', Math.abs((step.coreC ?? 0) - operation.coreC) <= 1, () => `${operation.id} to ${step.coreC}`);
+    askStep(operation, step, recipe!, ask);
   }
-  if (drawn.serves)
-    ask(
-      'portions',
-      recipe !== undefined && recipe.portions >= drawn.serves.least && recipe.portions <= drawn.serves.most,
-      () => `${recipe?.portions}`,
-    );
-  if (drawn.makes)
-    ask('portions', recipe !== undefined && makesRight(drawn.makes, recipe), () => JSON.stringify(recipe?.makes));
-  if (drawn.course) ask('course', recipe?.usualCourse === drawn.course, () => recipe?.usualCourse || 'none');
+  askHead(drawn, recipe, ask);
   const others = recipe?.steps.filter((step) => !counts.has(step.id)) ?? [];
   for (const step of others) faults.push(`false step: “${step.text.slice(0, 80)}”`);
   const findings = reading?.findings ?? [];
@@ -164,7 +171,8 @@ function isIn(kind: string, step: Step, recipe: Recipe): boolean {
   if (step.kit.some((use) => use.kind === kind)) return true;
   if (step.kit.some((use) => kitKindOf(use.kind).holds === 'food')) return false;
   const index = recipe.steps.indexOf(step);
-  const before = step.after ? step.after.map((link) => link.step) : index > 0 ? [recipe.steps[index - 1]!.id] : [];
+  const before =
+    step.after?.map((link) => link.step) ?? recipe.steps.slice(Math.max(0, index - 1), index).map(({ id }) => id);
   return recipe.steps.some((each) => before.includes(each.id) && isIn(kind, each, recipe));
 }
 

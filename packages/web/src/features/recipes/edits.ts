@@ -121,7 +121,7 @@ export function moveStep(recipe: Recipe, from: number, to: number): Recipe {
 export function rereadStep(recipe: Recipe, step: Step): Step {
   const known = recipe.lines.map((line) => ({ id: line.id, reading: readLine(line.text), heading: line.heading }));
   const elsewhere = new Set(recipe.steps.filter((each) => each.id !== step.id).flatMap((each) => each.uses));
-  const steps = readSteps([step.text], known);
+  const { steps } = readSteps([step.text], known);
   const first = steps[0]?.step;
   if (!first) return step;
   const all = steps.map((each) => each.step);

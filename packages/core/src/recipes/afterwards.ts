@@ -1,0 +1,86 @@
+import { besideDish, more } from './names.ts';
+import type { Operation } from './operation.ts';
+import type { Scene } from './scene.ts';
+
+/** What can only be seen when a method was read to its end. */
+export function tidied(scene: Scene): readonly Operation[] {
+  foldLooks(scene);
+  joinPassing(scene);
+  joinOrphans(scene);
+  return scene.operations;
+}
+
+/** All of one operation into another, before or after what that does. */
+function merge(scene: Scene, from: Operation, into: Operation, where: 'before' | 'after'): void {
+  const put = <T>(list: T[], added: readonly T[]) =>
+    where === 'before' ? list.unshift(...added) : list.push(...added);
+  put(into.doings, from.doings);
+  put(into.mentions, from.mentions);
+  put(into.uses, from.uses);
+  put(into.before, from.before);
+  put(into.notes, from.notes);
+  for (const [as, vessel] of from.vessels) into.vessels.set(as, vessel);
+  for (const each of from.after) if (each !== into) into.after.add(each);
+  scene.drop(from, into);
+}
+
+const heated = new Set<Operation['device']>(['oven', 'hob']);
+const quick = new Set(['dress', 'end', 'move', 'mix']);
+
+/** "Roast for 20 minutes. Turn, drizzle with honey and roast for another 15": one stay in the oven, with a look inside; what is added to it begins the next. */
+function foldLooks(scene: Scene): void {
+  for (const between of [...scene.operations]) {
+    const [before] = between.after;
+    const followers = scene.followersOf(between);
+    const [next] = followers;
+    if (between.isOff || between.after.size !== 1 || followers.length !== 1 || !before || !next) continue;
+    const isOneDevice = before.isOff && next.isOff && before.device === next.device && heated.has(before.device);
+    if (!isOneDevice || next.after.size !== 1 || between.doings.length > 3) continue;
+    const isLook = between.doings.every(({ does }) => does === 'dress' || does === 'end');
+    const isAgain = more.test(next.doings[0]!.clause.text) && next.ovenC === before.ovenC;
+    if (isLook && isAgain && scene.followersOf(before).length === 1) {
+      merge(scene, between, before, 'after');
+      merge(scene, next, before, 'after');
+    } else if (between.doings.every(({ does, times }) => quick.has(does) && times.length === 0))
+      merge(scene, between, next, 'before');
+  }
+}
+
+/** Seasoning, patting dry, tossing in flour: done in passing before what comes next. */
+function joinPassing(scene: Scene): void {
+  for (const operation of [...scene.operations]) {
+    const followers = scene.followersOf(operation);
+    const [next] = followers;
+    if (operation.isOff || followers.length !== 1 || !next || next.device === 'oven') continue;
+    const isNext = scene.operations[scene.operations.indexOf(operation) + 1] === next;
+    const isPassing = operation.doings.every(
+      ({ clause: { verb, text } }) => verb?.quick || (verb?.verb === 'toss' && /\bflour\b/i.test(text)),
+    );
+    if (isNext && isPassing) merge(scene, operation, next, 'before');
+  }
+}
+
+/** What nothing was done with goes into what comes next, unless it is something to have beside the dish. It is a guess, and said to be one. */
+function joinOrphans(scene: Scene): void {
+  const last = scene.operations.at(-1);
+  const isBesideDish = (operation: Operation) =>
+    scene
+      .alive()
+      .some((stream) => stream.last === operation && [...stream.names].some((name) => besideDish.test(name)));
+  for (const stream of scene.alive()) {
+    if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
+    if ([...stream.names].some((name) => besideDish.test(name))) continue;
+    const next = scene.operations
+      .slice(scene.operations.indexOf(stream.last) + 1)
+      .find(
+        (each) =>
+          !each.isBeside &&
+          (each.after.size > 1 || (each.isOff && each.after.size > 0) || each === last) &&
+          !isBesideDish(each) &&
+          !scene.isAbove(each, stream.last),
+      );
+    if (!next) continue;
+    next.after.add(stream.last);
+    next.isGuess = true;
+  }
+}

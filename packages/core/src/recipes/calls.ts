@@ -1,0 +1,159 @@
+import { foodOf, substitutionsFor, type FoodId } from '../reference/index.ts';
+import { tokenise } from '../reading/index.ts';
+import type { KnownLine } from './mentions.ts';
+
+/** Words too general to name one ingredient. */
+const general = new Set(
+  (
+    'fresh large small dried ground whole leaf piece powder juice plain white black red green yellow hot cold raw sweet mixed good quality fine sharp ' +
+    'extra virgin light dark dry brown golden pale sauce paste seed salted unsalted ripe soft thick thin free range organic baby self natural greek smoked spring cooking baking ' +
+    'head bunch handful sprig clove stick can tin jar pack bag sheet slice strip wedge chunk medium big little warm boneless skinless frozen instant crushed chopped'
+  ).split(' '),
+);
+
+const vegetables = ['vegetable', 'veg', 'veggie'];
+const kindOfFamily: Readonly<Record<string, readonly string[]>> = {
+  berry: ['berry', 'fruit'],
+  nut: ['nut'],
+  seed: ['seed'],
+  herb: ['herb'],
+  cheese: ['cheese'],
+  'white-fish': ['fish'],
+  'oily-fish': ['fish'],
+  citrus: ['fruit'],
+  pome: ['fruit'],
+  'stone-fruit': ['fruit'],
+  'tropical-fruit': ['fruit'],
+  mushroom: ['mushroom', 'cap', ...vegetables],
+  legume: ['pulse', 'bean'],
+  root: ['root', ...vegetables],
+  brassica: vegetables,
+  gourd: vegetables,
+  nightshade: vegetables,
+  pepper: vegetables,
+  allium: ['onion', ...vegetables],
+  umbellifer: vegetables,
+  leaf: ['leaf', 'green', ...vegetables],
+  maize: ['kernel'],
+};
+const kindOfHazard: Readonly<Record<string, readonly string[]>> = {
+  meat: ['meat', 'roast', 'joint'],
+  pork: ['meat', 'roast', 'joint'],
+  poultry: ['meat', 'bird', 'roast'],
+  egg: ['egg', 'yolk', 'white'],
+};
+/** Of these there are several, and all of them are meant. */
+export const plural = new Set([
+  ...vegetables,
+  'herb',
+  'spice',
+  'fruit',
+  'nut',
+  'seed',
+  'berry',
+  'leaf',
+  'green',
+  'meat',
+  'fish',
+  'root',
+]);
+
+/** Shelves on which a thing is called by its first word too: "chicken" for chicken thighs, and not "burger" for burger buns. */
+const wholeAisles = new Set([
+  'meat and poultry',
+  'fish and seafood',
+  'fruit and vegetables',
+  'vegetables',
+  'fruit',
+  'spices',
+  'nuts and seeds',
+  'pulses',
+  'grains, pasta and rice',
+]);
+const dressings =
+  /^(?:bun|roll|bread|sauce|seasoning|mix|powder|stock|paste|cream|milk|butter|oil|vinegar|juice|wrapper)$/;
+/** What food comes in, and what is left of it: no name for it. */
+const containers = new Set(
+  'head bunch handful sprig clove stick can tin jar pack bag sheet slice strip wedge chunk piece half quarter fresh dried ground large small medium white green black optional each total needed taste extra drained'.split(
+    ' ',
+  ),
+);
+/** Short names of foods. */
+const shortFor: Readonly<Record<string, string>> = {
+  bicarb: 'bicarbonate of soda',
+  mayo: 'mayonnaise',
+  spud: 'potato',
+  tom: 'tomato',
+  parm: 'parmesan',
+  choc: 'chocolate',
+  mozz: 'mozzarella',
+  marg: 'margarine',
+  evoo: 'olive oil',
+  puree: 'tomato puree',
+};
+/** What a cook calls a food by its kind: "the berries" for strawberries, "the cheese" for cheddar, "the meat" for chicken. */
+export function kindsOf(id: FoodId): readonly string[] {
+  const food = foodOf(id);
+  if (!food) return [];
+  const kinds: string[] = food.families.flatMap((family) => kindOfFamily[family] ?? []);
+  const isFlesh = food.aisle === 'meat and poultry';
+  kinds.push(...food.contains.flatMap((hazard) => (isFlesh || hazard === 'egg' ? (kindOfHazard[hazard] ?? []) : [])));
+  if (substitutionsFor(id).some((each) => each.role.endsWith('-cheese'))) kinds.push('cheese');
+  if (food.aisle === 'spices') kinds.push('spice');
+  if (/stock/.test(food.name)) kinds.push('broth');
+  if (/broth/.test(food.name)) kinds.push('stock');
+  if (/spaghetti|macaroni|penne|lasagne|pasta|noodle|linguine|fusilli/.test(food.name)) kinds.push('pasta', 'noodle');
+  if (/bread|panko/.test(food.name)) kinds.push('crumb', 'bread');
+  return kinds;
+}
+
+export const wordsOf = (text: string): readonly string[] => tokenise(text).map((token) => token.word);
+
+/** Names that its foods have: as the line says them, as the catalogue has them, and by their kinds. */
+function foodNamesOf({ reading: { ingredient } }: KnownLine): readonly string[] {
+  return [
+    ...ingredient.foods.flatMap(({ food, words }) => {
+      const entry = foodOf(food);
+      return [words, ...[entry?.name, entry?.us].flatMap((name) => name ?? []), ...kindsOf(food)];
+    }),
+    ...ingredient.unknown.map(({ words }) => words),
+  ];
+}
+
+/** What its words let a cook call it besides: juice and zest of a fruit, skin, short names, and its last word. */
+function* looseNamesOf({ reading: { text } }: KnownLine, names: ReadonlySet<string>): Generator<string> {
+  const [hasJuice, hasZest] = [/\bjuice/i.test(text), /\bzest/i.test(text)];
+  const isWholeFruit = !hasJuice && !hasZest && /\b(?:lemon|lime|orange)s?\b/i.test(text);
+  if (hasJuice || isWholeFruit) yield 'juice';
+  if (hasZest || isWholeFruit) yield 'zest';
+  if (/\bskin|shoulder|belly|whole (?:chicken|duck|turkey)\b/i.test(text)) yield 'skin';
+  for (const [short, long] of Object.entries(shortFor))
+    if (names.has(long) || text.toLowerCase().includes(long)) yield short;
+  // "Turkey wings" are called wings, though the list of foods knows the bird alone.
+  const last = wordsOf(text.replace(/\([^)]*\)|,.*$/g, '')).at(-1);
+  const isName = last !== undefined && last.length > 3 && !containers.has(last);
+  if (isName && (!general.has(last) || /^(?:paste|seed|leaf)$/.test(last))) yield last;
+}
+
+/**
+ * The phrases by which a step may call an ingredient: its names, their last words ("squash" for butternut squash), and their first ("chicken" for chicken
+ * thighs) where nothing else is meant by it. `isOnly`: no other line has that word.
+ */
+export function callsOf(line: KnownLine, isOnly: (word: string) => boolean): readonly (readonly string[])[] {
+  const names = new Set(foodNamesOf(line));
+  for (const name of [...looseNamesOf(line, names)]) names.add(name);
+  const isWhole = line.reading.ingredient.foods.every(({ food }) => wholeAisles.has(foodOf(food)?.aisle ?? ''));
+  const calls = new Map<string, readonly string[]>();
+  const put = (call: readonly string[]) => calls.set(call.join(' '), call);
+  for (const name of names) {
+    const words = wordsOf(name);
+    words.forEach((word, from) => {
+      const isSingle = from === words.length - 1;
+      if (!isSingle || name === word || (!general.has(word) && word.length > 2)) put(words.slice(from));
+    });
+    const [first] = words;
+    if (first === undefined || words.length < 2 || general.has(first) || first.length < 3) continue;
+    if (isWhole || !dressings.test(words.at(-1)!) || isOnly(first)) put([first]);
+  }
+  return [...calls.values()];
+}

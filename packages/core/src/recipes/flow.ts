@@ -1,0 +1,432 @@
+import type { LineId } from '../model/index.ts';
+import { toldIn, type Clause } from './clauses.ts';
+import type { Device } from './devices.ts';
+import { doingOf, type Around, type Doing } from './doings.ts';
+import { goesOnWith } from './goesOn.ts';
+import { isOfKitchen } from './kitchenWords.ts';
+import { isUnder, topicWords, type KnownLine, type Mention } from './mentions.ts';
+import {
+  becomes,
+  decorates,
+  fats,
+  hobVessels,
+  liftsOut,
+  more,
+  onTop,
+  ovenVessels,
+  ownWork,
+  pronoun,
+  residueNames,
+  soaking,
+  withIt,
+} from './names.ts';
+import type { MethodPart, Operation, Stream } from './operation.ts';
+import { namedIn } from './referents.ts';
+import { isSameWork } from './sameWork.ts';
+import { isOneBreath, saysWhen, verbOf, Scene } from './scene.ts';
+
+/** What is no work and yet belongs to the step it is said at. */
+const keptAtStep = new Set(['only if something happens', 'what not to do', 'how it keeps', 'a tip']);
+
+/** Something a method says beside the work, and why it was taken for that. */
+export interface Aside {
+  readonly words: string;
+  readonly why: string;
+}
+
+/** Reads a method clause by clause, and keeps what becomes of all food. */
+export class Flow {
+  readonly asides: Aside[] = [];
+  readonly scene: Scene;
+  /** What is in hand again when the sentence ends in which something was lifted out. */
+  private afterSentence: Stream | undefined;
+  /** What was named as taken and not yet done anything to: "I do about a kilo of carrots". */
+  private inHand: readonly Mention[] = [];
+  /** A part of its own was just announced: "make the sauce:". */
+  private isNewPart = false;
+
+  constructor(
+    lines: readonly KnownLine[],
+    title: ReadonlySet<string>,
+    /** Lines that are named by their own names after a sentence. */
+    private readonly later: (paragraph: number, sentence: number) => ReadonlySet<LineId>,
+    /** After so many operations the rest is left unread. */
+    private readonly most: number,
+  ) {
+    this.scene = new Scene(lines, title);
+  }
+
+  read(parts: readonly MethodPart[]): void {
+    const { scene } = this;
+    parts.forEach(({ text, heading }, paragraph) => {
+      const headed = heading ? topicWords(heading) : undefined;
+      scene.topic = headed;
+      toldIn(text).forEach((sentence, at) => {
+        if (scene.operations.length > this.most)
+          this.asides.push({ words: sentence.text, why: 'more steps than a recipe holds' });
+        else if (sentence.noWork === undefined) {
+          scene.topic = topicOf(sentence.text, scene.lines) ?? (at === 0 ? headed : scene.topic);
+          scene.label = labelOf(sentence.text);
+          sentence.clauses.forEach((clause, i) => this.take(clause, paragraph, at, i < sentence.clauses.length - 1));
+          if (this.afterSentence && !this.afterSentence.isGone) scene.current = this.afterSentence;
+          this.afterSentence = undefined;
+        } else if (keptAtStep.has(sentence.noWork)) this.note(sentence.text, paragraph);
+        else this.asides.push({ words: sentence.text, why: sentence.noWork });
+      });
+    });
+    // Words that led to nothing stay with what was told last.
+    const left = [...scene.ovenWords.splice(0), ...scene.kitWords.splice(0)];
+    scene.operations.at(-1)?.notes.push(...left.map((text) => ({ text, paragraph: -1 })));
+  }
+
+  private note(text: string, paragraph: number): void {
+    const { scene } = this;
+    const last = scene.current?.last ?? scene.operations.at(-1);
+    if (last) last.notes.push({ text, paragraph });
+    else scene.kitWords.push(text);
+  }
+
+  private take(clause: Clause, paragraph: number, sentence: number, hasMore: boolean): void {
+    const { scene } = this;
+    // The words of another way stay with the first: there it is offered.
+    if (clause.isOtherWay && scene.operations.length > 0) {
+      const last = scene.current?.last ?? scene.operations.at(-1)!;
+      const isOn = last.notes.at(-1)?.text.startsWith('Or ');
+      return void last.notes.push({ text: `${isOn ? 'And' : 'Or'} ${clause.text}`, paragraph });
+    }
+    if (clause.verb?.verb === 'make' && scene.topic !== undefined && hasMore) {
+      this.isNewPart = true;
+      return void scene.kitWords.push(clause.text);
+    }
+    const found = scene.find(clause.text, {
+      used: scene.used,
+      topic: scene.topic,
+      divided: scene.divided,
+      later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
+    });
+    const doing = doingOf(clause, paragraph, sentence, this.around(clause.text));
+    if (this.isTurnedUp(doing) || isOfKitchen(scene, doing, found)) return;
+    const isWhole = found.length === 0 && (doing.does === 'mix' || doing.does === 'machine');
+    // "Roast at 190 °C for an hour": the first work, and nothing is named; it is done to all that no other is done to.
+    const isAll = found.length === 0 && scene.operations.length === 0 && doing.does !== 'none';
+    const mentions = isWhole || isAll ? this.unnamed(clause, isWhole, this.later(paragraph, sentence)) : found;
+    if (!this.isOnlySaid(doing, mentions)) this.put(doing, this.withInHand(doing, mentions));
+  }
+
+  /** What is going on when a clause is read. */
+  private around(text: string): Around {
+    const { current, ovenC, kitWords } = this.scene;
+    const isThere = current !== undefined && !current.isGone;
+    const kind = current?.vessel?.kind;
+    const isInHobPiece = kind !== undefined && hobVessels.has(kind);
+    const said = current && !current.last.isOff ? (current.last.doings.at(-1)?.clause.text ?? '') : '';
+    return {
+      before: this.deviceOfCurrent(text),
+      isOvenOn: ovenC !== undefined,
+      isFrying:
+        (isThere && this.scene.isFatOnly(current)) ||
+        /\b(?:fat|oil|butter)\b/i.test(said) ||
+        kitWords.some((words) => /\b(?:griddle|frying|skillet|wok)\b/i.test(words)),
+      isOnHob:
+        isThere &&
+        isInHobPiece &&
+        current.last.device !== 'oven' &&
+        (current.last.device === 'hob' || current.cookedOn === 'hob'),
+      isInTin:
+        ovenC !== undefined && kind !== undefined && !current!.last.isOff && ovenVessels.has(kind) && !isInHobPiece,
+    };
+  }
+
+  private deviceOfCurrent(text: string): Device | undefined {
+    const { current } = this.scene;
+    if (current?.vessel?.kind === 'slow-cooker') return 'slow-cooker';
+    if (current?.last.isOff) return current.last.device;
+    return more.test(text) ? current?.cookedOn : undefined;
+  }
+
+  /** "Stir the dipping sauce together": all that stands under its heading; else all that nothing else takes, where that is asked. */
+  private unnamed(clause: Clause, isMixed: boolean, later: ReadonlySet<LineId>): readonly Mention[] {
+    const { lines, used, operations } = this.scene;
+    const words = topicWords(clause.text);
+    const under = isMixed ? lines.filter((line) => line.heading && isUnder(line, words)) : [];
+    if (under.some(({ id }) => used.has(id))) return [];
+    const left =
+      operations.length === 0 ? lines.filter(({ id, reading }) => reading.part === 'body' && !later.has(id)) : [];
+    const span = { start: clause.verbAt, end: clause.text.length };
+    return (under.length > 0 ? under : left).map(({ id }) => ({
+      line: id,
+      ...span,
+      isFresh: true,
+      isKind: true,
+      share: 'whole',
+    }));
+  }
+
+  /** Whether a clause tells nothing to do by itself: a name, a serving suggestion, what is taken in hand. */
+  private isOnlySaid(doing: Doing, mentions: readonly Mention[]): boolean {
+    const { scene } = this;
+    const { clause, paragraph, does } = doing;
+    const isFresh = mentions.some((each) => each.isFresh);
+    if (does === 'serve' && !isFresh) return this.isServed(doing, mentions);
+    if (saysWhen(doing)) return false;
+    const isTaken = isFresh && does !== 'heat' && /^(?:do|use|take|get|have|need)$/.test(verbOf(doing));
+    const isListed = isFresh && does === 'none' && scene.operations.length === 0 && doing.vessels.length === 0;
+    if (isTaken || isListed) this.inHand = isTaken ? mentions : [...this.inHand, ...mentions];
+    else if (does !== 'none' || isFresh || doing.device !== undefined || namedIn(scene, doing, mentions).size > 1)
+      return false;
+    this.note(clause.text, paragraph);
+    return true;
+  }
+
+  /** "Serve with the salsa": no work, and what it is served with is had beside. */
+  private isServed(doing: Doing, mentions: readonly Mention[]): true {
+    const { scene } = this;
+    const last = scene.current?.last;
+    if (last && !last.isOff && isOneBreath(last, doing)) last.doings.push({ ...doing, does: 'end' });
+    else this.note(doing.clause.text, doing.paragraph);
+    for (const stream of namedIn(scene, doing, mentions)) if (stream !== scene.current) stream.isBeside = true;
+    return true;
+  }
+
+  private withInHand(doing: Doing, mentions: readonly Mention[]): readonly Mention[] {
+    const taken = this.inHand;
+    if (taken.length === 0 || (mentions.length > 0 && !pronoun.test(doing.clause.text))) return mentions;
+    this.inHand = [];
+    return [...taken.map((each) => ({ ...each, start: 0, end: 0 })), ...mentions];
+  }
+
+  /** "Turn the oven up to 220 °C for the last 10 minutes" takes its minutes from the bake before it. */
+  private isTurnedUp(doing: Doing): boolean {
+    const { scene } = this;
+    const { current } = scene;
+    const { text } = doing.clause;
+    const heat = doing.heats.find(({ core }) => !core);
+    const end = doing.times.find(({ use }) => use === 'moment');
+    if (!current?.last.isOff || current.last.device !== 'oven' || !heat || !end) return false;
+    if (!/\b(?:turn|raise|increase|lower|reduce|up|down)\b/i.test(text) || !/\b(?:last|final)\b/i.test(text))
+      return false;
+    current.last.lessMin += end.likely;
+    scene.ovenC = heat.celsius;
+    const phase = { ...end, use: 'step' as const, least: end.likely, most: end.likely };
+    const told: Doing = { ...doing, does: 'bake', device: 'oven', isOff: true, times: [phase] };
+    const operation = this.newOperation(told, current, new Set([current]));
+    scene.operations.push(operation);
+    this.record(operation, told, []);
+    scene.cupboard.house(current, operation, told);
+    current.last = operation;
+    return true;
+  }
+
+  private put(doing: Doing, mentions: readonly Mention[]): void {
+    const { scene } = this;
+    const { text, verbAt } = doing.clause;
+    const named = namedIn(scene, doing, mentions);
+    const fresh = mentions.filter(({ isFresh }) => isFresh).length;
+    const { current } = scene;
+    const isApart = (this.isNewPart && fresh > 0) || current === undefined || current.isGone;
+    this.isNewPart = false;
+    const goesOn = !isApart && goesOnWith(scene, current, doing, mentions, named);
+    const inputs = new Set(named);
+    if (goesOn) {
+      inputs.add(current);
+      const isNamed = named.has(current);
+      const isOnTop = (isNamed && withIt.test(text.slice(verbAt))) || onTop.test(text) || decorates.test(verbOf(doing));
+      const under = isOnTop && named.size <= Number(isNamed) ? this.underneath(current) : undefined;
+      if (under) inputs.add(under);
+    }
+    const main = goesOn ? current : [...named].at(-1);
+    if (main && inputs.size === 1 && fresh === 0 && this.isOnlyEnd(doing, main)) {
+      main.last.notes.push({ text, paragraph: doing.paragraph });
+      if (liftsOut.test(text)) scene.current = this.fork(main, doing, mentions);
+      return;
+    }
+    const operation = this.operationFor(doing, main, inputs, fresh);
+    this.record(operation, doing, mentions);
+    const stream = this.join(operation, main, inputs, doing, mentions);
+    scene.cupboard.house(stream, operation, doing);
+    scene.current = liftsOut.test(text) ? this.fork(stream, doing, mentions) : stream;
+  }
+
+  /** Draining, lifting out, keeping back: the end of what it ends, and no work of its own. */
+  private isOnlyEnd(doing: Doing, main: Stream): boolean {
+    return doing.does === 'end' && !ownWork.test(verbOf(doing)) && !isSameWork(this.scene, main, doing, [], 0);
+  }
+
+  /** What something is put on: the food that was in hand before it, if what is in hand was begun apart and for this. */
+  private underneath(current: Stream): Stream | undefined {
+    const { scene } = this;
+    if (current.last.isOff || current.last.doings.length > 6) return undefined;
+    const [first] = current.lines;
+    const before = scene.alive().filter((each) => each !== current && !each.lines.has(first!));
+    return [...before].sort((a, b) => scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last))[0];
+  }
+
+  private newOperation(doing: Doing, main: Stream | undefined, inputs: ReadonlySet<Stream>): Operation {
+    const isInPan = main?.isForked && main.last.device === 'hob' && !main.last.isOff && doing.does === 'mix';
+    return {
+      doings: [],
+      mentions: [],
+      uses: [],
+      after: new Set([...inputs].map((each) => each.last)),
+      device: doing.device ?? (isInPan ? 'hob' : undefined),
+      isOff: doing.isOff,
+      vessel: main?.vessel,
+      vessels: new Map(),
+      before: this.scene.kitWords.splice(0),
+      notes: [],
+      ovenC: undefined,
+      lessMin: 0,
+      isGuess: false,
+      isBeside: main ? main.isBeside : doing.clause.isBeside,
+    };
+  }
+
+  private operationFor(doing: Doing, main: Stream | undefined, inputs: ReadonlySet<Stream>, fresh: number): Operation {
+    const { scene } = this;
+    if (main) {
+      const others = [...inputs].filter((each) => each !== main).map((each) => each.last);
+      const isBack = verbOf(doing) === 'return' && main.last.isOff && doing.device === undefined;
+      const isEnd = (doing.does === 'end' || isBack) && fresh === 0 && others.length === 0;
+      if ((!main.isForked || isEnd) && isSameWork(scene, main, doing, others, fresh)) {
+        for (const other of others) if (other !== main.last) main.last.after.add(other);
+        // "Cool, then chill": what cools in the fridge is there from the first.
+        if (main.last.isOff && main.last.device === undefined && doing.device === 'fridge') main.last.device = 'fridge';
+        return main.last;
+      }
+    }
+    const operation = this.newOperation(doing, main, inputs);
+    if (main) this.tailInto(operation, main.last, doing);
+    scene.operations.push(operation);
+    return operation;
+  }
+
+  /** What is poured in before it simmers is a part of the simmering: it sets it going. */
+  private tailInto(operation: Operation, last: Operation, doing: Doing): void {
+    const { scene } = this;
+    const isHob = doing.isOff && (doing.device === 'hob' || doing.device === 'slow-cooker');
+    const isWait = doing.isOff && doing.does === 'wait' && doing.device === undefined && soaking.test(verbOf(doing));
+    if ((!isHob && !isWait) || last.isOff || scene.hasFollowers(last)) return;
+    const from = last.doings.findLastIndex((each) => !isTail(each, isHob)) + 1;
+    if (from === last.doings.length || (isWait && (from > 0 || last.after.size > 1 || last.doings.length > 3))) return;
+    const moved = new Set(last.doings.splice(from));
+    operation.doings.push(...moved);
+    const mentions = last.mentions.splice(0);
+    for (const each of mentions) (moved.has(each.doing) ? operation : last).mentions.push(each);
+    operation.uses.push(...operation.mentions.flatMap(({ mention }) => (mention.isFresh ? [mention.line] : [])));
+    last.uses.splice(0, last.uses.length, ...last.uses.filter((line) => !operation.uses.includes(line)));
+    operation.notes.push(...last.notes.splice(0));
+    if (from > 0) return;
+    for (const before of last.after) operation.after.add(before);
+    operation.before.unshift(...last.before);
+    scene.drop(last, operation);
+  }
+
+  private record(operation: Operation, doing: Doing, mentions: readonly Mention[]): void {
+    const { scene } = this;
+    if (doing.device === 'oven') {
+      const heat = doing.heats.find(({ core }) => !core)?.celsius;
+      if (heat !== undefined && !/\b(?:switched? off|turn off)\b/i.test(doing.clause.text)) scene.ovenC = heat;
+      operation.ovenC = scene.ovenC;
+      operation.before.push(...scene.ovenWords.splice(0));
+    }
+    operation.doings.push(doing);
+    for (const mention of mentions) {
+      operation.mentions.push({ doing, mention });
+      if (!mention.isFresh) continue;
+      scene.used.add(mention.line);
+      if (mention.share === 'part') scene.divided.add(mention.line);
+      operation.uses.push(mention.line);
+    }
+    operation.device ??= doing.device;
+  }
+
+  /** All that comes in is one food from now on. */
+  private join(
+    operation: Operation,
+    main: Stream | undefined,
+    inputs: ReadonlySet<Stream>,
+    doing: Doing,
+    mentions: readonly Mention[],
+  ): Stream {
+    const { scene } = this;
+    const stream: Stream = main ?? {
+      last: operation,
+      lines: new Set(),
+      names: new Set(),
+      vessel: undefined,
+      cookedOn: undefined,
+      isForked: false,
+      isBeside: doing.clause.isBeside || scene.topic !== undefined,
+      label: scene.label,
+      isGone: false,
+    };
+    if (!main) scene.streams.push(stream);
+    stream.last = operation;
+    if (operation.isOff && operation.device !== undefined) stream.cookedOn = operation.device;
+    if (doing.does !== 'end') stream.isForked = false;
+    for (const other of inputs) {
+      if (other === stream) continue;
+      for (const line of other.lines) stream.lines.add(line);
+      for (const name of other.names) stream.names.add(name);
+      other.isGone = true;
+    }
+    // Of fat, more of it: what it fries in is known.
+    for (const { line, isFresh } of mentions) if (isFresh || fats.test(scene.food(line))) stream.lines.add(line);
+    for (const word of scene.topic ?? []) stream.names.add(word);
+    for (const match of doing.clause.text.matchAll(becomes)) stream.names.add(match.groups!['noun']!.toLowerCase());
+    for (const line of stream.lines) for (const word of topicWords(scene.headingOf(line) ?? '')) stream.names.add(word);
+    return stream;
+  }
+
+  /** What is lifted out goes its own way; what stays behind in the pan is still there. */
+  private fork(stream: Stream, doing: Doing, mentions: readonly Mention[]): Stream {
+    const { scene } = this;
+    const taken = new Set(mentions.map(({ line }) => line));
+    const goesOut = (line: LineId) => (taken.size > 0 ? taken.has(line) : !fats.test(scene.food(line)));
+    const out: Stream = {
+      ...stream,
+      lines: new Set([...stream.lines].filter(goesOut)),
+      names: new Set([...stream.names].filter((name) => !residueNames.includes(name))),
+      vessel: undefined,
+      label: undefined,
+      isForked: true,
+      isGone: false,
+    };
+    stream.isForked = true;
+    for (const name of residueNames) stream.names.add(name);
+    for (const line of out.lines) stream.lines.delete(line);
+    scene.streams.push(out);
+    if (stream.last.device === 'hob' && !/\bboard\b/i.test(doing.clause.text)) this.afterSentence = stream;
+    return out;
+  }
+}
+
+function isTail({ does, times, clause }: Doing, isHob: boolean): boolean {
+  const verb = clause.verb?.verb ?? '';
+  if (times.some(({ use }) => use === 'step')) return false;
+  if (does === 'move' || does === 'end' || does === 'none') return true;
+  if (does === 'cut')
+    return /^(?:wash|rinse|drain)$/.test(verb) || (isHob && /^(?:crush|mash|break|squash)/.test(verb));
+  return isHob && (does === 'mix' || (does === 'heat' && !/\bheat the\b|\bmelt\b/i.test(clause.text)));
+}
+
+const announced = String.raw`(?:for (?:the|your)|to make (?:the|your)|make (?:the|your)|start with (?:the|your)|now (?:for )?the)`;
+const labelled = new RegExp(String.raw`^(?:meanwhile,?\s+)?${announced} (?<what>[\p{L}-]+ [\p{L}-]+)(?=[,:])`, 'iu');
+const topical = new RegExp(
+  String.raw`^(?:meanwhile,?\s+)?${announced}\s+(?<what>[\p{L}' -]{3,40}?)(?=[,:;.]|\s+by\b|$)`,
+  'iu',
+);
+
+const labelOf = (sentence: string): string | undefined => labelled.exec(sentence)?.groups?.['what']?.toLowerCase();
+
+/** "For the white sauce, …", "Make the dressing: …": the part that is being made, by the headings of the list. */
+function topicOf(sentence: string, lines: readonly KnownLine[]): ReadonlySet<string> | undefined {
+  const what = topical.exec(sentence)?.groups?.['what'];
+  if (what === undefined) return undefined;
+  const words = topicWords(what);
+  const under = lines.filter((line) => line.heading && isUnder(line, words));
+  // "The white sauce", where another part is a sauce too: the word that tells them apart decides.
+  const exact = under.filter((line) => [...words].every((word) => topicWords(line.heading!).has(word)));
+  if (exact.length === 0 || exact.length === under.length) return words;
+  return topicWords(words.size > 1 ? exact[0]!.heading!.replace(/\bsauce\b/i, '') : exact[0]!.heading!);
+}

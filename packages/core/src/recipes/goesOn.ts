@@ -1,0 +1,162 @@
+import type { Doing } from './doings.ts';
+import type { Mention } from './mentions.ts';
+import { adding, gathering, intoIt, objectless, pronoun, signless, withIt } from './names.ts';
+import type { Stream } from './operation.ts';
+import { isInNewPiece, isOneBreath, verbOf, type Scene } from './scene.ts';
+
+/** A clause, what it names, and the food that was last in hand. */
+interface Asked {
+  readonly scene: Scene;
+  readonly current: Stream;
+  readonly doing: Doing;
+  readonly mentions: readonly Mention[];
+  readonly fresh: readonly Mention[];
+  readonly named: ReadonlySet<Stream>;
+  /** Its words without its lead and its signs. */
+  readonly words: string;
+}
+
+/** True: it goes on with what is in hand; false: it does not; undefined: this says nothing of it. */
+type Rule = (asked: Asked) => boolean | undefined;
+const yes = (holds: boolean) => (holds ? true : undefined);
+const no = (holds: boolean) => (holds ? false : undefined);
+
+const onHobHands = new Set(['fry', 'cook', 'simmer', 'heat']);
+const beginsAfresh = new Set(['cut', 'toast', 'fry', 'simmer', 'heat', 'machine']);
+const inhand = /\b(?:on (?:the )?top|over(?: it| them)?|to (?:it|them)|in with|with (?:it|them))\b\s*(?:[.,]|$)/i;
+const particles = new Set(['in', 'over', 'on', 'through']);
+
+/** The lines stand under another heading than the food in hand. */
+function isOtherPart({ scene, current, fresh }: Asked): boolean {
+  const headings = (ids: Iterable<Mention['line']>) => new Set([...ids].flatMap((id) => scene.headingOf(id) ?? []));
+  const [mine, theirs] = [headings(current.lines), headings(fresh.map(({ line }) => line))];
+  return mine.size > 0 && theirs.size > 0 && ![...theirs].some((each) => mine.has(each)) && scene.topic !== undefined;
+}
+
+const isAdding = ({ doing, words }: Asked): boolean =>
+  doing.does === 'dress' ||
+  particles.has(doing.clause.particle ?? '') ||
+  adding.has(verbOf(doing)) ||
+  inhand.test(words);
+
+/** In order: the first that says something decides. */
+const rules: readonly Rule[] = [
+  // "In a clean bowl whisk the whites."
+  ({ doing, words }) =>
+    no(
+      doing.vessels.some(({ isNew, own }) => isNew && /clean|separate|another|second/.test(own)) &&
+        ['mix', 'machine'].includes(doing.does) &&
+        !pronoun.test(words),
+    ),
+  ({ named, current }) => yes(named.has(current)),
+  // "Wok very hot, oil, eggs in": a new pan, while what was before goes by itself.
+  ({ doing, current }) =>
+    no(doing.does === 'none' && doing.clause.isFirst && current.last.isOff && doing.vessels.length > 0),
+  // There is nothing but fat in the pan yet.
+  ({ scene, doing, current }) =>
+    yes(
+      doing.device === 'hob' &&
+        scene.isFatOnly(current) &&
+        !current.last.isOff &&
+        !doing.clause.isBeside &&
+        !isInNewPiece(doing) &&
+        !scene.kitWords.some((each) => /\bwater\b/i.test(each)),
+    ),
+  // "Scatter the tagine with the almonds": what it is done to is said.
+  (asked) => no(isObjectOther(asked)),
+  // "Add the onions to the broth": what it goes to is said.
+  (asked) => no(asked.fresh.length > 0 && !pronoun.test(asked.words) && isToOther(asked)),
+  // "Pour the wine into the tin."
+  ({ scene, doing, current, fresh, named }) =>
+    yes(
+      fresh.length > 0 &&
+        named.size === 0 &&
+        current.vessel !== undefined &&
+        doing.vessels.some((each) => !each.isNew && scene.cupboard.find(each.kind)?.stream === current),
+    ),
+  // "Heat the rest of the oil in a frying pan."
+  ({ doing, fresh, named, mentions, words }) =>
+    no(
+      doing.device === 'hob' &&
+        isInNewPiece(doing) &&
+        mentions.length > 0 &&
+        named.size === 0 &&
+        fresh.length === 0 &&
+        !pronoun.test(words),
+    ),
+  // "Spread with the mustard", "stir into the sauce", "return to the pan": no object is said.
+  ({ doing: { clause }, words }) => {
+    const told = clause.text.slice(clause.verbAt);
+    return yes(!clause.isBeside && (withIt.test(signless(told)) || objectless.test(told) || intoIt.test(words)));
+  },
+  ({ doing, mentions, named }) => (doing.clause.isBeside ? mentions.length === 0 && named.size === 0 : undefined),
+  ({ words }) => yes(pronoun.test(words) && !gathering.test(words)),
+  ({ fresh, named }) => yes(fresh.length === 0 && named.size === 0),
+  (asked) => (isAdding(asked) ? !isOtherPart(asked) : undefined),
+  ({ doing, fresh }) => (fresh.length === 0 ? doing.does === 'mix' && !doing.clause.isFirst : undefined),
+  (asked) => no(isOtherPart(asked)),
+  // "Slice an onion, cut the cauliflower and grate a carrot": got ready together.
+  ({ doing, current }) =>
+    yes(
+      doing.does === 'cut' &&
+        isOneBreath(current.last, doing) &&
+        current.last.doings.every(({ does }) => does === 'cut'),
+    ),
+  ({ scene, doing, current }) =>
+    doing.device === 'hob' &&
+    current.last.device === 'hob' &&
+    !current.last.isOff &&
+    !isInNewPiece(doing) &&
+    onHobHands.has(doing.does)
+      ? scene.isFatOnly(current) || !doing.clause.isFirst
+      : undefined,
+  // "Garlic, spices in, 1 min."
+  ({ doing }) => yes(doing.clause.verb === undefined),
+  ({ doing, current }) =>
+    !doing.clause.isFirst &&
+    !isInNewPiece(doing) &&
+    !beginsAfresh.has(doing.does) &&
+    current.last.doings.at(-1)?.paragraph === doing.paragraph,
+];
+
+function isToOther({ scene, current, doing, named }: Asked): boolean {
+  const target = /\b(?:to|into|over|onto|around) the (?:[\p{L}-]+ )?(?<noun>[\p{L}-]+)/iu.exec(doing.clause.text)
+    ?.groups?.['noun'];
+  if (target === undefined || named.size === 0 || named.has(current)) return false;
+  const stream = scene.called(target.toLowerCase(), `the ${target}`) ?? scene.holdingFood(target);
+  return stream !== undefined && stream !== current && named.has(stream);
+}
+
+function isObjectOther({ scene, current, doing: { clause } }: Asked): boolean {
+  const noun = /^[\p{L}-]+ (?:[\p{L}]+ly )?the (?:[\p{L}-]+ )?(?<noun>[\p{L}-]+) with\b/iu
+    .exec(clause.text.slice(clause.verbAt))
+    ?.groups?.['noun']?.toLowerCase();
+  if (noun === undefined || pronoun.test(clause.text)) return false;
+  const stream = scene.called(noun, `the ${noun}`) ?? scene.holdingFood(noun);
+  return stream !== undefined && stream !== current;
+}
+
+/** Whether a clause goes on with the food that was last in hand, though it may not say so. */
+export function goesOnWith(
+  scene: Scene,
+  current: Stream,
+  doing: Doing,
+  mentions: readonly Mention[],
+  named: ReadonlySet<Stream>,
+): boolean {
+  const { clause } = doing;
+  const asked: Asked = {
+    scene,
+    current,
+    doing,
+    mentions,
+    fresh: mentions.filter(({ isFresh }) => isFresh),
+    named,
+    words: signless(clause.text.slice(clause.lead.length)),
+  };
+  for (const rule of rules) {
+    const said = rule(asked);
+    if (said !== undefined) return said;
+  }
+  return false;
+}

@@ -1,0 +1,48 @@
+import type { Doing } from './doings.ts';
+import type { Mention } from './mentions.ts';
+import { fats, pronoun } from './names.ts';
+import { verbOf, type Scene } from './scene.ts';
+
+/** "Put a baking tray in the oven", "heat a dry skillet": of kit alone. */
+const kitOnly =
+  /^(?:\W*(?:then|and)\s+)?\p{L}+\s+(?:an?|the|your|two|\d)\s+(?:(?!in|into|on|onto|to|from|juices|fat)[\p{L}-]+\s+){0,3}(?:baking (?:tray|sheet)|tray|tin|skillet|griddle(?: pan)?|frying pan|pan|wok|rack|plates?)\b(?!\s+(?:with|of))/iu;
+const alsoFood = /\b(?:bake|roast|turn|shake|swap|lift|remove)\b/i;
+const setsOvenBy = new Set<Doing['does']>(['none', 'heat', 'end', 'mix', 'simmer', 'cook']);
+const movesKit = new Set<Doing['does']>(['move', 'heat', 'end']);
+
+function setsOven(scene: Scene, { does, clause, heats, times }: Doing, mentions: readonly Mention[]): boolean {
+  if (does === 'oven') return true;
+  const oven = heats.find(({ core }) => !core);
+  if (!oven) return false;
+  const isNamed = /\boven\b/i.test(clause.text) && setsOvenBy.has(does);
+  if (isNamed && times.length === 0 && !mentions.some(({ isFresh }) => isFresh)) return true;
+  // "Put a tray in the oven and heat it to 250 °C."
+  const isTray = does === 'heat' && oven.celsius > 100 && mentions.length === 0 && scene.kitWords.length > 0;
+  return isTray && /\bit\b|\btrays?\b|\btin\b/i.test(clause.text);
+}
+
+function isOfKit(scene: Scene, doing: Doing, mentions: readonly Mention[]): boolean {
+  const { does, clause, vessels } = doing;
+  const { text } = clause;
+  if (does === 'kit') return true;
+  if (mentions.length === 0) {
+    if (does === 'end' && scene.current === undefined) return true;
+    if (movesKit.has(does) && kitOnly.test(text) && !alsoFood.test(text)) return true;
+    if (does === 'heat' && /\bwater\b/i.test(text) && !pronoun.test(text)) return true;
+  }
+  const isGrease = mentions.every(({ line }) => fats.test(scene.food(line)) || /flour/.test(scene.food(line)));
+  return does === 'end' && isGrease && vessels.length > 0 && /^(?:butter|oil|flour|grease)\b/i.test(verbOf(doing));
+}
+
+/** Whether a clause is of the kitchen and not of food: the oven is set, a tin is lined, water is put on. The words go to what they are done for. */
+export function isOfKitchen(scene: Scene, doing: Doing, mentions: readonly Mention[]): boolean {
+  const { text } = doing.clause;
+  if (setsOven(scene, doing, mentions)) {
+    scene.ovenC = doing.heats.find(({ core }) => !core)?.celsius ?? scene.ovenC;
+    scene.ovenWords.push(text);
+    return true;
+  }
+  if (!isOfKit(scene, doing, mentions)) return false;
+  scene.kitWords.push(text);
+  return true;
+}

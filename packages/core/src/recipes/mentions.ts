@@ -1,0 +1,278 @@
+import { foodOf, type FoodId } from '../reference/index.ts';
+import type { LineId } from '../model/index.ts';
+import { singular, tokenise, type Token } from '../reading/index.ts';
+import { callsOf, kindsOf, plural, wordsOf } from './calls.ts';
+import type { LineReading } from './line.ts';
+
+export interface KnownLine {
+  readonly id: LineId;
+  readonly reading: LineReading;
+  readonly heading?: string | undefined;
+}
+
+/** A place in a text where a line is named. */
+export interface Mention {
+  readonly line: LineId;
+  readonly start: number;
+  readonly end: number;
+  /** It was not named before. */
+  readonly isFresh: boolean;
+  /** By its kind, or with others at once: "the vegetables", "everything". */
+  readonly isKind: boolean;
+  /** "Half the butter" and "the rest of the butter": of what is divided, each mention is another share. */
+  readonly share: 'whole' | 'part' | 'rest';
+}
+
+/** What is known when a text is looked through. */
+export interface Context {
+  /** Lines that were named before. */
+  readonly used: ReadonlySet<LineId>;
+  /** Words of the part of the recipe that is being made: "sauce". Its lines are meant before others of the same name. */
+  readonly topic?: ReadonlySet<string> | undefined;
+  /** Lines of which a part was taken: "the rest" is theirs. */
+  readonly divided?: ReadonlySet<LineId> | undefined;
+  /** Lines that are named by their own names further on: no "everything" takes them. */
+  readonly later?: ReadonlySet<LineId> | undefined;
+}
+
+interface Entry {
+  readonly call: readonly string[];
+  readonly line: KnownLine;
+  /** It is the name of what the line holds, and not of what that is made of: "stock" for chicken stock. */
+  readonly isName: boolean;
+  readonly isKind: boolean;
+}
+
+/** The same word is what is done with it: only "the roast" is a thing. */
+const alsoWork = new Set(['roast', 'skin', 'juice', 'zest', 'stock']);
+const onlyThing = (text: string, token: Token): boolean =>
+  !alsoWork.has(token.word) ||
+  /\b(?:the|your|a|and|of|with|,|lemon|lime|orange|chicken|vegetable|beef|hot)\s*$/i.test(text.slice(0, token.start));
+
+const partWords =
+  /(?:\b(?:half|some|most|part|third|thirds|quarters?|all but|little|few|spoonfuls?|tablespoons?|teaspoons?|handful|knob|splash|pinch)|\d\s?(?:g|ml|tbsp|tsp|tablespoons?|cups?))(?:\s+of)?(?:\s+(?:the|your|that))?\s*$/i;
+const restWords =
+  /\b(?:rest|remaining|remainder|other half|last|reserved|saved|leftover|left-over|more)(?:\s+of)?(?:\s+the)?\s*$/i;
+
+const blank = (words: string) => ' '.repeat(words.length);
+/** "Before the cheese goes in", "if you like honey": what is named there is not put in there. */
+const withoutAsides = (text: string): string =>
+  text
+    .replace(/\bbefore (?:adding |the |you |it )[^.,;]*/gi, blank)
+    .replace(/\bif (?:you|it|they|needed|using)\b[^.,;]*/gi, blank)
+    .replace(
+      /\binto (?:\d+ )?(?:[\p{L}-]+ ){0,2}?(?:burgers?|patties|balls|cakes|fingers|sausages?|rolls?|logs?|rounds?|loaf|loaves|pieces)\b/giu,
+      blank,
+    )
+    .replace(/\b(?:big|large|wide|deep) enough (?:for|to)\b[^.,;]*/gi, blank)
+    .replace(/\b(?:except|apart from|but not) [^.,;]*/gi, blank)
+    .replace(/^(?:while|whilst|as|after the [\p{L} ]+ (?:has|have) been)\b[^,:]*,/giu, blank)
+    .replace(/\bunder (?:the |a )?(?:cold |running |hot )*(?:water|tap)\b/gi, blank);
+
+function shareOf(before: string): Mention['share'] {
+  if (restWords.test(before)) return 'rest';
+  return partWords.test(before) ? 'part' : 'whole';
+}
+
+export type Find = (text: string, context: Context) => readonly Mention[];
+
+/** Finds which lines a text names. Of several that could be meant: the one of the part that is being made, then the one whose amount stands there, then the first that was not named yet. */
+export function finderOf(lines: readonly KnownLine[]): Find {
+  const byFirst = new Map<string, Entry[]>();
+  for (const line of lines) {
+    const { foods } = line.reading.ingredient;
+    const lastWords = new Set(foods.map(({ words }) => wordsOf(words).at(-1)));
+    const names = new Set(foods.map(({ food }) => wordsOf(foodOf(food)?.name ?? '').join(' ')));
+    const kinds = new Set(foods.flatMap(({ food }) => kindsOf(food)));
+    const isOnly = (word: string) =>
+      !/^(?:burger|hot|sandwich|garlic|butter|olive|vegetable|chicken|beef|tomato)$/.test(word) &&
+      lines.every((other) => other === line || !wordsOf(other.reading.text).includes(word));
+    for (const call of callsOf(line, isOnly)) {
+      const entry: Entry = {
+        call,
+        line,
+        isName: call.length > 1 || lastWords.has(call[0]!) || names.has(call[0]!),
+        isKind: call.length === 1 && kinds.has(call[0]!),
+      };
+      byFirst.set(call[0]!, [...(byFirst.get(call[0]!) ?? []), entry]);
+    }
+  }
+  return (said, context) => {
+    const text = withoutAsides(said);
+    const tokens = tokenise(text);
+    const parts = new Set(
+      tokens.flatMap(({ word }) =>
+        (byFirst.get(word) ?? []).flatMap(({ line, isName, call }) =>
+          isName && word !== 'water' && call.length === 1 ? (line.heading ?? []) : [],
+        ),
+      ),
+    );
+    const found = new Map<LineId, Mention>();
+    const taken = new Set(context.used);
+    for (let at = 0; at < tokens.length;) {
+      const here = onlyThing(text, tokens[at]!)
+        ? (byFirst.get(tokens[at]!.word) ?? []).filter(({ call }) =>
+            call.every(
+              (word, i) =>
+                tokens[at + i]?.word === word &&
+                (i === 0 || /^[\s-]*$/.test(text.slice(tokens[at + i - 1]!.end, tokens[at + i]!.start))),
+            ),
+          )
+        : [];
+      const longest = Math.max(0, ...here.map(({ call }) => call.length));
+      const meant = pick(
+        here.filter(
+          ({ call, line }) =>
+            call.length === longest && !isOtherWater(line, tokens[at + longest - 1]!.word, context, parts),
+        ),
+        text,
+        tokens[at]!,
+        taken,
+        context,
+      );
+      for (const { line, isName } of meant) {
+        if (found.has(line.id)) continue;
+        const before = text.slice(0, tokens[at]!.start);
+        found.set(line.id, {
+          line: line.id,
+          start: tokens[at]!.start,
+          end: tokens[at + longest - 1]!.end,
+          isFresh: !taken.has(line.id),
+          isKind: !isName,
+          share: isEggPart(text, tokens[at]!, line.id, lines) ? 'part' : shareOf(before),
+        });
+      }
+      for (const { line } of meant) taken.add(line.id);
+      at += Math.max(1, longest);
+    }
+    for (const { line, start, end } of gathered(lines, text, context, taken))
+      if (!found.has(line))
+        found.set(line, { line, start, end, isFresh: !context.used.has(line), isKind: true, share: 'whole' });
+    return [...found.values()].sort((a, b) => a.start - b.start);
+  };
+}
+
+/** Whites and yolks of eggs that were parted go their own ways. */
+const isEggPart = (text: string, token: Token, id: LineId, lines: readonly KnownLine[]): boolean =>
+  /^(?:yolk|white)s?$/i.test(text.slice(token.start, token.end)) &&
+  /\bseparated\b/i.test(lines.find((line) => line.id === id)?.reading.text ?? '');
+
+/** Water to soak or to cool in is not the water that stands under a heading of its own. */
+const isOtherWater = (line: KnownLine, word: string, { topic }: Context, parts: ReadonlySet<string>): boolean =>
+  word === 'water' && line.heading !== undefined && !parts.has(line.heading) && !(topic && isUnder(line, topic));
+
+const isSeasoning = ({ line }: Entry): boolean =>
+  /^(?:garlic|ginger|chilli|chives?)/.test(line.reading.likeFood ?? '') ||
+  /\b(?:tins?|cans?|canned|jars?|frozen|paste|pur[eé]e)\b/i.test(line.reading.text) ||
+  foodOf(line.reading.likeFood ?? ('' as FoodId))?.aisle === 'spices';
+
+function pick(
+  here: readonly Entry[],
+  text: string,
+  token: Token,
+  taken: ReadonlySet<LineId>,
+  { topic, later, divided }: Context,
+): readonly Entry[] {
+  if (here.length <= 1) return here;
+  const narrowed = (entries: readonly Entry[], by: (entry: Entry) => boolean) => {
+    const those = entries.filter(by);
+    return those.length > 0 ? those : entries;
+  };
+  const isOfTopic = ({ line }: Entry) => topic !== undefined && isUnder(line, topic);
+  const isFresh = ({ line }: Entry) => !taken.has(line.id);
+  const byName = narrowed(here, ({ isName }) => isName);
+  if (restWords.test(text.slice(0, token.start)))
+    return narrowed(
+      narrowed(narrowed(byName, isOfTopic), ({ line }) => divided?.has(line.id) === true),
+      (entry) => !isFresh(entry) === (divided !== undefined && divided.size > 0),
+    ).slice(-1);
+  const isAmountSaid = ({ line: { reading } }: Entry) => {
+    const said = reading.text.slice(reading.amountSpan.start, reading.amountSpan.end).replace(/\s+/g, '').toLowerCase();
+    return (
+      said.length > 1 &&
+      text
+        .slice(0, token.start)
+        .replace(/\s+|\bof\b|\bthe\b/gi, '')
+        .toLowerCase()
+        .endsWith(said)
+    );
+  };
+  const isPlural = plural.has(token.word) && byName.some(({ isKind }) => isKind);
+  if (isPlural) {
+    const fresh = here
+      .filter(isFresh)
+      .filter((entry) => !later?.has(entry.line.id) && !(token.word.startsWith('veg') && isSeasoning(entry)));
+    const those = narrowed(fresh.length > 0 ? fresh : here, isOfTopic);
+    return those;
+  }
+  return narrowed(narrowed(narrowed(byName, isOfTopic), isAmountSaid), isFresh).slice(0, 1);
+}
+
+const unsaid = new Set(['all', 'the', 'of', 'for', 'other', 'with', 'and', 'until', 'make', 'your', 'a', 'to']);
+export const topicWords = (words: string): ReadonlySet<string> =>
+  new Set(wordsOf(words).filter((word) => !unsaid.has(word)));
+/** Whether a line stands under a heading that has one of these words. */
+export const isUnder = (line: KnownLine, topic: ReadonlySet<string>): boolean =>
+  wordsOf(line.heading ?? '').some((word) => topic.has(singular(word)) || topic.has(word));
+
+const isDry = /flour|baking|powder|cocoa|sugar|salt|bicarbonate|spice|yeast|starch|cinnamon|ginger/;
+const isWet = /milk|oil|egg|yogurt|syrup|honey|juice|vinegar|water|butter$/;
+
+/** Words that gather ingredients: "all the remaining ingredients", "the dressing ingredients", "season well". */
+function* gathered(
+  lines: readonly KnownLine[],
+  text: string,
+  { used, topic, later }: Context,
+  taken: ReadonlySet<LineId>,
+): Generator<{ readonly line: LineId; readonly start: number; readonly end: number }> {
+  const isFree = (line: KnownLine) => !used.has(line.id) && !taken.has(line.id);
+  const isLeft = (line: KnownLine) => isFree(line) && line.reading.part === 'body' && !later?.has(line.id);
+  const ofTopic = topic && lines.some((line) => isUnder(line, topic) && isFree(line)) ? topic : undefined;
+  for (const { pattern, pick } of gathers)
+    for (const match of text.matchAll(pattern)) {
+      const heading = match.groups?.['heading'];
+      const under = heading === undefined ? undefined : topicWords(heading);
+      for (const line of lines)
+        if (pick({ line, under, topic: ofTopic, isFree: isFree(line), isLeft: isLeft(line) }))
+          yield { line: line.id, start: match.index, end: match.index + match[0].length };
+    }
+}
+
+interface Asked {
+  readonly line: KnownLine;
+  readonly under?: ReadonlySet<string> | undefined;
+  readonly topic?: ReadonlySet<string> | undefined;
+  readonly isFree: boolean;
+  readonly isLeft: boolean;
+}
+const gathers: readonly { readonly pattern: RegExp; readonly pick: (asked: Asked) => boolean }[] = [
+  {
+    pattern:
+      /\b(?:everything(?: else)?|all (?:of )?(?:the |your )?(?:other |remaining |rest of the )?ingredients|(?:the |your )?(?:remaining|other|rest of the) ingredients|the lot|all in)(?!\s+for\b)/gi,
+    pick: ({ line, topic, isLeft }) => isLeft && (!topic || isUnder(line, topic)),
+  },
+  {
+    pattern: /\b(?:the |your )?(?<heading>[\p{L}-]{3,20}(?: [\p{L}-]{3,20})?) ingredients\b/giu,
+    pick: ({ line, under, isFree }) =>
+      isFree &&
+      under !== undefined &&
+      ![...under].every((word) => /^(?:remaining|other|dry|wet|ingredient)$/.test(word)) &&
+      isUnder(line, under),
+  },
+  {
+    pattern: /\b(?:ingredients|everything) for (?:the|your) (?<heading>[\p{L} -]{3,30})/giu,
+    pick: ({ line, under, isFree }) => isFree && under !== undefined && isUnder(line, under),
+  },
+  {
+    pattern: /\bdry (?:ingredients|stuff|things)\b/gi,
+    pick: ({ line, isFree }) => isFree && isDry.test(line.reading.likeFood ?? ''),
+  },
+  {
+    pattern: /\bwet (?:ingredients|stuff|things)\b/gi,
+    pick: ({ line, isFree }) => isFree && isWet.test(line.reading.likeFood ?? ''),
+  },
+  {
+    pattern: /\bseason(?:ed|ing)?\b/gi,
+    pick: ({ line }) => line.reading.ingredient.foods.some(({ food }) => food === 'salt' || food === 'black-pepper'),
+  },
+];

@@ -1,0 +1,160 @@
+import { readAmount } from '../quantities/index.ts';
+import { readIngredient } from '../reading/index.ts';
+import { toldIn } from './clauses.ts';
+import { isVerb } from './verbWords.ts';
+import type { Draft, DraftLine } from './draft.ts';
+import { vesselsIn } from './namedVessels.ts';
+import { listedThings } from './lists.ts';
+import { isMadeName } from './names.ts';
+import { readTimes } from './timesAndHeats.ts';
+import { sentencesOf } from './wording.ts';
+
+/** Where an amount may begin: a figure, or a word cooks count by. */
+const amountStart =
+  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
+/** What ends the name of a thing in running text. */
+const thingEnd =
+  /[,;:.()!?–—]|\s-\s|\s(?:and|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
+
+/** A recipe told in sentences has no list: what it says it takes is one. Undefined where it names none. */
+export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' | 'method' | 'yields'> | undefined {
+  const paragraphs = text
+    .slice(0, 20_000)
+    .split(/\n+/)
+    .map((each) => each.trim())
+    .filter((each) => each !== '');
+  const titled = titleOf(paragraphs);
+  const things: DraftLine[] = [];
+  const method: DraftLine[] = [];
+  const seen = new Set<string>();
+  const take = (words: string) => {
+    const foods = readIngredient(words).foods.map(({ food }) => food as string);
+    if (foods.length === 0 || foods.every((food) => seen.has(food))) return;
+    // "The onion" of a red onion is no other.
+    if (things.some(({ text: told }) => new RegExp(`\\b${words.replace(/[^\p{L} ]/gu, '')}\\b`, 'iu').test(told)))
+      return;
+    for (const food of foods) seen.add(food);
+    things.push({ text: words });
+  };
+  for (const paragraph of titled.rest) {
+    const work: string[] = [];
+    for (const { text: sentence } of sentencesOf(paragraph)) {
+      // The name alone tells no work.
+      if (
+        titled.name !== '' &&
+        sentence.length < titled.name.length + 12 &&
+        sentence.toLowerCase().includes(titled.name.toLowerCase())
+      )
+        continue;
+      const listed = listIn(sentence);
+      if (listed) for (const each of listed) take(each);
+      else {
+        for (const each of thingsIn(sentence)) take(each);
+        work.push(sentence);
+      }
+    }
+    // What is named without an amount counts too, after all that has one.
+    for (const sentence of work.filter(tellsOfWork)) for (const each of bareThings(sentence, seen)) take(each);
+    if (work.length > 0) method.push({ text: work.join(' ') });
+  }
+  if (things.length < 2 || method.length === 0) return undefined;
+  const feeds =
+    /\b(?:serves|feeds|does|enough for|for|makes)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|hungry|with|,|\.|$|I\b|i\b|portions|servings|as\b))/i.exec(
+      text,
+    );
+  return {
+    name: titled.name,
+    ingredients: things,
+    method,
+    yields: feeds ? [inFigures(feeds[0].replace(/^(?:does|enough for)/i, 'serves'))] : [],
+  };
+}
+
+const figures: Readonly<Record<string, string>> = {
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  eight: '8',
+  ten: '10',
+  twelve: '12',
+};
+const inFigures = (words: string): string =>
+  words
+    .replace(/\b(?:two|three|four|five|six|eight|ten|twelve)\b/gi, (word) => figures[word.toLowerCase()]!)
+    .replace(/\bor\b/, 'to');
+
+function titleOf(paragraphs: readonly string[]): { readonly name: string; readonly rest: readonly string[] } {
+  const [first = '', ...others] = paragraphs;
+  if (first.length < 60 && !/[.!?,]$/.test(first) && others.length > 0)
+    return { name: first.replace(/[:\s]+$/, ''), rest: others };
+  const headed = /^([^.:!?,]{3,60}):\s+(?=\p{Lu}|\d)/u.exec(first);
+  if (headed) return { name: headed[1]!.trim(), rest: [first.slice(headed[0].length), ...others] };
+  const called =
+    /\b(?:here(?:['’]s| is| are)|this is|asked for|recipe for|how i (?:make|do))\s+(?:the |my |our |that |you )?(?<name>(?:[\p{L}'’-]+\s?){1,5}?)(?=\s+(?:for|that|thing|you|recipe|as)\b|[.,:;!]|$)/iu.exec(
+      first,
+    ) ?? /^(?:right|ok(?:ay)?|so)?,?\s*(?:my )?(?<name>(?:[\p{L}'’-]+\s?){1,4}?)[.,:]/iu.exec(first);
+  const name = called?.groups?.['name']?.trim() ?? '';
+  return { name: name.charAt(0).toUpperCase() + name.slice(1), rest: paragraphs };
+}
+
+/** "You need 2 lb potatoes, 4 eggs and a handful of dill": a list in a sentence. */
+function listIn(sentence: string): readonly string[] | undefined {
+  if (
+    toldIn(sentence).some(({ clauses }) =>
+      clauses.some(({ verb }) => verb !== undefined && !['use', 'do', 'take', 'serve', 'make'].includes(verb.verb)),
+    )
+  )
+    return undefined;
+  const bare = sentence
+    .replace(
+      /^(?:so |and |ok |okay )?(?:you(?:['’]ll)? (?:will )?(?:need|want)|i use|it takes|take|what you need is|ingredients)\s*:?\s*/i,
+      '',
+    )
+    .replace(/[.!]$/, '');
+  const parts = listedThings(bare.replace(/,?\s+and\s+(?=(?:an?|half|\d|one|two|some)\b)/gi, ', '));
+  const counted = parts.filter((each) => {
+    const { amount, start } = readAmount(each);
+    return (start <= 2 && amount.kind !== 'words') || /^(?:an?|half an?|some)\s/i.test(each);
+  });
+  return counted.length >= 3 &&
+    counted.length >= parts.length - 1 &&
+    counted.every((each) => readTimes(each).length === 0)
+    ? parts
+    : undefined;
+}
+
+/** Things with an amount in running text. */
+function thingsIn(sentence: string): readonly string[] {
+  const times = readTimes(sentence);
+  const found: string[] = [];
+  for (const match of sentence.matchAll(amountStart)) {
+    if (times.some(({ start, end }) => match.index < end && match.index + match[0].length > start)) continue;
+    const rest = sentence.slice(match.index);
+    const size = rest.length > 8 ? rest.slice(4) : '';
+    // "A tin of tomatoes", "half of a lemon": these words belong to the amount.
+    const end = thingEnd.exec(size)?.index;
+    const words = rest.slice(0, end === undefined ? rest.length : end + 4).trim();
+    const { amount, start } = readAmount(words);
+    const isCounted = (start <= 8 && amount.kind !== 'words') || /^(?:an?|half|some|a few|a couple)\b/i.test(words);
+    if (isCounted && words.length <= 80) found.push(words.replace(/^(?:about|around|roughly|maybe|like)\s+/i, ''));
+  }
+  return found;
+}
+
+/** Whether something is done in a sentence: a greeting that names a stew adds nothing to the list. */
+const tellsOfWork = (sentence: string): boolean =>
+  toldIn(sentence).some(({ clauses }) => clauses.some(({ verb }) => verb !== undefined && verb.does !== 'serve')) ||
+  /\b(?:in|on) (?:with|top)\b/i.test(sentence);
+
+/** Foods that are named with no amount at all, each by its own words. */
+function bareThings(sentence: string, seen: ReadonlySet<string>): readonly string[] {
+  return readIngredient(sentence)
+    .foods.filter(({ food, alternative }) => !alternative && !seen.has(food))
+    .filter(
+      ({ food, words }) =>
+        food !== 'water' && !isMadeName(words) && vesselsIn(`the ${words}`).length === 0 && !isVerb(words),
+    )
+    .map(({ words }) => words);
+}

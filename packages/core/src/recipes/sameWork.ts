@@ -1,0 +1,223 @@
+import { standByMin } from './devices.ts';
+import type { Doing } from './doings.ts';
+import { adding, decorates, hobVessels, more, onTop, ownWork } from './names.ts';
+import type { Operation, Stream } from './operation.ts';
+import { isInNewPiece, isOneBreath, saysWhen, verbOf, type Scene } from './scene.ts';
+
+/** A clause, and the operation it may belong to. */
+interface Asked {
+  readonly scene: Scene;
+  /** The food it goes on with, and what was done to that last. */
+  readonly main: Stream;
+  readonly last: Operation;
+  readonly doing: Doing;
+  /** What was done last to all other food that comes in. */
+  readonly others: readonly Operation[];
+  /** Of these, what the operation does not wait for yet. */
+  readonly newOthers: readonly Operation[];
+  /** Lines that are named for the first time. */
+  readonly fresh: number;
+}
+
+/** True: it is the same work still; false: it is other work; undefined: this says nothing of it. */
+type Rule = (asked: Asked) => boolean | undefined;
+const same = (holds: boolean) => (holds ? true : undefined);
+const other = (holds: boolean) => (holds ? false : undefined);
+
+const made = new Set(['mix', 'work', 'machine', 'toast', 'fry']);
+
+const isOverFat = ({ scene, main }: Asked): boolean => scene.isFatOnly(main);
+const isEnd = ({ last, doing, others }: Asked): boolean => {
+  const verb = verbOf(doing);
+  const isRinsing = last.isOff && (/^(?:wash|rinse)$/.test(verb) || (verb === 'squeeze' && isOneBreath(last, doing)));
+  const isBack = verb === 'return' && last.isOff && others.length === 0 && doing.device === undefined;
+  return (doing.does === 'end' || isRinsing || isBack) && !ownWork.test(verb);
+};
+
+/** A short wait that is spent standing by. */
+function isStandBy(doing: Doing): boolean {
+  const minutes = doing.times.reduce((sum, { likely }) => sum + likely, 0);
+  return (
+    doing.does === 'wait' &&
+    doing.device === undefined &&
+    minutes > 0 &&
+    minutes < standByMin &&
+    !/^(?:stand|rest|sit)$/.test(verbOf(doing))
+  );
+}
+
+/** A moment inside what goes by itself: "stir it after half an hour", "then leave it be". */
+function isLook({ times, does, isOff, clause }: Doing): boolean {
+  if (does === 'wait' && isOff)
+    return times.length === 0 && clause.verb?.verb === 'leave' && !/\b(?:until|till|to)\b/i.test(clause.text);
+  return !isOff && times.length > 0 && times.every(({ use }) => use === 'moment' || use === 'rhythm');
+}
+
+/** Whether what goes by itself goes on as it did: boiled and then simmered, baked and then baked some more. */
+function isOneStay({ scene, last, doing }: Asked): boolean {
+  const isAsHot = last.device !== 'oven' || last.ovenC === scene.ovenC || scene.ovenC === undefined;
+  if (last.device !== doing.device || !isAsHot || doing.heats.some(({ core }) => !core)) return false;
+  if (last.device === undefined) return isOneBreath(last, doing) && !saysWhen(doing) && !last.doings.some(saysWhen);
+  return more.test(doing.clause.text) || isOneBreath(last, doing);
+}
+
+/** "Cool, then chill for 4 hours": it cools in there. */
+const coolsInside = ({ last, doing }: Asked): boolean =>
+  last.device === undefined &&
+  doing.device === 'fridge' &&
+  isOneBreath(last, doing) &&
+  last.doings.every(({ times }) => times.length === 0);
+
+/** What is stirred into a pan on the hob is done there; what is put into another vessel is not. */
+function leavesHob({ doing: { does, vessels, clause }, others }: Asked): boolean {
+  const verb = clause.verb?.verb ?? '';
+  if (/\boff (?:the )?heat\b/i.test(clause.text) && does === 'none') return true;
+  if (does === 'serve' || does === 'dress' || does === 'cut') return clause.particle !== 'in' || does !== 'cut';
+  if (does === 'work') return !/^(?:mash|squash|crush|break up)$/.test(verb);
+  if (does === 'move' && clause.particle !== 'in' && !adding.has(verb)) return true;
+  return (
+    vessels.some(({ kind, isNew }) => isNew && !hobVessels.has(kind)) ||
+    (others.length > 0 && /\binto the\b/i.test(clause.text))
+  );
+}
+
+/** "Scatter it over the fruit": what was made ready apart comes on to something else. */
+function isOnto({ scene, main, doing: { clause } }: Asked): boolean {
+  const target = /\b(?:over|on to|onto|on|into) the (?<what>(?:[\p{L}-]+ )?[\p{L}-]+)/iu
+    .exec(clause.text)
+    ?.groups?.['what']?.toLowerCase();
+  if (target === undefined) return onTop.test(clause.text) || decorates.test(clause.verb?.verb ?? '');
+  const phrase = `the ${target}`;
+  const stream =
+    scene.called(target, phrase) ?? scene.called(target.split(' ').at(-1)!, phrase) ?? scene.holdingFood(target);
+  return stream !== undefined && stream !== main;
+}
+
+/** What is done by hand in the bowl of a machine that was just used. */
+const isInMachine = ({ device, does, clause }: Doing, isAtOnce: boolean): boolean =>
+  device === undefined &&
+  (does === 'mix' ||
+    (['move', 'cut'].includes(does) && clause.particle === 'in') ||
+    (does === 'work' && isAtOnce) ||
+    /\b(?:pulse|again)\b/i.test(clause.text));
+
+/** Whether the same device goes on with work by hand, or work by hand with a device. */
+const byDevice: Rule = (asked) => {
+  const { last, doing } = asked;
+  const { does } = doing;
+  if (doing.device === last.device) return true;
+  const isAtOnce = isOneBreath(last, doing);
+  if (last.device === 'hob' && doing.device === undefined) return !leavesHob(asked);
+  if (last.device === 'blender' && does === 'move' && isAtOnce) return true;
+  if (last.device === 'blender' || last.device === 'mixer') return isInMachine(doing, isAtOnce);
+  if (last.device !== undefined || doing.device === undefined) return false;
+  if (doing.device !== 'hob') return isAtOnce && doing.device !== 'grill';
+  // What was put into a pan is then put on the heat; seasoning and patting dry are done in passing.
+  const isInPan = last.vessel !== undefined && hobVessels.has(last.vessel.kind) && last.vessel.kind !== 'roasting-tin';
+  return isInPan || isAtOnce || last.doings.every(({ clause: { verb } }) => verb?.quick);
+};
+
+/** In order: the first that says something decides. */
+const rules: readonly Rule[] = [
+  // An operation waits only for what is told before it, and others wait for it as it is.
+  ({ scene, last, others }) =>
+    other(others.some((each) => scene.operations.indexOf(each) > scene.operations.indexOf(last))),
+  ({ scene, last }) => other(scene.hasFollowers(last)),
+  (asked) => (asked.fresh === 0 && isEnd(asked) ? asked.others.length === 0 : undefined),
+  // What was made apart is ready before what it goes on is: icing does not wait for the cake.
+  (asked) =>
+    other(
+      !isOverFat(asked) &&
+        asked.last.after.size === 0 &&
+        asked.main.lines.size > 0 &&
+        asked.last.doings.some(({ does }) => made.has(does)) &&
+        asked.newOthers.length > 0 &&
+        isOnto(asked),
+    ),
+  (asked) =>
+    other(
+      !isOverFat(asked) &&
+        !isOneBreath(asked.last, asked.doing) &&
+        asked.newOthers.some(({ isOff }) => isOff) &&
+        ![...asked.last.after].some(({ isOff }) => isOff),
+    ),
+  // What several things come together in is work of its own.
+  ({ newOthers, doing }) => other(newOthers.length > 1 && doing.clause.isFirst),
+  // What was begun in between with other food has its own time.
+  ({ scene, last, doing }) => {
+    const work = last.doings.findLast(({ does }) => does !== 'end');
+    const isSentence = work?.paragraph === doing.paragraph && work.sentence === doing.sentence;
+    return other(scene.operations.at(-1) !== last && !isSentence);
+  },
+  // "Bake. 25 minutes at 200 °C.": how long and how hot is said behind.
+  ({ last, doing, fresh, others }) =>
+    same(
+      last.isOff &&
+        doing.does === 'none' &&
+        fresh === 0 &&
+        others.length === 0 &&
+        !last.doings.some(saysWhen) &&
+        last.doings.findLast(({ does }) => does !== 'end')?.paragraph === doing.paragraph,
+    ),
+  ({ last, doing }) =>
+    same(
+      last.isOff && isStandBy(doing) && isOneBreath(last, doing) && /\bsteam dry|dry off\b/i.test(doing.clause.text),
+    ),
+  ({ last, doing, fresh, others }) => same(last.isOff && fresh === 0 && isLook(doing) && others.length === 0),
+  (asked) =>
+    asked.last.isOff && asked.doing.isOff
+      ? asked.others.length === 0 && (coolsInside(asked) || isOneStay(asked))
+      : undefined,
+  ({ last, doing }) =>
+    last.isOff
+      ? isStandBy(doing) && isOneBreath(last, doing) && !/\b(?:leave|stand|rest|cover)\w*\b/i.test(doing.clause.text)
+      : undefined,
+  ({ doing }) => (doing.isOff ? isStandBy(doing) : undefined),
+  ({ doing, fresh }) => other(doing.clause.isBeside && fresh > 0),
+  // A new paragraph that takes up something new, or another vessel.
+  ({ last, doing, fresh }) =>
+    other(
+      last.doings.at(-1)?.paragraph !== doing.paragraph &&
+        last.device === undefined &&
+        doing.device === undefined &&
+        last.doings.length > 1 &&
+        ((fresh > 0 && ['mix', 'work'].includes(doing.does)) || (doing.does === 'move' && isInNewPiece(doing))),
+    ),
+  // What is cut up may be cut up long before.
+  ({ last, doing, fresh, newOthers }) =>
+    other(
+      last.device === undefined &&
+        last.doings.every(({ does }) => does === 'cut') &&
+        last.after.size === 0 &&
+        !['cut', 'none'].includes(doing.does) &&
+        doing.clause.isFirst &&
+        doing.device === undefined &&
+        (fresh > 0 || newOthers.length > 0),
+    ),
+  byDevice,
+];
+
+/** Whether a clause tells the same work still: the same hands on the same food in the same place. */
+export function isSameWork(
+  scene: Scene,
+  main: Stream,
+  doing: Doing,
+  others: readonly Operation[],
+  fresh: number,
+): boolean {
+  const { last } = main;
+  const asked: Asked = {
+    scene,
+    main,
+    last,
+    doing,
+    others,
+    newOthers: others.filter((each) => !scene.isAbove(each, last)),
+    fresh,
+  };
+  for (const rule of rules) {
+    const said = rule(asked);
+    if (said !== undefined) return said;
+  }
+  return false;
+}

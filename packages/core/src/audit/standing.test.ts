@@ -755,7 +755,7 @@ test.each([
 });
 
 describe('to the gram and the minute', () => {
-  test('half of it may spoil, and it is a dry bake still', () => {
+  test('two fifths of it may spoil, and it is a dry bake still', () => {
     const bake = byItself(30, { oven: { temperatureC: 180 }, coreC: 95 });
     const made = (eggG: number) => {
       const one = dishOf(['wheat-flour', 'egg'], [{}, bake, {}]);
@@ -768,7 +768,7 @@ describe('to the gram and the minute', () => {
         prep(0),
       ]);
     };
-    expect([made(100), made(101)]).toEqual([[], ['warm-wait']]);
+    expect([made(66), made(67)]).toEqual([[], ['warm-wait']]);
   });
   test('half an hour by itself cools it, a minute less does not', () => {
     const stands = (minutes: number) =>

@@ -1,4 +1,4 @@
-import { foodOf, hazardOf, type FoodId, type HazardId } from '../reference/index.ts';
+import { foodOf, hazardOf, type Food, type FoodId, type HazardId } from '../reference/index.ts';
 import { isTheOne, readIngredient, type ReadFood } from '../reading/index.ts';
 import { LineId, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import * as v from 'valibot';
@@ -19,7 +19,12 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+
+/** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
+const toasting = /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)toast(?=\s+\p{L})/giu;
+/** Called "the", these are what was simmered or mashed here. */
+const theMade = new Set(['stock', 'broth', 'guacamole']);
 
 /** Words for what is being made, which are names of bought foods too. */
 const madeHere = new Set([
@@ -137,6 +142,12 @@ const withoutS = (word: string): string => word.replace(/s$/, '');
 const wordsIn = (words: string): readonly string[] => words.split(/[\s-]+/);
 const blank = (words: string): string => ' '.repeat(words.length);
 
+/** Allergens that a food brings, or may bring in more than a trace. */
+const allergensOf = ({ contains, possible }: Food): readonly HazardId[] =>
+  [...contains, ...possible.filter((each) => !each.trace).map((each) => each.hazard)].filter(
+    (hazard) => hazardOf(hazard).kind === 'allergen',
+  );
+
 /** Foods that a recipe's steps name and that none of these lines, which are all it is made of, has. */
 export function namedInSteps(
   recipe: Recipe,
@@ -149,28 +160,31 @@ export function namedInSteps(
   const parts = new Set<string>(listedFoods.flatMap((food) => food.holds));
   const families = new Set<string>(listedFoods.flatMap((food) => food.families));
   const known = hazardsOn(lines, knowledge);
+  const head = withoutS(
+    recipe.name
+      .replace(/\([^)]*\)/g, '')
+      .trim()
+      .toLowerCase()
+      .split(/\s+/)
+      .at(-1) ?? '',
+  );
   const titles = `${recipe.name} ${lines.map((line) => line.heading ?? '').join(' ')}`.toLowerCase();
   const seen = new Set<string>();
   return recipe.steps.flatMap((step) => {
     const text = step.text
       .replace(kitchenThings, blank)
+      .replace(toasting, blank)
       .replace(servedWith, (whole, beside: string) => whole.slice(0, -beside.length) + blank(beside));
     return readIngredient(text).foods.flatMap((named): readonly NamedInStep[] => {
       const food = foodOf(named.food)!;
       const words = named.words.toLowerCase();
-      const isKnown =
-        seen.has(food.id) ||
-        listed.has(food.id) ||
-        parts.has(food.id) ||
-        notIngredients.has(food.id) ||
-        words.length < 4 ||
-        recipe.notMeant?.includes(named.words) ||
-        madeHere.has(withoutS(words));
+      const isThe = isTheOne(text, named.start);
+      const single = withoutS(words);
+      const isMade = madeHere.has(single) || (isThe && (single === head || theMade.has(single)));
+      const isListed = [seen, listed, parts, notIngredients].some((each) => each.has(food.id));
+      const isKnown = isListed || isMade || words.length < 4 || recipe.notMeant?.includes(named.words);
       if (isKnown) return [];
-      const brings = [
-        ...food.contains,
-        ...food.possible.filter((each) => !each.trace).map((each) => each.hazard),
-      ].filter((hazard) => hazardOf(hazard).kind === 'allergen');
+      const brings = allergensOf(food);
       const unseen = brings.filter((hazard) => !known.has(hazard));
       // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.
       const isAnother =
@@ -180,9 +194,12 @@ export function namedInSteps(
       const stem = words.replace(/(?:es|s)$/, '');
       // "Beside the bread" of the flatbread; but a walnut cake whose list has no walnuts forgot them.
       if (titles.includes(stem) && !food.contains.some((hazard) => unseen.includes(hazard))) return [];
-      const isNamedOnList = texts.some((line) => line.includes(stem));
+      const last = withoutS(wordsIn(words).at(-1)!);
+      const isNamedOnList =
+        texts.some((line) => line.includes(stem)) ||
+        (isThe && texts.some((line) => wordsIn(line).map(withoutS).includes(last)));
       if (unseen.length === 0 && (isAnother || isOfThisDish || isNamedOnList)) return [];
-      if (isNamedOnList && isTheOne(text, named.start)) return [];
+      if (isNamedOnList && isThe) return [];
       seen.add(food.id);
       return [{ food: food.id, words: named.words, step, unseen, isNamedOnList }];
     });

@@ -28,7 +28,7 @@ test.each<[RecipeFindingCode, string, string, string?]>([
   ],
   ['poultry-core', '4 chicken thighs', 'Roast the chicken at 200 °C for 40 minutes.'],
   ['raw-core', '500 g minced beef', 'Fry the beef in a pan for 10 minutes.'],
-  ['raw-core', '6 eggs\n200 g flour', 'Whisk the eggs and the flour. Fry spoonfuls in a pan for 4 minutes.'],
+  ['raw-core', '6 eggs\n200 g flour', 'Whisk the eggs and the flour. Fry spoonfuls in a pan for 2 minutes.'],
   ['raw-core', '200 g flour\n100 g sugar', 'Stir the flour and the sugar together and serve.'],
   [
     'touched-raw',

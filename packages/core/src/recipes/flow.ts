@@ -86,14 +86,17 @@ export class Flow {
     else scene.kitWords.push(text);
   }
 
+  /** The words of another way stay with the first: there it is offered. */
+  private otherWay(clause: Clause, paragraph: number): void {
+    const { scene } = this;
+    const last = scene.current?.last ?? scene.operations.at(-1)!;
+    const isOn = last.notes.at(-1)?.text.startsWith('Or ');
+    last.notes.push({ text: `${isOn ? 'And' : 'Or'} ${clause.text}`, paragraph });
+  }
+
   private take(clause: Clause, paragraph: number, sentence: number, hasMore: boolean): void {
     const { scene } = this;
-    // The words of another way stay with the first: there it is offered.
-    if (clause.isOtherWay && scene.operations.length > 0) {
-      const last = scene.current?.last ?? scene.operations.at(-1)!;
-      const isOn = last.notes.at(-1)?.text.startsWith('Or ');
-      return void last.notes.push({ text: `${isOn ? 'And' : 'Or'} ${clause.text}`, paragraph });
-    }
+    if (clause.isOtherWay && scene.operations.length > 0) return this.otherWay(clause, paragraph);
     if (clause.verb?.verb === 'make' && scene.topic !== undefined && hasMore) {
       this.isNewPart = true;
       return void scene.kitWords.push(clause.text);
@@ -243,8 +246,10 @@ export class Flow {
     const operation = this.operationFor(doing, main, inputs, fresh);
     this.record(operation, doing, mentions);
     const stream = this.join(operation, main, inputs, doing, mentions);
-    scene.cupboard.house(stream, operation, doing);
-    scene.current = liftsOut.test(text) ? this.fork(stream, doing, mentions) : stream;
+    // What is lifted out of a pan is not cooked in what it is laid on.
+    const isOut = liftsOut.test(text);
+    if (!isOut) scene.cupboard.house(stream, operation, doing);
+    scene.current = isOut ? this.fork(stream, doing, mentions) : stream;
   }
 
   /** Draining, lifting out, keeping back: the end of what it ends, and no work of its own. */
@@ -315,6 +320,7 @@ export class Flow {
     operation.uses.push(...operation.mentions.flatMap(({ mention }) => (mention.isFresh ? [mention.line] : [])));
     last.uses.splice(0, last.uses.length, ...last.uses.filter((line) => !operation.uses.includes(line)));
     operation.notes.push(...last.notes.splice(0));
+    moveVessels(moved, last, operation);
     if (from > 0) return;
     for (const before of last.after) operation.after.add(before);
     operation.before.unshift(...last.before);
@@ -398,6 +404,16 @@ export class Flow {
     scene.streams.push(out);
     if (stream.last.device === 'hob' && !/\bboard\b/i.test(doing.clause.text)) this.afterSentence = stream;
     return out;
+  }
+}
+
+/** The pieces that clauses name go with them. */
+function moveVessels(moved: ReadonlySet<Doing>, from: Operation, to: Operation): void {
+  for (const [as, vessel] of [...from.vessels]) {
+    const names = (each: Doing) => each.vessels.some(({ kind, isFrom }) => kind === vessel.kind && !isFrom);
+    if (![...moved].some(names)) continue;
+    to.vessels.set(as, vessel);
+    if (!from.doings.some(names)) from.vessels.delete(as);
   }
 }
 

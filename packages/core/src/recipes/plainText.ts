@@ -162,6 +162,33 @@ export function draftsOfText(text: string): readonly Draft[] {
   return from.map((start, i) => draftOfText(from.length === 1 ? text : rows.slice(start, from[i + 1]).join('\n')));
 }
 
+/** What is said before the recipe: more than a name, and a name stands below. */
+const isTalk = (row: string): boolean => row.length > 80 || /[.!?]\s+\p{Lu}.*[.!?]$/u.test(row);
+/** A row in capitals, or one that says of itself that it is a recipe. */
+const isTitle = (row: string): boolean =>
+  row.length < 60 &&
+  /\p{L}{3}/u.test(row) &&
+  row === row.toUpperCase() &&
+  !/[.!?:|·]$|\bjump to\b|\d/i.test(row) &&
+  !ingredientsHead.test(row) &&
+  !methodHead.test(row) &&
+  !notesHead.test(row);
+
+/** "Ingredients: 200 g pasta, salt. Method: boil the pasta." in one row. */
+function inlineOf(row: string): { readonly list: readonly DraftLine[]; readonly method: readonly DraftLine[] } {
+  const [list = '', after] = row
+    .replace(ingredientsInline, '')
+    .split(/\.\s+(?=(?:method|directions?|instructions?)\s*[:–-])/i);
+  return {
+    list: listedThings(list.replace(/\.$/, '')).map((text) => ({ text })),
+    method: after ? [{ text: after.replace(methodInline, '') }] : [],
+  };
+}
+
+const titleBelow = (rows: readonly string[]): string | undefined =>
+  isTalk(rows.find((row) => row !== '') ?? '') ? rows.find(isTitle) : undefined;
+const saidIn = (row: string, pattern: RegExp): readonly string[] => pattern.exec(row)?.slice(0, 1) ?? [];
+const stepAlone = /^step\s*\d{1,2}\s*[:.)]?$/i;
 const feedsInName =
   /\(?\b(?:serves?|for|feeds) (?:\d+|two|three|four|five|six|eight|ten)\b[^)]*\)?|\((?<n>\d+)\)$|,\s*\d+ (?:people|persons?|servings|portions)\b/i;
 
@@ -206,6 +233,8 @@ function draftOfText(text: string): Draft {
   const intro: string[] = [];
   const notes: string[] = [];
   const yields: string[] = [];
+  // A name stands below where talk stands above it.
+  const title = titleBelow(rows);
   let where: Where = 'intro';
   let name = '';
   let heading: string | undefined;
@@ -217,26 +246,21 @@ function draftOfText(text: string): Draft {
     }
     const startsBlock = gap;
     gap = false;
-    if (/^step\s*\d{1,2}\s*[:.)]?$/i.test(row)) {
-      where = 'method';
-      gap = true;
+    if (stepAlone.test(row)) {
+      [where, gap] = ['method', true];
       continue;
     }
     const bare = row.replace(/^[#*_=\s]+|[*_=\s]+$/g, '').trim();
     if (ingredientsHead.test(row)) {
       where = 'ingredients';
       heading = undefined;
-      const serves = /\b(?:serves?|for)\s+\d+[^):]*/i.exec(row);
-      if (serves) yields.push(serves[0]);
+      yields.push(...saidIn(row, /\b(?:serves?|for)\s+\d+[^):]*/i));
     } else if (ingredientsInline.test(row)) {
       where = 'ingredients';
-      const rest = row.replace(ingredientsInline, '');
-      const [list, after] = rest.split(/\.\s+(?=(?:method|directions?|instructions?)\s*[:–-])/i);
-      for (const each of listedThings(list!.replace(/\.$/, ''))) ingredients.push({ text: each });
-      if (after) {
-        where = 'method';
-        method.push({ text: after.replace(methodInline, '') });
-      }
+      const inline = inlineOf(row);
+      ingredients.push(...inline.list);
+      method.push(...inline.method);
+      if (inline.method.length > 0) where = 'method';
     } else if (methodHead.test(row)) {
       where = 'method';
       heading = undefined;
@@ -259,10 +283,10 @@ function draftOfText(text: string): Draft {
     ) {
       yields.push(row.replace(bulleted, ''));
     } else if (where !== 'method' && timeLine.test(row)) {
-      const serves = /\b(?:serves?|makes|servings?)\s*:?\s*\d+[^|•·,]*/i.exec(row);
-      if (serves) yields.push(serves[0]);
+      yields.push(...saidIn(row, /\b(?:serves?|makes|servings?)\s*:?\s*\d+[^|•·,]*/i));
       notes.push(row);
-    } else if (name === '' && where === 'intro') {
+    } else if (name === '' && title !== undefined && row !== title) intro.push(row);
+    else if (name === '' && where === 'intro') {
       const head = headOf(bare);
       name = head.name;
       yields.push(...head.yields);

@@ -14,7 +14,7 @@ import {
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
 import { fleshOrigins } from '../reference/index.ts';
-import { withFlourCooked } from './boiled.ts';
+import { withHeatKnown } from './cookedThrough.ts';
 import { checkRecipe } from './check.ts';
 import type { RecipeFinding } from './finding.ts';
 import type { Draft } from './draft.ts';
@@ -322,8 +322,8 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     servedWith: servedWithOf(wholeText),
     original: originalOf(draft.format, draft.original),
   };
-  const { recipe, cooked } = withFlourCooked(asWritten);
-  notes.push(...flourNotes(cooked));
+  const { recipe, cooked } = withHeatKnown(asWritten);
+  notes.push(...heatNotes(cooked));
   return {
     format: draft.format,
     recipe,
@@ -351,10 +351,12 @@ const yieldsIn = (paragraphs: readonly string[]): readonly string[] =>
     ...paragraphs.join('\n').matchAll(/(?:^|[.!]\s+)((?:serves|feeds|makes)\s+(?:about |around )?\d+[^.!\n]{0,30})/gi),
   ].map((match) => match[1]!);
 
-const flourNotes = (cooked: readonly string[]): readonly string[] =>
+const heatNotes = (cooked: ReturnType<typeof withHeatKnown>['cooked']): readonly string[] =>
   cooked.length === 0
     ? []
-    : [`Flour is taken to be cooked where it simmers in a sauce: ${cooked.map((title) => `“${title}”`).join(', ')}.`];
+    : [
+        `Taken to be cooked through, though it says no heat: ${cooked.map(({ title, means }) => `“${title}” (${means})`).join(', ')}. A thermometer is surer.`,
+      ];
 
 function keepsOf(text: string): Recipe['keeps'] {
   const found: Recipe['keeps'] = [];

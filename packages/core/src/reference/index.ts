@@ -55,6 +55,7 @@ export { units, type Unit } from './units.ts';
 export { pieceWeightG, piecedFoods } from './pieces.ts';
 export { qualityWaits, type QualityWait } from './qualityWaits.ts';
 export { stepWords } from './stepWords.ts';
+export { cookingThrough, type CookingThrough } from './cookedThrough.ts';
 export { verbs, type Verb, type VerbClass } from './verbs.ts';
 export { cuts } from './cuts.ts';
 export { scalingRules, type ScalingRule } from './scalingRules.ts';

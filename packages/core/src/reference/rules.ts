@@ -107,7 +107,7 @@ export const rules = {
   /** What goes by itself for so long away from heat has cooled. @source kitchen practice: a roast that rests is carved hot after twenty minutes */
   coolsOffMin: 30,
   /** Of a dry bake at most this share, by mass, is food that spoils when cooked. @source house figure: bread, cake and biscuit are under it, custard tart, quiche and cheesecake over it */
-  dryBakeSpoilsMost: 0.5,
+  dryBakeSpoilsMost: 0.4,
   /** In it, what spoils and nobody has weighed is taken to weigh so much, in g. @source assumption */
   unweighedG: 100,
   warmRoomC: 32,

@@ -170,6 +170,7 @@ export function namedInSteps(
   );
   const titles = `${recipe.name} ${lines.map((line) => line.heading ?? '').join(' ')}`.toLowerCase();
   const seen = new Set<string>();
+  const notMeant = new Set(recipe.notMeant);
   return recipe.steps.flatMap((step) => {
     const text = step.text
       .replace(kitchenThings, blank)
@@ -182,8 +183,7 @@ export function namedInSteps(
       const single = withoutS(words);
       const isMade = madeHere.has(single) || (isThe && (single === head || theMade.has(single)));
       const isListed = [seen, listed, parts, notIngredients].some((each) => each.has(food.id));
-      const isKnown = isListed || isMade || words.length < 4 || recipe.notMeant?.includes(named.words);
-      if (isKnown) return [];
+      if (isListed || isMade || words.length < 4 || notMeant.has(named.words)) return [];
       const brings = allergensOf(food);
       const unseen = brings.filter((hazard) => !known.has(hazard));
       // "The cheese" for the cheddar, "orange juice" for what runs from the oranges: another word for what is on the list, which brings nothing new.

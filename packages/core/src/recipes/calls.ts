@@ -5,7 +5,7 @@ import type { KnownLine } from './mentions.ts';
 /** Words too general to name one ingredient. */
 const general = new Set(
   (
-    'fresh large small dried ground whole leaf piece powder juice plain white black red green yellow hot cold raw sweet mixed good quality fine sharp ' +
+    'all purpose fresh large small dried ground whole leaf piece powder juice plain white black red green yellow hot cold raw sweet mixed good quality fine sharp ' +
     'extra virgin light dark dry brown golden pale sauce paste seed salted unsalted ripe soft thick thin free range organic baby self natural greek smoked spring cooking baking ' +
     'head bunch handful sprig clove stick can tin jar pack bag sheet slice strip wedge chunk medium big little warm boneless skinless frozen instant crushed chopped'
   ).split(' '),

@@ -143,8 +143,10 @@ export function doingOf(clause: Clause, paragraph: number, sentence: number, aro
   const bare = bareOf(text);
   const isWait =
     outOfCold.test(bare) || ['wait', 'chill', 'freeze'].includes(clause.verb?.does ?? '') || waits.has(verb);
+  // "After it has been in for 30 minutes, toss the carrots": what leads there is no time of the tossing.
+  const said = readTimes(text).filter(({ start, use }) => use !== 'step' || start >= clause.lead.length);
   // "Rest for 15 minutes before slicing": the wait itself is told.
-  const times = readTimes(text).map((time) =>
+  const times = said.map((time) =>
     isWait && time.use !== 'rhythm' && /^\s*before\b/i.test(text.slice(time.end))
       ? { ...time, use: 'step' as const }
       : time,

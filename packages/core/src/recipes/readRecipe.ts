@@ -23,7 +23,7 @@ import { readLine, type LineReading } from './line.ts';
 import { readPage } from './page.ts';
 import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
-import { mostSteps, readSteps, type StepReading } from './steps.ts';
+import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './mentions.ts';
 import { sentencesOf } from './wording.ts';
@@ -43,7 +43,7 @@ export interface ReadRecipeLine extends Pick<
 export interface ReadRecipeStep {
   readonly id: StepId;
   readonly notes: readonly StepNote[];
-  readonly guessed: readonly ('time' | 'heat')[];
+  readonly guessed: readonly Guessed[];
 }
 
 export interface RecipeReading {

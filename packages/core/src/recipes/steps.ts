@@ -13,12 +13,15 @@ import { titleOf } from './wording.ts';
 /** As many steps as a recipe holds. */
 export const mostSteps = 100;
 
+/** What a text does not say: how long, how hot, or what it waits for. */
+export type Guessed = 'time' | 'heat' | 'order';
+
 export interface StepReading {
   readonly step: Step;
   /** Places are in the step's own text. */
   readonly notes: readonly StepNote[];
   /** What the text does not say and was guessed: to be looked at first. */
-  readonly guessed: readonly ('time' | 'heat')[];
+  readonly guessed: readonly Guessed[];
 }
 
 /**
@@ -87,12 +90,13 @@ function stepOf(
 ): StepReading {
   const text = textOf(operation, parts);
   const notes: StepNote[] = [];
-  const guessed: ('time' | 'heat')[] = [];
+  const guessed: Guessed[] = [];
   const id = ids.get(operation)!;
   const times = readTimes(text);
   const alternatives = alternativesOf(text, times, id, notes);
   const { durationMin, isGuess } = minutesFor(operation, pieces);
   if (isGuess) guessed.push('time');
+  if (operation.isGuess) guessed.push('order');
   for (const time of times.filter(({ use }) => use === 'step' || use === 'keeps')) notes.push(timeNote(time));
   const oven = ovenFor(operation, text, durationMin.likely, guessed, notes);
   const burner = operation.device === 'hob';
@@ -145,7 +149,7 @@ function ovenFor(
   { device, ovenC }: Operation,
   text: string,
   likelyMin: number,
-  guessed: ('time' | 'heat')[],
+  guessed: Guessed[],
   notes: StepNote[],
 ): OvenUse | undefined {
   const heats = readHeats(text).filter(({ core }) => !core);

@@ -1,3 +1,5 @@
+import { waitsInWords, workLayout } from './workLayout.ts';
+import { WorkPicture } from './WorkPicture.tsx';
 import { Button, Input } from 'antd';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -259,18 +261,26 @@ function Proposals({
                 </li>
               ))}
             </ul>
+            <h4 style={{ margin: '12px 0 6px' }}>The work as Lupin understands it</h4>
+            <WorkPicture recipe={reading.recipe} />
             <ol className="read-steps">
-              {reading.steps.map((step, index) => (
-                <li key={step.id}>
-                  <StepText text={reading.recipe.steps[index]?.text ?? ''} step={step} />
-                  {step.guessed.includes('time') && (
-                    <span className="guess small">
-                      {' '}
-                      {reading.recipe.steps[index]?.durationMin.likely} min is a guess
+              {workLayout(reading.recipe)
+                .map((cell, index) => ({ cell, step: reading.steps[index]! }))
+                .map(({ cell, step }, index) => (
+                  <li key={step.id}>
+                    <StepText text={reading.recipe.steps[index]?.text ?? ''} step={step} />{' '}
+                    <span className={step.guessed.includes('order') ? 'guess small' : 'soft small'}>
+                      {waitsInWords(cell)}
+                      {step.guessed.includes('order') && ' is a guess'}
                     </span>
-                  )}
-                </li>
-              ))}
+                    {step.guessed.includes('time') && (
+                      <span className="guess small">
+                        {' '}
+                        {reading.recipe.steps[index]?.durationMin.likely} min is a guess
+                      </span>
+                    )}
+                  </li>
+                ))}
             </ol>
             <FindingList
               findings={open}

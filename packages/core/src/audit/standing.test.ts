@@ -540,6 +540,20 @@ describe('a dough that rises', () => {
       ]),
     ).toEqual(['warm-wait']);
   });
+  test('with milk that was warmed before the yeast came in', () => {
+    const warmed = dishOf(
+      ['milk', 'wheat-flour', 'dried-yeast'],
+      [{ ...heat, uses: ['milk', 'wheat-flour'] }, { uses: ['dried-yeast'] }, byItself(180), bake],
+    );
+    expect(
+      found(warmed, [
+        { startMin: -340, endMin: -320 },
+        { startMin: -320, endMin: -300 },
+        { startMin: -300, endMin: -120 },
+        { startMin: -120, endMin: -90 },
+      ]),
+    ).toEqual([]);
+  });
   test('between two steps it waits as long as raw egg does', () => {
     const waits = (wait: number): readonly At[] => [
       prep(-300 - wait),

@@ -268,9 +268,7 @@ function foodAfter({ here, own, before, knowledge, stoodMin }: Coming): FoodThen
   const raw = [...new Set(items.flatMap((item) => item.raw))];
   const isFlesh = raw.some(isFleshMark);
   const rises =
-    !items.some((item) => item.isHeated) &&
-    !isFlesh &&
-    items.some(({ line }) => foodsOf(line, knowledge).some((id) => leavens.has(id)));
+    !isFlesh && items.some(({ line, isHeated }) => !isHeated && foodsOf(line, knowledge).some((id) => leavens.has(id)));
   const spoils =
     raw.length > 0 ||
     items.some((item) => !item.isBakedDry && item.keepings.some((keeping) => doesSpoil(keeping, item.isHeated, wet)));

@@ -19,12 +19,23 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|(?:like|into|to|in) (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
 
 /** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
-const toasting = /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)toast(?=\s+\p{L})/giu;
+const toasting = /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:toast|stir[- ]fry)(?=\s+\p{L})/giu;
 /** Called "the", these are what was simmered or mashed here. */
 const theMade = new Set(['stock', 'broth', 'guacamole']);
+
+/** What is made here where its food is on the list, and bought where it is not. */
+const madeOf: Readonly<Record<string, RegExp>> = {
+  meatball: /\b(?:mince|minced|ground (?:beef|pork|lamb|turkey|chicken))\b/,
+  slaw: /\bcabbage|kohlrabi|carrot/,
+  coleslaw: /\bcabbage/,
+  falafel: /\bchickpeas?|broad beans?\b/,
+  kofta: /\bmince|minced|ground\b/,
+  fishcake: /\bcod|haddock|salmon|fish\b/,
+  'fish cake': /\bcod|haddock|salmon|fish\b/,
+};
 
 /** Words for what is being made, which are names of bought foods too. */
 const madeHere = new Set([
@@ -97,12 +108,14 @@ const madeHere = new Set([
   'cooking liquid',
 ]);
 
+/** "And bread to mop it up". */
+const toMop = /\band (?:some |a bit of |plenty of )?([^.,;\n]{3,40}?)(?= to (?:mop|dip|dunk|scoop)\b)/gi;
 const servedWith =
   /\b(?:serve[sd]?|eat|eaten|goes well|good|delicious|lovely|great|nice|offer(?:ed)?|bring to the table|accompany|accompanied)\b[^.;\n]{0,40}?\b(?:with|by) ([^.;\n]{3,80})/gi;
 
 /** What a text says the dish is served with, in its own words. */
 export function servedWithOf(text: string): string[] {
-  const found = [...text.matchAll(servedWith)].map((match) =>
+  const found = [...text.matchAll(servedWith), ...text.matchAll(toMop)].map((match) =>
     match[1]!.trim().replace(/,?\s+(?:if you like|on the side|alongside|to serve|to dip|for dipping)$/i, ''),
   );
   return [...new Set(found)].slice(0, 10);
@@ -148,6 +161,10 @@ const allergensOf = ({ contains, possible }: Food): readonly HazardId[] =>
     (hazard) => hazardOf(hazard).kind === 'allergen',
   );
 
+/** What the step itself makes of the lines: dough, meatballs of mince. */
+const isMadeHere = (single: string, lines: readonly string[]): boolean =>
+  madeHere.has(single) || lines.some((line) => madeOf[single]?.test(line));
+
 /** Foods that a recipe's steps name and that none of these lines, which are all it is made of, has. */
 export function namedInSteps(
   recipe: Recipe,
@@ -173,15 +190,17 @@ export function namedInSteps(
   const notMeant = new Set(recipe.notMeant);
   return recipe.steps.flatMap((step) => {
     const text = step.text
+      .replace(/['’]s\b/g, '  ')
       .replace(kitchenThings, blank)
       .replace(toasting, blank)
+      .replace(toMop, blank)
       .replace(servedWith, (whole, beside: string) => whole.slice(0, -beside.length) + blank(beside));
     return readIngredient(text).foods.flatMap((named): readonly NamedInStep[] => {
       const food = foodOf(named.food)!;
       const words = named.words.toLowerCase();
       const isThe = isTheOne(text, named.start);
       const single = withoutS(words);
-      const isMade = madeHere.has(single) || (isThe && (single === head || theMade.has(single)));
+      const isMade = isMadeHere(single, texts) || (isThe && (single === head || theMade.has(single)));
       const isListed = [seen, listed, parts, notIngredients].some((each) => each.has(food.id));
       if (isListed || isMade || words.length < 4 || notMeant.has(named.words)) return [];
       const brings = allergensOf(food);

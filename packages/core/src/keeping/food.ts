@@ -77,7 +77,8 @@ function stateOf(
     // What is put on it afterwards makes nothing dry of what was not.
     return bakes(bake) && inIt.filter(doesSpoil).every(isIn) && isDry(inIt.filter(isIn));
   });
-  const rises = inIt.some(({ keeping }) => keeping.leavens) && heatedAt.length === 0 && !raw.some(isFlesh);
+  // Milk that was warmed before the yeast came in makes it no less a dough.
+  const rises = inIt.some((used) => used.keeping.leavens && !isHeated(used)) && !raw.some(isFlesh);
   return {
     spoils: raw.length > 0 || (inIt.some(doesSpoil) && !isBakedDry),
     isRaw: raw.length > 0,

@@ -219,6 +219,14 @@ describe('what goes by itself', () => {
     const dough = made(['egg', 'wheat-flour', 'dried-yeast'], [{}, alone(120), { ...bake, coreC: 95 }]);
     expect(after(dough, 0)).toMatchObject({ spoils: false });
     expect(dough.waits.standing.has(dough.recipe.steps[1]!.id)).toBe(false);
+    // The milk was warmed before the yeast came in, and it is a dough all the same; heated with the yeast it is none.
+    const isCold = (usesYeast: number) => {
+      const steps = [heat, {}, alone(120), bake].map((each, at) =>
+        at === usesYeast ? { ...each, uses: ['dried-yeast'] } : each,
+      );
+      return made(['milk', 'wheat-flour', 'dried-yeast'], steps).waits.inFridge.size > 0;
+    };
+    expect([isCold(1), isCold(0)]).toEqual([false, true]);
   });
 
   test('what is cold by its recipe is there already', () => {

@@ -67,9 +67,11 @@ function joinOrphans(scene: Scene): void {
     scene
       .alive()
       .some((stream) => stream.last === operation && [...stream.names].some((name) => besideDish.test(name)));
+  // "Toss.": all that is there.
+  const isAllTossed = last?.doings.some(({ clause: { text } }) => /^\W*(?:toss|mix|combine)\W*$/i.test(text)) === true;
   for (const stream of scene.alive()) {
     if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
-    if ([...stream.names].some((name) => besideDish.test(name))) continue;
+    if (!isAllTossed && [...stream.names].some((name) => besideDish.test(name))) continue;
     const next = scene.operations
       .slice(scene.operations.indexOf(stream.last) + 1)
       .find(

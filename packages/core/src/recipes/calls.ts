@@ -120,12 +120,18 @@ function foodNamesOf({ reading: { ingredient } }: KnownLine): readonly string[] 
   ];
 }
 
+/** Juice and zest, by the name of their fruit where the line has it. */
+function* fruitNamesOf(text: string): Generator<string> {
+  const parts = ['juice', 'zest'].filter((part) => new RegExp(`\\b${part}`, 'i').test(text));
+  const fruit = /\b(lemon|lime|orange|grapefruit)s?\b/i.exec(text)?.[1]?.toLowerCase();
+  if (fruit) for (const part of parts) yield `${fruit} ${part}`;
+  if (parts.length > 0) yield* parts;
+  else if (fruit && fruit !== 'grapefruit') yield* ['juice', 'zest'];
+}
+
 /** What its words let a cook call it besides: juice and zest of a fruit, skin, short names, and its last word. */
 function* looseNamesOf({ reading: { text } }: KnownLine, names: ReadonlySet<string>): Generator<string> {
-  const [hasJuice, hasZest] = [/\bjuice/i.test(text), /\bzest/i.test(text)];
-  const isWholeFruit = !hasJuice && !hasZest && /\b(?:lemon|lime|orange)s?\b/i.test(text);
-  if (hasJuice || isWholeFruit) yield 'juice';
-  if (hasZest || isWholeFruit) yield 'zest';
+  yield* fruitNamesOf(text);
   if (/\bskin|shoulder|belly|whole (?:chicken|duck|turkey)\b/i.test(text)) yield 'skin';
   for (const [short, long] of Object.entries(shortFor))
     if (names.has(long) || text.toLowerCase().includes(long)) yield short;

@@ -30,6 +30,8 @@ export interface Clause extends Span {
   readonly isBeside: boolean;
   /** It begins its sentence. */
   readonly isFirst: boolean;
+  /** It is told inside another: "while the pasta boils, about 9 minutes". */
+  readonly isInner: boolean;
   /** It is another way to do what was said before: "or cover with boiling water". */
   readonly isOtherWay: boolean;
 }
@@ -40,7 +42,7 @@ export interface ToldSentence extends Sentence {
   readonly clauses: readonly Clause[];
 }
 
-const hows = new Set('with using on in from over by without while whilst meanwhile'.split(' '));
+const hows = new Set('with using on in from over by without while whilst meanwhile for'.split(' '));
 /** What a cook says of themselves after these is no work. */
 const asides = new Set(
   'if when that as until till while like what once how because where before after than'.split(' '),
@@ -48,14 +50,14 @@ const asides = new Set(
 const particles = new Set('in over on together up through off out down back'.split(' '));
 /** After these words a particle only says where. */
 const places =
-  /^\s*(?:an?|the|your|its?|their|my|one|two|another|some)?\s*(?:(?!and\b|with\b|then\b)[\p{L}-]+\s+){0,3}(?:pans?|pots?|bowls?|tins?|trays?|sheets?|dish(?:es)?|oven|fridge|freezer|jugs?|jars?|rack|racks|towel|plates?|boards?|platter|casserole|skillet|wok|grill|broiler|heat|hob|microwave|blender|processor|mixer|sieve|colander|paper|foil|surface|mou?lds?|glasses|ramekins|table)\b/iu;
+  /^\s*(?:an?|the|your|its?|their|my|one|two|another|some)?\s*(?:(?!and\b|with\b|then\b)[\p{L}-]+\s+){0,3}(?:pans?|pots?|bowls?|tins?|trays?|sheets?|dish(?:es)?|oven|fridge|freezer|jugs?|jars?|rack|racks|towel|plates?|boards?|platter|casserole|skillet|wok|grill|broiler|heat|hob|microwave|blender|processor|mixer|sieve|colander|paper|foil|surface|mou?lds?|glasses|ramekins|table)\b(?!\s+of\b)/iu;
 
 /** The text with what stands in brackets blanked out; places stay. */
 const unbracketed = (text: string): string =>
   text.replace(/\([^()]*\)?|\[[^\]]*\]/g, (inner) => ' '.repeat(inner.length));
 
 const leading =
-  /^(?:(?:meanwhile|in the meantime|at the same time)\b[,:]?\s*)?(?:while|whilst|when|once|after|as soon as|as|before|for the|for|to make|to|if you're|about|at this point|the (?:night|day) before|in the morning|the next day|next day|just before serving)\b[^,:;]*[,:]\s*(?=\p{L})|^(?:in|with|on|using)\s+(?:[\p{L}-]+\s+){0,4}[\p{L}-]+,\s*(?=\p{L})/iu;
+  /^(?:(?:meanwhile|in the meantime|at the same time)\b[,:]?\s*)?(?:while|whilst|when|once|after|as soon as|as|before|for the|for|to make|to|if you're|about|at this point|the (?:night|day) before|in the morning|the next day|next day|just before serving)\b[^,:;]*[,:]\s*(?=\p{L})|^(?:in|with|on|using)\s+(?:[\p{L}-]+\s+){0,4}[\p{L}-]+,\s*(?=\p{L})|^(?:and )?while (?:all )?(?:that|this|it|they|those)(?:['’]s| is|['’]re| are) (?:all )?(?:going on|happening|cooking|baking|boiling|roasting|simmering|resting|chilling|in (?:there|the oven|the fridge))\s+(?=\p{Ll})|^(?:as|when|once) (?:they|it|each|the \p{L}+)(?:['’]re|['’]s| are| is)? (?:done|ready|cooked|brown(?:ed)?|golden|soft|cool(?:ed)?|hot|boiling)\s+(?=\p{Ll}+ (?:them|it|the)\b)|^(?:away from|off) (?:the )?heat,\s*(?=\p{L})/iu;
 const besideWords =
   /^(?:and\s+|so\s+)?(?:meanwhile|in the meantime|at the same time|while(?! still)|whilst|as (?:it|they|the)|separately|after the [^,]* (?:has|have) been)\b/i;
 const letWords = new Set(['let', 'leave', 'allow']);
@@ -66,6 +68,7 @@ interface Start {
   readonly verbIndex: number;
   readonly length: number;
   readonly isOr?: boolean | undefined;
+  readonly isInner?: boolean | undefined;
 }
 
 /** A sentence in its words, and where what leads to the work ends. */
@@ -75,6 +78,16 @@ interface Spelt {
   readonly leadEnd: number;
 }
 
+/** "With wet hands shape into cakes": nothing but where and with what stands before the work. */
+const standsAfterHow = ({ text, words }: Spelt, at: number): boolean =>
+  at > 1 &&
+  at < 9 &&
+  hows.has(words[0]!.word) &&
+  !/[,;]/.test(text.slice(0, words[at]!.start)) &&
+  !words.slice(0, at).some(({ word }) => subjects.has(word)) &&
+  isPlainWork(words, at) &&
+  !/^(?:the|a|an|your)$/.test(words[at - 1]!.word);
+
 /** How a place in a sentence may begin something new; undefined where it cannot. */
 function boundaryAt({ text, words, leadEnd }: Spelt, at: number, isFirst: boolean) {
   const here = words[at]!;
@@ -83,16 +96,11 @@ function boundaryAt({ text, words, leadEnd }: Spelt, at: number, isFirst: boolea
   // "Microwave 3 min. stand 2 min.": a short form may end a sentence after all.
   const isStart = (isFirst && (at === 0 || here.start === leadEnd)) || /\.\s/.test(before);
   const isJoined = last !== undefined && joins.has(last);
-  // "With wet hands shape into cakes": nothing but where and with what stands before the work.
-  const isAfterHow =
-    isFirst &&
-    at > 1 &&
-    at < 9 &&
-    hows.has(words[0]!.word) &&
-    !/[,;]/.test(text.slice(0, here.start)) &&
-    isPlainWork(words, at) &&
-    !/^(?:the|a|an|your)$/.test(last!);
-  const isSaid = last !== undefined && /^(?:i|you|we)$/.test(here.word) && !asides.has(last);
+  const isAfterHow = isFirst && standsAfterHow({ text, words, leadEnd }, at);
+  const isPerson = /^(?:i|you|we)$/.test(here.word);
+  // "Before you cut it" says when.
+  if (last === 'before' && subjects.has(here.word)) return undefined;
+  const isSaid = last !== undefined && isPerson && !asides.has(last);
   const isParted = /[.,;:–—(]|\s-\s/.test(before);
   return isStart || isJoined || isSaid || isAfterHow || isParted ? { isStart, isJoined, isAfterHow } : undefined;
 }
@@ -101,7 +109,10 @@ function boundaryAt({ text, words, leadEnd }: Spelt, at: number, isFirst: boolea
 function pastAdverbs({ text, words }: Spelt, at: number): { readonly next: number; readonly isTold: boolean } {
   let next = at;
   const isPassing = (word: Word) =>
-    (adverbs.has(word.word) || joins.has(word.word)) && !/[.;]/.test(text.slice(word.end, word.end + 1));
+    // "After that", and not "that simmers".
+    (word.word !== 'that' || words[next - 1]?.word === 'after') &&
+    (adverbs.has(word.word) || joins.has(word.word)) &&
+    !/[.;]/.test(text.slice(word.end, word.end + 1));
   while (words[next] && isPassing(words[next]!)) next++;
   if (!words[next] || !subjects.has(words[next]!.word)) return { next, isTold: false };
   next++;
@@ -138,19 +149,49 @@ function startsOf(spelt: Spelt): readonly Start[] {
     });
     at = work.at + work.length - 1;
   }
-  return withTimedEnds(starts, text);
+  return withTimedEnds(withInner(starts, spelt), text);
 }
 
-/** "Bake for 20 minutes, then 2 minutes under the grill": what is only timed and placed goes on by itself too. */
+/** "Let it bubble while the tagliatelle boils, about 9 minutes": what goes on beside is told inside. */
+function withInner(starts: readonly Start[], { words, text }: Spelt): readonly Start[] {
+  const added = words.flatMap(({ word, start }, at): readonly Start[] => {
+    if ((word !== 'while' && word !== 'whilst') || at === 0 || !/^(?:the|your)$/.test(words[at + 1]?.word ?? ''))
+      return [];
+    const verbIndex = [at + 3, at + 4].find((each) => words[each]?.word.endsWith('s') && verbAt(words, each, true));
+    const found = verbIndex === undefined ? undefined : verbAt(words, verbIndex, true);
+    if (!found || !['simmer', 'bake', 'cook'].includes(found.known.verb.does)) return [];
+    const rest = text.slice(words[verbIndex!]!.end).split(/[.;]/)[0]!;
+    const isTimed = /^,?\s*(?:for )?(?:about )?\d+[\s-]*(?:min|hour|hr)/i.test(rest);
+    return isTimed
+      ? [{ from: start, known: found.known, verbIndex: verbIndex!, length: found.length, isInner: true }]
+      : [];
+  });
+  if (added.length === 0) return starts;
+  return [...starts.filter(({ from }) => added.every((each) => from < each.from)), ...added];
+}
+
+/** What goes on though no verb says so: placed and timed, or named after "then". */
+const verbless = [
+  // "Bake for 20 minutes, then 2 minutes under the grill."
+  /(?:,|\band)?\s+then\s+(?=(?:another |a further |about )?(?:\d|one|two|three|five|ten)[^,.;]*\b(?:under the|in the oven|in the fridge|in the freezer|on the hob))/gi,
+  // "Let that boil off, then two tins of tomatoes", "then the fish goes in".
+  /,\s+(?:and )?then\s+(?=(?:about )?(?:the|an?|some|two|three|four|half) (?!last|first|final|further|minute|moment|second|hour|good stir)\p{L})/giu,
+  // "Spread it over, on a tray, 200c, 40 mins."
+  /,\s+(?=(?:(?:on|in|into|onto) (?:an?|the) )?(?:hot )?(?:(?:baking |roasting |oven )?(?:tray|tin|sheet|dish)|oven)\b[^.;]{0,12}\b\d{3}(?!\d)[^.;]*\b(?:min|hour|hr))/gi,
+  // "Crumble the cheese over and back in for ten minutes."
+  /(?:,|\band)\s+(?=back in(?:to the oven)?\b[^.;]*\b(?:min|hour|hr))/gi,
+  // "Toss the squash with oil on a tray, 35 min."
+  /(?<=\b(?:tray|tin|dish|sheet)),\s+(?=(?:about )?\d[\d\s–-]*(?:min|hour|hr))/gi,
+] as const;
+
 function withTimedEnds(starts: readonly Start[], text: string): readonly Start[] {
-  const match =
-    /(?:,|\band)?\s+then\s+(?=(?:another |a further |about )?(?:\d|one|two|three|five|ten)[^,.;]*\b(?:under the|in the oven|in the fridge|in the freezer|on the hob))/i.exec(
-      text,
-    );
-  if (!match) return starts;
-  const from = match.index + match[0].length;
-  if (starts.some((each) => each.from >= match.index && each.from <= from + 2)) return starts;
-  return [...starts, { from, verbIndex: -1, length: 0 }].sort((a, b) => a.from - b.from);
+  const found = verbless.flatMap((pattern) => [...text.matchAll(pattern)]);
+  const added = found.flatMap((match) => {
+    const from = match.index + match[0].length;
+    const isTold = starts.some((each) => each.from >= match.index && each.from <= from + 2);
+    return isTold || starts.length === 0 ? [] : [{ from, verbIndex: -1, length: 0 }];
+  });
+  return added.length === 0 ? starts : [...starts, ...added].sort((a, b) => a.from - b.from);
 }
 
 /** "Let it simmer", "leave the dough to rise": what is left to happen. */
@@ -175,8 +216,12 @@ function clausesOf(sentence: Sentence): readonly Clause[] {
   const starts = startsOf({ text, words, leadEnd: lead.length });
   const ahead = text.slice(lead.length, starts[0]?.from);
   // What stands before the first verb says something by itself where it is more than a word: "Sugar and milk in a pan, warm".
+  // "Eggs: boil 9 minutes": what it is done to stands before.
+  const isLabel = /^\W*\p{L}[\p{L} &,'’-]{1,24}:\s*$/u.test(ahead) && starts.length > 0;
   const saysMore =
-    (starts[0]?.from ?? Infinity) > lead.length + 1 && (/\d/.test(ahead) || ahead.replace(/[^\p{L}]/gu, '').length > 3);
+    !isLabel &&
+    (starts[0]?.from ?? Infinity) > lead.length + 1 &&
+    (/\d/.test(ahead) || ahead.replace(/[^\p{L}]/gu, '').length > 3);
   const bounds: Start[] =
     saysMore || starts.length === 0 ? [{ from: lead.length, verbIndex: -1, length: 0 }, ...starts] : [...starts];
   const kept = withObjects(bounds, words, text);
@@ -195,8 +240,9 @@ function clausesOf(sentence: Sentence): readonly Clause[] {
       particle: particleOf(each, words, text),
       verbAt: each.known ? words[each.verbIndex]!.start - from : 0,
       lead: at === 0 ? text.slice(0, lead.length) : '',
-      isBeside: isBeside && kept.slice(0, at).every(({ known }) => known === undefined),
+      isBeside: each.isInner === true || (isBeside && kept.slice(0, at).every(({ known }) => known === undefined)),
       isFirst: at === 0,
+      isInner: each.isInner === true,
       isOtherWay: kept.slice(1, at + 1).some(({ isOr }) => isOr === true),
     };
   });
@@ -241,9 +287,12 @@ function withObjects(bounds: readonly Start[], words: readonly Word[], text: str
   return kept;
 }
 
+/** "When the soup is done you blend it": what leads to the work ends where somebody is told. */
+const toldInside = /(?<=^\S+\s+\S+\s.*)\b(?:you|i|we) (?!have|are|had|can|like|want|need|feel|think)\p{L}+/iu;
+
 function leadOf(text: string): string {
   const match = leading.exec(text);
-  if (match) return match[0];
+  if (match) return match[0].slice(0, toldInside.exec(match[0])?.index);
   return (
     /^(?:meanwhile|in the meantime|separately|finally|first|next|okay so|okay|right)\b[,:]?\s*/i.exec(text)?.[0] ?? ''
   );

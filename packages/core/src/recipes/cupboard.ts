@@ -20,8 +20,11 @@ export class Cupboard {
 
   /** The piece of a kind, or one like it, that is meant by "the pan". */
   find(kind: InVessel['kind']): Standing | undefined {
+    // "The tin" is no pot, though both go into the oven.
+    const isTin = (each: InVessel['kind']) =>
+      ovenVessels.has(each) && (each === 'roasting-tin' || !hobVessels.has(each));
     const alike = (other: InVessel['kind']) =>
-      (hobVessels.has(kind) && hobVessels.has(other)) || (ovenVessels.has(kind) && ovenVessels.has(other));
+      (hobVessels.has(kind) && hobVessels.has(other)) || (isTin(kind) && isTin(other));
     return this.standing.get(kind) ?? [...this.standing.values()].filter(({ vessel }) => alike(vessel.kind)).at(-1);
   }
 

@@ -31,7 +31,9 @@ export const standByMin = 4;
 const longestAtPanMin = 20;
 
 const overHeat =
-  /\bover (?:a |the )?(?:very )?(?:low|medium|high|gentle|moderate|fierce)(?: heat)?\b|\bon the (?:hob|stove)\b/i;
+  /\bover (?:a |the )?(?:very )?(?:low|medium|high|gentle|moderate|fierce)(?: heat)?\b|\bon the (?:hob|stove)\b|,\s*(?:very )?(?:low|medium|high|gentle) heat\b/i;
+const inWater =
+  /\bin (?:plenty of |lots of |a (?:large |big )?(?:pan|pot) of )?(?:lightly |well )?(?:salted |boiling |simmering |salted boiling |boiling salted )*water\b/i;
 const slowCooker = /\bslow cooker\b|\bon (?:low|high) for\b/i;
 
 interface Said {
@@ -57,7 +59,7 @@ const byClass: Partial<Readonly<Record<Does, (said: Said) => Device>>> = {
   cook: ({ text, before }) => {
     if (inOven.test(text)) return 'oven';
     if (slowCooker.test(text) || before === 'slow-cooker') return 'slow-cooker';
-    return before === 'oven' ? 'oven' : 'hob';
+    return before === 'oven' && !inWater.test(text) ? 'oven' : 'hob';
   },
 };
 
@@ -97,7 +99,7 @@ function isOffOnHob(does: Does, text: string, minutes: number): boolean {
     return minutes >= leaveAloneMin || (minutes === 0 && !/\b(?:blanch|parboil|boil)\b/i.test(text));
   if (does === 'fry') return minutes > longestAtPanMin;
   if (does !== 'cook') return false;
-  if (minutes === 0) return /\b(?:packe?t|package|directions|instructions)\b/i.test(text);
+  if (minutes === 0) return /\b(?:pack|packe?t|package|directions|instructions)\b/i.test(text);
   return minutes >= leaveAloneMin && (!frying.test(text) || !isAtPan(text, minutes));
 }
 

@@ -26,6 +26,10 @@ export interface Around {
   readonly isOnHob: boolean;
   /** There is nothing but fat in the pan yet. */
   readonly isFrying: boolean;
+  /** It was poured off, and has no water about it. */
+  readonly isDrained: boolean;
+  /** Nothing that runs is with the food in the pan. */
+  readonly isDry: boolean;
   /** It lies in what goes into the oven, and was not in there yet. */
   readonly isInTin: boolean;
 }
@@ -46,7 +50,10 @@ const minutesOf = (times: readonly ReadTime[]): number =>
 
 /** A verb that moves or puts food, where its time or its place says that it waits: "stand for 10 minutes". */
 const waits = new Set(['stand', 'sit', 'set', 'settle', 'put', 'leave']);
-const outOfCold = /\bout of (?:the )?(?:fridge|freezer)\b/i;
+export const outOfCold = /\bout of (?:the )?(?:fridge|freezer)\b/i;
+
+export const liquids =
+  /\b(?:water|stock|broth|wine|beer|ale|cider|milk|cream|tomato(?:es)?|passata|juice|sauce|liquid|soup|coconut)\b/i;
 
 /** A clause in its words, and what its verb was taken for so far. */
 interface Told {
@@ -56,6 +63,8 @@ interface Told {
   readonly bare: string;
   readonly verbAt: number;
   readonly minutes: number;
+  /** How hot an oven is to be stands there. */
+  readonly isHeatSaid: boolean;
   readonly around: Around;
 }
 
@@ -85,13 +94,16 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
     where: ({ does, bare, minutes }) =>
       does === 'move' &&
       minutes === 0 &&
-      /^\W*(?:then )?\p{L}+ (?:it |them )?(?:on)?to an? (?:plate|board|rack|wire rack)\b/iu.test(bare),
+      /^\W*(?:then )?\p{L}+ (?:it |them )?(?:on ?)?to (?:an? )?(?:plate|board|rack|wire rack|(?:kitchen |absorbent )?paper)\b/iu.test(
+        bare,
+      ),
   },
   { means: 'cook', where: ({ verb, minutes }) => verb === 'give' && minutes > 0 },
   {
     means: 'fry',
     where: ({ does, bare, minutes, around }) => does === 'cook' && around.isFrying && isAtPan(bare, minutes),
   },
+
   { means: 'serve', where: ({ does, bare }) => does !== 'cut' && /\bat the table\b/i.test(bare) },
   {
     means: 'move',
@@ -104,15 +116,102 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
   },
   {
     means: 'wait',
-    where: ({ does, bare, minutes }) => does === 'none' && minutes > 0 && /\bcold (?:salted )?water\b/i.test(bare),
+    where: ({ does, bare, minutes }) =>
+      does === 'none' &&
+      minutes > 0 &&
+      (/\bcold (?:salted )?water\b/i.test(bare) ||
+        /\bboiling water (?:to cover|over)\b|\bbowl\b[^.;]*\bboiling water\b/i.test(bare)),
   },
+  // "Spread on a plate to cool", "tip on to a tray to cool".
+  {
+    means: 'wait',
+    where: ({ does, bare }) =>
+      (does === 'move' || does === 'end') && /\bto (?:cool|dry|set|drain)(?: down| off| completely)?\W*$/i.test(bare),
+  },
+  { means: 'end', where: ({ verb, bare }) => verb === '' && /^\W*out\W*$/i.test(bare) },
   {
     means: 'simmer',
     where: ({ does, bare, minutes }) =>
-      does === 'none' && minutes > 0 && /\b(?:salted|boiling|hot) (?:salted )?water\b/i.test(bare),
+      does === 'none' &&
+      minutes > 0 &&
+      /\b(?:salted|boiling|hot) (?:salted )?water\b/i.test(bare) &&
+      !/\b(?:to cover|bowl|jug|poured?|over|soak)\b/i.test(bare),
+  },
+  // "Drain them and let them steam for five minutes": off the heat.
+  { means: 'wait', where: ({ verb, around }) => verb === 'steam' && around.isDrained },
+  // "Reduce the heat to medium."
+  {
+    means: 'end',
+    where: ({ verb, bare, minutes }) => verb === 'reduce' && minutes === 0 && /\breduce (?:the )?heat\b/i.test(bare),
   },
   { means: 'wait', where: ({ bare }) => outOfCold.test(bare) },
-  { means: 'heat', where: ({ verb, bare }) => verb === 'get' && /\bhot\b/i.test(bare) },
+  {
+    means: 'heat',
+    where: ({ verb, bare }) => verb === 'get' && /\b(?:hot|foaming|sizzling|smoking|shimmering)\b/i.test(bare),
+  },
+  // "Butter in the pan till foaming."
+  {
+    means: 'heat',
+    where: ({ does, bare, text, minutes }) =>
+      does === 'none' &&
+      minutes === 0 &&
+      /\b(?:pan|skillet|wok)\b/i.test(bare) &&
+      /\b(?:foam|smok|sizzl|shimmer|very hot|hot\b)/i.test(text),
+  },
+  // "Cover the pie with the pastry": what it is covered with is food.
+  {
+    means: 'move',
+    where: ({ verb, bare }) =>
+      verb === 'cover' &&
+      /\bwith (?:the |a |an |your )?(?:[\p{L}-]+ ){0,2}(?:pastry|dough|crust|mash|crumbs?|crumble|topping|icing|marzipan|sauce|cheese|potatoe?s?|meringue)\b/iu.test(
+        bare,
+      ),
+  },
+  // "Onion in butter 8 min."
+  {
+    means: 'fry',
+    where: ({ does, bare, minutes }) =>
+      does === 'none' &&
+      minutes > 0 &&
+      /\bin (?:the |a little |hot |some )?(?:rest of the )?(?:butter|oil|fat|ghee)\b/i.test(bare),
+  },
+  // "They go in the big pot, low heat, lid on, fifteen minutes."
+  {
+    means: 'cook',
+    where: ({ does, bare, minutes }) =>
+      (does === 'mix' || does === 'none') &&
+      minutes > 0 &&
+      /,\s*(?:very )?(?:low|medium|high|gentle) heat\b/i.test(bare),
+  },
+  // "Bring to a dough" is no heating.
+  {
+    means: 'work',
+    where: ({ does, verb, bare }) =>
+      does === 'heat' &&
+      verb.startsWith('bring') &&
+      /\b(?:to|into) an? (?:\p{L}+ ){0,2}(?:dough|paste|ball|batter)\b/iu.test(bare),
+  },
+  // "Dissolve the sugar in a small pan": on the heat.
+  { means: 'heat', where: ({ verb, bare }) => verb === 'dissolve' && /\b(?:pan|saucepan|heat)\b/i.test(bare) },
+  // "Press the tofu under something heavy for 20 minutes": by itself.
+  { means: 'wait', where: ({ verb, minutes }) => verb === 'press' && minutes >= leaveAloneMin },
+  {
+    means: 'wait',
+    where: ({ verb, bare, minutes }) =>
+      verb === 'cover' && minutes > 0 && /\b(?:towel|plate|foil|cling ?film|cloth)\b/i.test(bare),
+  },
+  // "Keep warm in the oven": it stays there by itself.
+  { means: 'wait', where: ({ verb, bare }) => verb === 'keep' && /\bwarm\b/i.test(bare) && /\boven\b/i.test(bare) },
+  // "Press cling film on to the surface."
+  { means: 'end', where: ({ verb, bare }) => verb === 'press' && /\b(?:cling ?film|wrap|paper)\b/i.test(bare) },
+  // "To serve, run a knife round and turn out": done when it is wanted, and not before.
+  {
+    means: 'move',
+    where: ({ does, text, verb }) =>
+      does === 'end' &&
+      /^(?:to serve|just before serving|before serving|when ready to serve)\b/i.test(text) &&
+      verb !== 'drain',
+  },
   // "Put the lid on, and it's about five minutes": it cooks where it is.
   {
     means: 'cook',
@@ -122,19 +221,57 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
       !/\boff the heat\b|\b(?:rest|stand|cool)\b/i.test(bare) &&
       (['end', 'move', 'none'].includes(does) || verb === 'go'),
   },
+  // "Onion and peppers in the same pot, 10 minutes": what was browned there left its fat.
+  {
+    means: 'fry',
+    where: ({ does, verb, bare, minutes, around }) =>
+      does === 'cook' &&
+      (verb === '' || verb === 'cook') &&
+      around.isDry &&
+      isAtPan(bare, minutes) &&
+      !liquids.test(bare),
+  },
   { means: 'end', where: ({ does, verb, minutes }) => does === 'wait' && verb === 'let' && minutes === 0 },
   { means: 'microwave', where: ({ does, text }) => does === 'fry' && /\bmicrowave\b/i.test(text) },
 ];
 
 /** "They go in for forty minutes", "back in for fifty", "30 min": into the oven that is on. */
-const goesIn = ({ verb, bare, minutes, around }: Told): boolean =>
+const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
   !around.isOnHob &&
-  around.isOvenOn &&
+  (around.isOvenOn || isHeatSaid) &&
   minutes > 0 &&
   (verb === 'go' ||
-    (verb === '' && (/\b(?:back )?in for\b/i.test(bare) || (around.isInTin && minutes >= leaveAloneMin))));
+    (verb === 'cook' && around.isInTin) ||
+    (verb === '' && isHeatSaid && /\b(?:tray|tin|oven|dish|sheet)\b/i.test(bare)) ||
+    (isHeatSaid && around.before === 'oven' && /\b(?:down|up)\b/i.test(bare)) ||
+    (verb === '' &&
+      (/\b(?:back )?in for\b|^\W*(?:back )?in (?:it|they) go(?:es)?\b/i.test(bare) ||
+        (around.isInTin && minutes >= leaveAloneMin))));
+
+/** "Turn it down to 150 for another 30", "give it 5 more": minutes, of what is cooking. */
+const withUnit = (text: string, { before, isOnHob }: Around): string =>
+  before === undefined && !isOnHob
+    ? text
+    : text.replace(
+        /\b(?:(?:for )?(?:another|a further) \d{1,2}|give (?:it|them) \d{1,2}(?= more))(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b))/i,
+        (words) => `${words} minutes`,
+      );
 
 const bakedBy = new Set<Does>(['move', 'mix', 'none', 'end', 'cook', 'fry']);
+
+/** The times a clause says, each with what it is meant for. */
+function timesOf(clause: Clause, text: string, isWait: boolean, around: Around): readonly ReadTime[] {
+  // "After it has been in for 30 minutes, toss the carrots": what leads there is no time of the tossing.
+  const said = readTimes(withUnit(text, around)).filter(
+    ({ start, use }) => use !== 'step' || start >= clause.lead.length,
+  );
+  // "Pop them in the oven for the last 5 minutes": they are in there as long.
+  const isPoppedIn = said.length === 1 && clause.verb?.does === 'move' && /\bin(?:to)? the oven\b/i.test(bareOf(text));
+  // "Rest for 15 minutes before slicing": the wait itself is told.
+  const isTold = ({ use, end }: ReadTime) =>
+    (use === 'moment' && isPoppedIn) || (isWait && use !== 'rhythm' && /^\s*before\b/i.test(text.slice(end)));
+  return said.map((time) => (isTold(time) ? { ...time, use: 'step' as const } : time));
+}
 
 /** Reads what a clause does: how, where, how long, in what. */
 export function doingOf(clause: Clause, paragraph: number, sentence: number, around: Around): Doing {
@@ -142,17 +279,23 @@ export function doingOf(clause: Clause, paragraph: number, sentence: number, aro
   const text = firstWay(clause.text);
   const bare = bareOf(text);
   const isWait =
-    outOfCold.test(bare) || ['wait', 'chill', 'freeze'].includes(clause.verb?.does ?? '') || waits.has(verb);
-  // "After it has been in for 30 minutes, toss the carrots": what leads there is no time of the tossing.
-  const said = readTimes(text).filter(({ start, use }) => use !== 'step' || start >= clause.lead.length);
-  // "Rest for 15 minutes before slicing": the wait itself is told.
-  const times = said.map((time) =>
-    isWait && time.use !== 'rhythm' && /^\s*before\b/i.test(text.slice(time.end))
-      ? { ...time, use: 'step' as const }
-      : time,
-  );
+    outOfCold.test(bare) ||
+    ['wait', 'chill', 'freeze'].includes(clause.verb?.does ?? '') ||
+    waits.has(verb) ||
+    /\b(?:to|into|in) the fridge\b/i.test(bare);
+  const times = timesOf(clause, text, isWait, around);
   const minutes = minutesOf(times);
-  let told: Told = { does: clause.verb?.does ?? 'none', verb, text, bare, verbAt: clause.verbAt, minutes, around };
+  const heats = readHeats(text);
+  let told: Told = {
+    does: clause.verb?.does ?? 'none',
+    verb,
+    text,
+    bare,
+    verbAt: clause.verbAt,
+    minutes,
+    isHeatSaid: heats.some(({ core, celsius }) => !core && celsius >= 100),
+    around,
+  };
   for (const { means, where } of meanings) if (where(told)) told = { ...told, does: means };
   const device = goesIn(told) ? 'oven' : deviceOf(told.does, bare, minutes, around.before);
   const does = device === 'oven' && minutes > 0 && bakedBy.has(told.does) ? 'bake' : told.does;
@@ -164,7 +307,7 @@ export function doingOf(clause: Clause, paragraph: number, sentence: number, aro
     device,
     isOff: isOffOf(does, device, text, minutes),
     times,
-    heats: readHeats(text),
+    heats,
     vessels: vesselsIn(bare),
   };
 }

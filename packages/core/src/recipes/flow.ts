@@ -1,12 +1,13 @@
 import type { LineId } from '../model/index.ts';
 import { toldIn, type Clause } from './clauses.ts';
 import type { Device } from './devices.ts';
-import { doingOf, type Around, type Doing } from './doings.ts';
+import { doingOf, liquids, type Around, type Doing } from './doings.ts';
 import { goesOnWith } from './goesOn.ts';
 import { isOfKitchen } from './kitchenWords.ts';
 import { isUnder, topicWords, type KnownLine, type Mention } from './mentions.ts';
 import {
   becomes,
+  besideDish,
   decorates,
   fats,
   hobVessels,
@@ -15,6 +16,7 @@ import {
   onTop,
   ovenVessels,
   ownWork,
+  pouredIn,
   pronoun,
   residueNames,
   soaking,
@@ -27,6 +29,10 @@ import { isOneBreath, saysWhen, verbOf, Scene } from './scene.ts';
 
 /** What is no work and yet belongs to the step it is said at. */
 const keptAtStep = new Set(['only if something happens', 'what not to do', 'how it keeps', 'a tip']);
+
+/** Whether food is in a piece for the hob. A tin is for the oven, unless it was put on the hob. */
+const isInHobPiece = ({ vessel, last }: Stream): boolean =>
+  vessel !== undefined && hobVessels.has(vessel.kind) && (vessel.kind !== 'roasting-tin' || last.device === 'hob');
 
 /** Something a method says beside the work, and why it was taken for that. */
 export interface Aside {
@@ -101,43 +107,66 @@ export class Flow {
       this.isNewPart = true;
       return void scene.kitWords.push(clause.text);
     }
-    const found = scene.find(clause.text, {
-      used: scene.used,
-      topic: scene.topic,
-      divided: scene.divided,
-      later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
-    });
+    const found = this.foodsIn(clause, paragraph, sentence);
     const doing = doingOf(clause, paragraph, sentence, this.around(clause.text));
     if (this.isTurnedUp(doing) || isOfKitchen(scene, doing, found)) return;
     const isWhole = found.length === 0 && (doing.does === 'mix' || doing.does === 'machine');
     // "Roast at 190 °C for an hour": the first work, and nothing is named; it is done to all that no other is done to.
     const isAll = found.length === 0 && scene.operations.length === 0 && doing.does !== 'none';
     const mentions = isWhole || isAll ? this.unnamed(clause, isWhole, this.later(paragraph, sentence)) : found;
-    if (!this.isOnlySaid(doing, mentions)) this.put(doing, this.withInHand(doing, mentions));
+    if (this.isOnlySaid(doing, mentions)) return;
+    const before = scene.current;
+    this.put(doing, this.withInHand(doing, mentions));
+    // What goes on beside is no longer spoken of when its sentence ends.
+    if (clause.isInner && before && !before.isGone) scene.current = before;
+  }
+
+  private foodsIn(clause: Clause, paragraph: number, sentence: number): readonly Mention[] {
+    const { scene } = this;
+    const lookedAt = clause.isInner
+      ? clause.text.replace(/^while|^whilst/i, (word) => ' '.repeat(word.length))
+      : clause.text;
+    return scene.find(lookedAt, {
+      used: scene.used,
+      topic: scene.topic,
+      divided: scene.divided,
+      later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
+    });
   }
 
   /** What is going on when a clause is read. */
   private around(text: string): Around {
     const { current, ovenC, kitWords } = this.scene;
-    const isThere = current !== undefined && !current.isGone;
-    const kind = current?.vessel?.kind;
-    const isInHobPiece = kind !== undefined && hobVessels.has(kind);
-    const said = current && !current.last.isOff ? (current.last.doings.at(-1)?.clause.text ?? '') : '';
+    const before = this.deviceOfCurrent(text);
+    const isOvenOn = ovenC !== undefined;
+    const isPanSaid = kitWords.some((words) => /\b(?:griddle|frying|skillet|wok)\b/i.test(words));
+    if (!current)
+      return { before, isOvenOn, isFrying: isPanSaid, isDrained: false, isDry: false, isOnHob: false, isInTin: false };
+    const { last, vessel, isGone, isDrained, cookedOn } = current;
+    const isThere = !isGone;
+    const said = last.isOff ? '' : (last.doings.at(-1)?.clause.text ?? '');
+    const isOnHob = isThere && isInHobPiece(current);
+    const isInOvenPiece = vessel !== undefined && ovenVessels.has(vessel.kind) && !isInHobPiece(current);
     return {
-      before: this.deviceOfCurrent(text),
-      isOvenOn: ovenC !== undefined,
-      isFrying:
-        (isThere && this.scene.isFatOnly(current)) ||
-        /\b(?:fat|oil|butter)\b/i.test(said) ||
-        kitWords.some((words) => /\b(?:griddle|frying|skillet|wok)\b/i.test(words)),
-      isOnHob:
-        isThere &&
-        isInHobPiece &&
-        current.last.device !== 'oven' &&
-        (current.last.device === 'hob' || current.cookedOn === 'hob'),
-      isInTin:
-        ovenC !== undefined && kind !== undefined && !current!.last.isOff && ovenVessels.has(kind) && !isInHobPiece,
+      before,
+      isOvenOn,
+      isFrying: isPanSaid || (isThere && this.scene.isFatOnly(current)) || /\b(?:fat|oil|butter)\b/i.test(said),
+      isDrained: isThere && isDrained,
+      isDry: isOnHob && this.isDry(current),
+      isOnHob: isOnHob && !isDrained && (last.device === 'hob' || (last.device !== 'oven' && cookedOn === 'hob')),
+      isInTin: isOvenOn && isInOvenPiece && !last.isOff,
     };
+  }
+
+  /** Whether what is in a pan fries there, and nothing wet is with it. */
+  private isDry({ last, lines }: Stream): boolean {
+    const foods = [...lines].map((id) => this.scene.food(id));
+    return (
+      last.device === 'hob' &&
+      !last.isOff &&
+      (last.doings.some(({ does }) => does === 'fry') || foods.some((food) => fats.test(food))) &&
+      !foods.some((food) => liquids.test(food.replace(/-/g, ' ')))
+    );
   }
 
   private deviceOfCurrent(text: string): Device | undefined {
@@ -171,14 +200,29 @@ export class Flow {
     const { clause, paragraph, does } = doing;
     const isFresh = mentions.some((each) => each.isFresh);
     if (does === 'serve' && !isFresh) return this.isServed(doing, mentions);
+    // "Fry the onions while the pasta boils" tells nothing new of the pasta.
+    if (clause.isInner && !isFresh) {
+      this.note(clause.text, paragraph);
+      return true;
+    }
     if (saysWhen(doing)) return false;
-    const isTaken = isFresh && does !== 'heat' && /^(?:do|use|take|get|have|need)$/.test(verbOf(doing));
+    const isTaken = isFresh && does !== 'heat' && /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing));
     const isListed = isFresh && does === 'none' && scene.operations.length === 0 && doing.vessels.length === 0;
     if (isTaken || isListed) this.inHand = isTaken ? mentions : [...this.inHand, ...mentions];
-    else if (does !== 'none' || isFresh || doing.device !== undefined || namedIn(scene, doing, mentions).size > 1)
-      return false;
+    else if (does !== 'none' || isFresh || doing.device !== undefined) return false;
+    else {
+      const named = namedIn(scene, doing, mentions);
+      // "Then the stock a bit at a time."
+      if (named.size > 1 || (!clause.isFirst && [...named].some((each) => each !== scene.current))) return false;
+    }
+    this.noteHeat(doing);
     this.note(clause.text, paragraph);
     return true;
+  }
+
+  private noteHeat({ heats, clause }: Doing): void {
+    const heat = heats.find(({ core }) => !core);
+    if (heat && /\boven\b/i.test(clause.text)) this.scene.ovenC = heat.celsius;
   }
 
   /** "Serve with the salsa": no work, and what it is served with is had beside. */
@@ -193,8 +237,13 @@ export class Flow {
 
   private withInHand(doing: Doing, mentions: readonly Mention[]): readonly Mention[] {
     const taken = this.inHand;
-    if (taken.length === 0 || (mentions.length > 0 && !pronoun.test(doing.clause.text))) return mentions;
-    this.inHand = [];
+    // "Drain them": what was there before.
+    if (doing.does === 'end' && this.scene.current) return mentions;
+    const isOther = mentions.length > 0 && !pronoun.test(doing.clause.text);
+    // What is done with something else lets it go.
+    if (!isOther || doing.does !== 'none') this.inHand = [];
+    if (taken.length === 0 || isOther) return mentions;
+
     return [...taken.map((each) => ({ ...each, start: 0, end: 0 })), ...mentions];
   }
 
@@ -222,39 +271,67 @@ export class Flow {
 
   private put(doing: Doing, mentions: readonly Mention[]): void {
     const { scene } = this;
-    const { text, verbAt } = doing.clause;
+    const { text } = doing.clause;
     const named = namedIn(scene, doing, mentions);
     const fresh = mentions.filter(({ isFresh }) => isFresh).length;
     const { current } = scene;
     const isApart = (this.isNewPart && fresh > 0) || current === undefined || current.isGone;
     this.isNewPart = false;
     const goesOn = !isApart && goesOnWith(scene, current, doing, mentions, named);
-    const inputs = new Set(named);
-    if (goesOn) {
-      inputs.add(current);
-      const isNamed = named.has(current);
-      const isOnTop = (isNamed && withIt.test(text.slice(verbAt))) || onTop.test(text) || decorates.test(verbOf(doing));
-      const under = isOnTop && named.size <= Number(isNamed) ? this.underneath(current) : undefined;
-      if (under) inputs.add(under);
-    }
+    const inputs = goesOn ? this.withCurrent(doing, current, named, fresh) : new Set(named);
     const main = goesOn ? current : [...named].at(-1);
+    if (main && verbOf(doing) === 'drain') main.isDrained = true;
     if (main && inputs.size === 1 && fresh === 0 && this.isOnlyEnd(doing, main)) {
       main.last.notes.push({ text, paragraph: doing.paragraph });
-      if (liftsOut.test(text)) scene.current = this.fork(main, doing, mentions);
+      if (isLifted(main, doing)) scene.current = this.fork(main, doing, mentions);
+      else if (named.has(main) && /\boff the heat\b/i.test(text)) scene.current = main;
       return;
     }
     const operation = this.operationFor(doing, main, inputs, fresh);
     this.record(operation, doing, mentions);
     const stream = this.join(operation, main, inputs, doing, mentions);
     // What is lifted out of a pan is not cooked in what it is laid on.
-    const isOut = liftsOut.test(text);
+    const isOut = isLifted(stream, doing);
     if (!isOut) scene.cupboard.house(stream, operation, doing);
     scene.current = isOut ? this.fork(stream, doing, mentions) : stream;
+  }
+
+  /** All foods that come into work which goes on with what is in hand. */
+  private withCurrent(doing: Doing, current: Stream, named: ReadonlySet<Stream>, fresh: number): ReadonlySet<Stream> {
+    const { text, verbAt } = doing.clause;
+    const isNamed = named.has(current);
+    const isOnTop =
+      (isNamed && withIt.test(text.slice(verbAt))) ||
+      onTop.test(text) ||
+      pouredIn.test(text) ||
+      decorates.test(verbOf(doing));
+    const inputs = new Set([...named, current]);
+    const under = isOnTop && named.size <= Number(isNamed) ? this.underneath(current) : undefined;
+    if (under) inputs.add(under);
+    const unsaid = inputs.size === 1 && fresh === 0 ? this.unsaidFor(doing, current) : undefined;
+    if (unsaid) inputs.add(unsaid);
+    return inputs;
   }
 
   /** Draining, lifting out, keeping back: the end of what it ends, and no work of its own. */
   private isOnlyEnd(doing: Doing, main: Stream): boolean {
     return doing.does === 'end' && !ownWork.test(verbOf(doing)) && !isSameWork(this.scene, main, doing, [], 0);
+  }
+
+  /** "Heat the oil. Fry two schnitzels at a time": what goes into fat, by a name that nothing has, is what was made ready last. */
+  private unsaidFor({ does, device }: Doing, current: Stream): Stream | undefined {
+    const { scene } = this;
+    if (device !== 'hob' || does === 'heat' || !scene.isFatOnly(current)) return undefined;
+    const isReady = (each: Stream) =>
+      each !== current &&
+      !each.isBeside &&
+      each.lines.size > 0 &&
+      (each.last.device === undefined || each.last.device === 'fridge') &&
+      ![...each.names].some((name) => besideDish.test(name));
+    return scene
+      .alive()
+      .filter(isReady)
+      .sort((a, b) => scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last))[0];
   }
 
   /** What something is put on: the food that was in hand before it, if what is in hand was begun apart and for this. */
@@ -346,6 +423,24 @@ export class Flow {
     operation.device ??= doing.device;
   }
 
+  private newStream(operation: Operation, doing: Doing): Stream {
+    const { scene } = this;
+    const stream: Stream = {
+      last: operation,
+      lines: new Set(),
+      names: new Set(),
+      vessel: undefined,
+      cookedOn: undefined,
+      isForked: false,
+      isDrained: false,
+      isBeside: doing.clause.isBeside || scene.topic !== undefined,
+      label: scene.label,
+      isGone: false,
+    };
+    scene.streams.push(stream);
+    return stream;
+  }
+
   /** All that comes in is one food from now on. */
   private join(
     operation: Operation,
@@ -355,21 +450,11 @@ export class Flow {
     mentions: readonly Mention[],
   ): Stream {
     const { scene } = this;
-    const stream: Stream = main ?? {
-      last: operation,
-      lines: new Set(),
-      names: new Set(),
-      vessel: undefined,
-      cookedOn: undefined,
-      isForked: false,
-      isBeside: doing.clause.isBeside || scene.topic !== undefined,
-      label: scene.label,
-      isGone: false,
-    };
-    if (!main) scene.streams.push(stream);
+    const stream = main ?? this.newStream(operation, doing);
     stream.last = operation;
     if (operation.isOff && operation.device !== undefined) stream.cookedOn = operation.device;
     if (doing.does !== 'end') stream.isForked = false;
+    if (doing.device === 'hob') stream.isDrained = false;
     for (const other of inputs) {
       if (other === stream) continue;
       for (const line of other.lines) stream.lines.add(line);
@@ -405,6 +490,17 @@ export class Flow {
     if (stream.last.device === 'hob' && !/\bboard\b/i.test(doing.clause.text)) this.afterSentence = stream;
     return out;
   }
+}
+
+/** Whether food is taken out of what it is in, and not a dish with all its food out of the oven: "take the rice out". */
+function isLifted({ last }: Stream, { clause: { text, verb } }: Doing): boolean {
+  if (/^\W*out\W*$/i.test(text)) return true;
+  if (!liftsOut.test(text)) return false;
+  const isDish = last.device === 'oven' && /^(?:take|get|bring)$/.test(verb?.verb ?? '');
+  return (
+    !isDish ||
+    /\b(?:out of (?:the|its) (?!oven)|on ?to |to an? |aside|from the (?:pan|pot|tin)|off the bone)/i.test(text)
+  );
 }
 
 /** The pieces that clauses name go with them. */

@@ -1,4 +1,4 @@
-import type { Doing } from './doings.ts';
+import { outOfCold, type Doing } from './doings.ts';
 import type { Mention } from './mentions.ts';
 import { adding, gathering, intoIt, objectless, pronoun, signless, withIt } from './names.ts';
 import type { Stream } from './operation.ts';
@@ -33,14 +33,32 @@ function isOtherPart({ scene, current, fresh }: Asked): boolean {
   return mine.size > 0 && theirs.size > 0 && ![...theirs].some((each) => mine.has(each)) && scene.topic !== undefined;
 }
 
+/** "Shake the dressing in a jar. Avocado last.": what stands under no heading is no part of what is all under one. */
+function isBare({ scene, current, fresh, doing }: Asked): boolean {
+  const isHeaded = (id: Mention['line']) => scene.headingOf(id) !== undefined;
+  return (
+    doing.clause.isFirst &&
+    fresh.length > 0 &&
+    current.lines.size > 1 &&
+    [...current.lines].every(isHeaded) &&
+    !fresh.some(({ line }) => isHeaded(line))
+  );
+}
+
 const isAdding = ({ doing, words }: Asked): boolean =>
   doing.does === 'dress' ||
+  /\b(?:on|over)(?: in (?:spoonfuls|dollops|blobs))?\W*$/i.test(words.replace(/\b(?:lid|heat|oven|hob) on\b/gi, ' ')) ||
   particles.has(doing.clause.particle ?? '') ||
   adding.has(verbOf(doing)) ||
   inhand.test(words);
 
 /** In order: the first that says something decides. */
 const rules: readonly Rule[] = [
+  // "When the soup is done, blend it": "it" is what was waited for.
+  ({ scene, current, doing, words }) => {
+    const waited = scene.waitedFor(doing.clause.lead);
+    return waited && pronoun.test(words) ? waited === current : undefined;
+  },
   // "In a clean bowl whisk the whites."
   ({ doing, words }) =>
     no(
@@ -49,9 +67,18 @@ const rules: readonly Rule[] = [
         !pronoun.test(words),
     ),
   ({ named, current }) => yes(named.has(current)),
+  // "Steaks out of the fridge 30 minutes before."
+  ({ doing, fresh }) => no(fresh.length > 0 && doing.does === 'wait' && outOfCold.test(doing.clause.text)),
   // "Wok very hot, oil, eggs in": a new pan, while what was before goes by itself.
-  ({ doing, current }) =>
-    no(doing.does === 'none' && doing.clause.isFirst && current.last.isOff && doing.vessels.length > 0),
+  ({ doing, current, mentions }) =>
+    no(
+      doing.clause.verb === undefined &&
+        ['none', 'heat'].includes(doing.does) &&
+        doing.clause.isFirst &&
+        current.last.isOff &&
+        doing.vessels.length > 0 &&
+        mentions.length > 0,
+    ),
   // There is nothing but fat in the pan yet.
   ({ scene, doing, current }) =>
     yes(
@@ -62,6 +89,21 @@ const rules: readonly Rule[] = [
         !isInNewPiece(doing) &&
         !scene.kitWords.some((each) => /\bwater\b/i.test(each)),
     ),
+  // "Warm the remaining syrup": what was kept back of it.
+  ({ scene, doing, mentions, named, words }) =>
+    no(
+      doing.does === 'heat' &&
+        named.size === 0 &&
+        mentions.length === 1 &&
+        mentions[0]!.share === 'rest' &&
+        scene.divided.has(mentions[0]!.line) &&
+        !scene.isFatOnly({ ...scene.current!, lines: new Set([mentions[0]!.line]) }) &&
+        !pronoun.test(words),
+    ),
+  // "Brush the courgettes with oil": what it is done to is said, and it is new.
+  (asked) => no(isObjectNew(asked)),
+  ({ scene, doing, named }) =>
+    no(verbOf(doing) === 'drain' && named.size > 0 && scene.current !== undefined && scene.isFatOnly(scene.current)),
   // "Scatter the tagine with the almonds": what it is done to is said.
   (asked) => no(isObjectOther(asked)),
   // "Add the onions to the broth": what it goes to is said.
@@ -84,6 +126,9 @@ const rules: readonly Rule[] = [
         fresh.length === 0 &&
         !pronoun.test(words),
     ),
+  // "Brown the meatballs in a frying pan": they are named, and in a new piece.
+  ({ doing, named, words }) =>
+    no(doing.device === 'hob' && isInNewPiece(doing) && named.size > 0 && !pronoun.test(words)),
   // "Spread with the mustard", "stir into the sauce", "return to the pan": no object is said.
   ({ doing: { clause }, words }) => {
     const told = clause.text.slice(clause.verbAt);
@@ -108,10 +153,10 @@ const rules: readonly Rule[] = [
     !current.last.isOff &&
     !isInNewPiece(doing) &&
     onHobHands.has(doing.does)
-      ? scene.isFatOnly(current) || !doing.clause.isFirst
+      ? scene.isFatOnly(current) || !doing.clause.isFirst || doing.clause.verb === undefined
       : undefined,
   // "Garlic, spices in, 1 min."
-  ({ doing }) => yes(doing.clause.verb === undefined),
+  (asked) => (asked.doing.clause.verb === undefined ? !isBare(asked) : undefined),
   ({ doing, current }) =>
     !doing.clause.isFirst &&
     !isInNewPiece(doing) &&
@@ -125,6 +170,30 @@ function isToOther({ scene, current, doing, named }: Asked): boolean {
   if (target === undefined || named.size === 0 || named.has(current)) return false;
   const stream = scene.called(target.toLowerCase(), `the ${target}`) ?? scene.holdingFood(target);
   return stream !== undefined && stream !== current && named.has(stream);
+}
+
+const betweenThings = /\b(?:in|into|through|over|on|with|to)\b/i;
+
+function isObjectNew({ doing, fresh, named, words }: Asked): boolean {
+  const { clause, does } = doing;
+  // "I slice the carrots and I mix soy sauce with honey": other food.
+  const [first] = fresh;
+  if (does === 'mix' && first && fresh.length > 1 && named.size === 0 && !pronoun.test(words))
+    return (
+      clause.particle === undefined &&
+      first.start > clause.verbAt &&
+      !adding.has(verbOf(doing)) &&
+      !betweenThings.test(clause.text.slice(clause.verbAt, first.start)) &&
+      /^[^.;]*?\bwith\b/i.test(clause.text.slice(first.end))
+    );
+  if (!['dress', 'move'].includes(does) || named.size > 0 || !clause.isFirst) return false;
+  const told = clause.text.slice(clause.verbAt);
+  const object = /^[\p{L}-]+ (?:the |your )?(?:[\p{L}-]+ ){0,2}?(?<noun>[\p{L}-]+) with\b/iu.exec(told)?.groups?.[
+    'noun'
+  ];
+  if (object === undefined) return false;
+  const at = clause.verbAt + told.indexOf(`${object} with`);
+  return fresh.some(({ start, end }) => start <= at && end >= at + object.length);
 }
 
 function isObjectOther({ scene, current, doing: { clause } }: Asked): boolean {

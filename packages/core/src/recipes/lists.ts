@@ -33,11 +33,11 @@ export function numberedApart(text: string): readonly string[] {
 
 /** What parts of a dish are called: where such a word stands alone above lines with amounts, it heads them. */
 const partNames =
-  /\b(?:sauces?|dressing|filling|topping|top|icing|frosting|dough|pastry|salsa|raita|marinade|glaze|base|crust|crumble|crumb|vegetables|veg|syrup|batter|cake|mash|gravy|stuffing|salad|drizzle|garnish|spices?|spice mix|rub|paste|custard|cream|broth|curry|rice|dip|dipping sauce|layers?|tofu|chicken|meatballs|patties|dumplings|noodles|coating|to serve|to finish|to garnish|extras|slaw|pesto|relish|chutney|pickle|meringue|sponge|caramel|compote|streusel|croutons|toppings|fillings)\s*$/i;
+  /\b(?:sauces?|dressing|filling|topping|top|icing|frosting|dough|pastry|salsa|raita|marinade|glaze|base|crust|crumble|crumb|vegetables|veg|syrup|batter|cake|mash|gravy|stuffing|salad|drizzle|garnish|spices?|spice mix|rub|paste|custard|cream|broth|curry|rice|dip|dipping sauce|layers?|tofu|chicken|meatballs|patties|dumplings|noodles|coating|to (?:serve|finish|garnish|fill|top|decorate|glaze|dust|assemble|dip|coat|fry|roll|drizzle|soak)|extras|slaw|pesto|relish|chutney|pickle|meringue|sponge|caramel|compote|streusel|croutons|toppings|fillings)\s*$/i;
 
 /** "Sauce: 3 tbsp hoisin, 1 tbsp peanut butter": a heading and its list in one line. */
 const headedList =
-  /^(?<name>(?:for the )?[\p{L}][\p{L} '’-]{1,30}?)\s*:\s+(?=\d|[½¼¾⅓⅔]|an?\s|half\s|juice\b|zest\b)(?<rest>.+)$/iu;
+  /^(?<name>(?:for the )?[\p{L}][\p{L} '’-]{1,30}?)(?:\s*:|\s+[-–])\s+(?=\d|[½¼¾⅓⅔]|an?\s|half\s|juice\b|zest\b)(?<rest>.+)$/iu;
 
 /** Whether a row is a heading with its list behind it. */
 export const isHeadedList = (text: string): boolean =>
@@ -71,9 +71,10 @@ export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
   let heading: string | undefined;
   return lines.flatMap((line, at) => {
     const listed = headedList.exec(line.text)?.groups;
+    // A heading with its list behind it heads nothing else.
     if (listed) {
-      heading = listed['name']!.trim();
-      return listedThings(listed['rest']!).map((text) => ({ text, heading }));
+      const own = listed['name']!.trim();
+      return listedThings(listed['rest']!).map((text) => ({ text, heading: own }));
     }
     const next = lines[at + 1]?.text;
     const bare = line.text.replace(/^[#*_=\-\s]+|[*_=\s:]+$/g, '').trim();
@@ -82,7 +83,7 @@ export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
       begins(next) &&
       bare.length < 32 &&
       !/[\d,.]|^(?:half|some|the|an?|rest|a little|plus)\b|\b(?:one|two|three|four|batch(?:es)?|of)\b/i.test(bare) &&
-      partNames.test(bare);
+      (partNames.test(bare) || (/^[\p{L}'’ -]+$/u.test(bare) && readIngredient(bare).foods.length === 0));
     const name = headingOf(line.text) ?? (isBareHead ? bare : undefined);
     if (name === undefined)
       return severalThings(line.text).map((text) => ({ ...line, text, heading: line.heading ?? heading }));

@@ -47,6 +47,7 @@ interface Entry {
 const alsoWork = new Set(['roast', 'skin', 'juice', 'zest', 'stock']);
 const onlyThing = (text: string, token: Token): boolean =>
   !alsoWork.has(token.word) ||
+  /^\s*(?:[+&,]|and\b|in\b)/i.test(text.slice(token.end)) ||
   /\b(?:the|your|a|and|of|with|,|lemon|lime|orange|chicken|vegetable|beef|hot)\s*$/i.test(text.slice(0, token.start));
 
 const partWords =
@@ -58,6 +59,7 @@ const blank = (words: string) => ' '.repeat(words.length);
 /** "Before the cheese goes in", "if you like honey": what is named there is not put in there. */
 const withoutAsides = (text: string): string =>
   text
+    .replace(/\([^()]*\b(?:or the|it['’]s|because|don['’]t|this|matters|if)\b[^()]*\)/gi, blank)
     .replace(/\bbefore (?:adding |the |you |it )[^.,;]*/gi, blank)
     .replace(/\bif (?:you|it|they|needed|using)\b[^.,;]*/gi, blank)
     .replace(
@@ -66,7 +68,10 @@ const withoutAsides = (text: string): string =>
     )
     .replace(/\b(?:big|large|wide|deep) enough (?:for|to)\b[^.,;]*/gi, blank)
     .replace(/\b(?:except|apart from|but not) [^.,;]*/gi, blank)
-    .replace(/^(?:while|whilst|as|after the [\p{L} ]+ (?:has|have) been)\b[^,:]*,/giu, blank)
+    .replace(
+      /^(?:while|whilst|as|after the [\p{L} ]+ (?:has|have) been)\b[^,:]*?(?:,|(?= (?:i|you|we) \p{L}))/giu,
+      blank,
+    )
     .replace(/\bunder (?:the |a )?(?:cold |running |hot )*(?:water|tap)\b/gi, blank);
 
 function shareOf(before: string): Mention['share'] {
@@ -109,6 +114,7 @@ export function finderOf(lines: readonly KnownLine[]): Find {
     );
     const found = new Map<LineId, Mention>();
     const taken = new Set(context.used);
+    const sign = text.search(/\b(?:until|till)\b/i);
     for (let at = 0; at < tokens.length;) {
       const here = onlyThing(text, tokens[at]!)
         ? (byFirst.get(tokens[at]!.word) ?? []).filter(({ call }) =>
@@ -120,6 +126,11 @@ export function finderOf(lines: readonly KnownLine[]): Find {
           )
         : [];
       const longest = Math.max(0, ...here.map(({ call }) => call.length));
+      // "Warm the milk and butter until the butter melts" names one butter.
+      if (sign >= 0 && tokens[at]!.start > sign && here.some(({ line }) => found.has(line.id))) {
+        at += Math.max(1, longest);
+        continue;
+      }
       const meant = pick(
         here.filter(
           ({ call, line }) =>
@@ -197,6 +208,10 @@ function pick(
         .endsWith(said)
     );
   };
+  if (/\bboth (?:the |kinds of )?$/i.test(text.slice(0, token.start))) {
+    const both = narrowed(here, isOfTopic).filter(isFresh);
+    if (both.length > 1) return both;
+  }
   const isPlural = plural.has(token.word) && byName.some(({ isKind }) => isKind);
   if (isPlural) {
     const fresh = here

@@ -4,7 +4,7 @@ import { countedTimes, whole, type StepNote } from './stepParts.ts';
 import type { ReadTime } from './timesAndHeats.ts';
 
 const rhythmless =
-  /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check|swap)\w*\b[^.,;]{0,30}?\b(half[- ]?way(?: through)?|occasionally|now and then|from time to time|once or twice|twice|once|frequently|regularly|often|every so often|at intervals)\b/gi;
+  /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check|swap|brush|spoon|glaz)\w*\b[^.,;]{0,30}?\b(half[- ]?way(?: through)?|occasionally|now and then|from time to time|once or twice|twice|once|frequently|regularly|often|every so often|at intervals)\b/gi;
 const rhythmVerb = /\b(?:stir|turn|shak|bast|toss|flip|rotat|whisk|skim|check|brush|fold|swap|fork)\w*\b/i;
 
 /** Words that begin what is done at a moment inside: "turning", "take the foil off". */

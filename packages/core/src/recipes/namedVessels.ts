@@ -45,12 +45,12 @@ const vesselNames = stepWords.kit
   .map((each) => ({ ...each, pattern: word(`${each.name}(?:s|es)?`, 'giu') }));
 
 const articles =
-  /(?<what>\b(?:an?|the|your|another|two|2|same|that|its|his|my|each|one|separate|second|clean|lined|greased|buttered|oiled|prepared|hot|large|small|medium|big|biggest|heavy|wide|deep|dry|shallow|little|nonstick|non-stick|ovenproof|heatproof|heavy-based|\d+ ?cm|\d ?pint|\d ?lb|loose-bottomed|flameproof|lidded|glass|whole|other)\s+)+$/iu;
+  /(?<what>\b(?:an?|the|your|another|two|2|same|that|its|his|my|each|one|separate|second|clean|lined|greased|buttered|oiled|prepared|hot|large|small|medium|big|biggest|heavy|wide|deep|dry|shallow|little|nonstick|non-stick|ovenproof|heatproof|heavy-based|\d+ ?cm|\d ?pint|\d ?lb|loose-bottomed|flameproof|lidded|covered|glass|whole|other)\s+)+$/iu;
 const ownWords = /\b(?:large|small|clean|separate|second|another|other)\b/i;
 
 /** "The tin", "a deep dish", and no tin of tomatoes. */
 const isLooseVessel = (text: string, start: number, end: number): boolean =>
-  /\b(?:in|into|on|onto|over|to|of|from|the|a|hot|lined|greased|buttered|large|small|deep|shallow|pint|wide)\s+$/i.test(
+  /\b(?:in|into|on|onto|over|to|of|from|the|an?|ovenproof|hot|lined|greased|buttered|large|small|deep|shallow|pint|wide)\s+$/i.test(
     text.slice(0, start),
   ) &&
   !/^\s+of\b/i.test(text.slice(end)) &&
@@ -66,15 +66,17 @@ export function vesselsIn(text: string): readonly NamedVessel[] {
       if (text.slice(start, end).trim() === '' || rest.slice(start, end).trim() === '') continue;
       if (
         /^\s+of\s+(?!a\b|the\b|boiling|salted|cold|hot|simmering|fresh|water)/i.test(text.slice(end)) &&
-        /bowl|box|tray/.test(match[0])
+        /bowl|box|tray|tub|jar/.test(match[0])
       )
         continue;
-      if (looseNames.some(({ name }) => match[0].toLowerCase().startsWith(name)) && !isLooseVessel(rest, start, end))
+      const bare = match[0].toLowerCase().replace(/(?:e?s)$/, '');
+      if (looseNames.some(({ name }) => bare === name || bare === `${name}e`) && !isLooseVessel(rest, start, end))
         continue;
       const before = articles.exec(rest.slice(Math.max(0, start - 60), start))?.[0] ?? '';
       const lead = rest.slice(Math.max(0, start - before.length - 12), start - before.length);
+      const isBig = /\b(?:large|big|biggest|largest)\b/i.test(before);
       found.push({
-        kind,
+        kind: kind === 'saucepan' && isBig ? 'large-pot' : kind,
         isNew: !/\b(?:the|same|your|that|its|hot)\b/i.test(before) && !/\bback\b/i.test(lead),
         own: ownWords.exec(before)?.[0].toLowerCase() ?? '',
         isFrom: /\b(?:from|out of|off)\s*$/i.test(lead),

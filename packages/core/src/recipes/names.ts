@@ -2,7 +2,7 @@
 
 /** Nouns for what is made, told apart by nothing but what they were called when they were made. */
 const products =
-  'wet ingredients|wet mixture|dry ingredients|dry mixture|mixture|mix|wet|dry|garlic butter|herb butter|dough|batter|sauce|gravy|filling|dressing|marinade|glaze|icing|frosting|custard|crumbs?|crumble|topping|base|mash|stuffing|paste|salsa|syrup|broth|stock|pastry|crust|case|meat|vegetables|veg|salad|cake|loaf|bread|roll|bun|patties|patty|ball|dumpling|skewer|pie|tart|pudding|cream|meringue|curry|stew|soup|rub|puree|purée|jelly|caramel|liquid|juices?|poaching milk|cooking water|cooking liquid|water|roux|biscuit|cookie|scone|pancake|fritter|mould|shell|finger|roast|joint|bird|kofta|flatbread|noodle|pasta|rice|bean|couscous|guacamole|raita|layer|sponge|falafel|burger|meatball|chip|wedge|crouton|pot|fat|spice mix|breadcrumbs|egg mixture|jam|compote|relish|slaw|pesto|hummus|spread|nut|seed|potatoe|sheet';
+  'wet ingredients|wet mixture|dry ingredients|dry mixture|mixture|mix|wet|dry|garlic butter|herb butter|dough|batter|sauce|gravy|filling|dressing|marinade|glaze|icing|frosting|custard|crumbs?|crumble|topping|base|mash|stuffing|paste|salsa|syrup|broth|stock|pastry|crust|case|meat|vegetables|veg|salad|cake|loaf|bread|roll|bun|patties|patty|ball|dumpling|skewer|pie|tart|pudding|cream|meringue|curry|stew|soup|rub|puree|purée|jelly|caramel|liquid|juices?|poaching milk|cooking water|cooking liquid|water|roux|biscuit|cookie|scone|pancake|fritter|mould|shell|finger|roast|joint|bird|kofta|flatbread|noodle|pasta|rice|bean|couscous|guacamole|raita|layer|sponge|falafel|burger|meatball|chip|wedge|crouton|pot|fat|spice mix|schnitzel|cutlet|steak|fillet|nugget|croquette|fishcake|fish cake|parcel|triangle|samosa|breadcrumbs|egg mixture|jam|compote|relish|slaw|pesto|hummus|spread|nut|seed|potatoe|sheet';
 export const definite = new RegExp(
   String.raw`\b(?:the|your|this|that|these|those|hot|warm|cooled|cold|saved|reserved|each|all the|both|a little|half the|the rest of the|the remaining|remaining|\d+(?!\s?(?:ml|g|kg|l|cl|dl|litres?|tbsp|tsp|tablespoons?|teaspoons?|cups?|oz|lb|pints?)\b)|a few|some|more)\s+(?:[\p{L}-]+\s+){0,2}?(?<noun>(?:${products})s?)\b`,
   'giu',
@@ -63,23 +63,31 @@ export const residueNames = [
   'tin',
 ];
 export const pronoun =
-  /\b(?:it|them|these|those|everything(?! for\b)|the lot|lot)\b|\b(?:both|all|each|this|that)(?=\s*(?:[.,;]|$|in\b|into\b|on\b|out\b|with\b|to\b))/i;
+  /\bone(?= (?:on|in|into|to|over) (?:each|top|every))|\b(?:it|them|these|those|everything(?! (?:for|else)\b)|the lot|lot)\b|\b(?:both|all|each|this|that)(?=\s*(?:[.,;]|$|in\b|into\b|on\b|over\b|out\b|with\b|w\/|to\b))/i;
 /** Without the signs by which something is done: "until it is soft" names nothing to do it to. */
 export const signless = (text: string): string =>
   text.replace(/\b(?:until|till|while|so that|before|as)\s+[^.;,]+/gi, ' ');
-export const gathering = /\b(?:everything|the lot|lot together|all together|it all|them all)\b/i;
+export const gathering =
+  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|the lot|lot together|all together|it all|them all)\b/i;
 export const adding = new Set(['add', 'throw', 'go', 'use', 'nestle', 'return', 'chuck', 'bung', 'sling', 'drop']);
 export const liftsOut =
-  /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|onto an? (?:plate|board|tray)|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;
+  /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip|scrape)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|on ?to an? (?:plate|board|tray)|(?:on ?to|to) (?:kitchen |absorbent )?paper|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;
 export const hobVessels = new Set(['saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin']);
 export const ovenVessels = new Set(['roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'skillet', 'large-pot']);
 export const onTop =
-  /\b(?:on top|over (?:the )?top|(?:it|them) (?:over|on|all over|inside)|^\W*(?:then )?(?:stir|whisk|fold|beat|mix) in|over|in(?= until| and|[.,;]|$)(?<=\b(?:it|them) in))(?=\s*(?:until\b|[.,;]|$|and\b|with\b))/i;
+  /\b(?:on top|over (?:the )?top|(?:it|them) (?:over|on|all over|inside)|^\W*(?:then )?(?:stir|whisk|fold|beat|mix) in|(?<!\b(?:all|turn|turning|crisp|brown|left|ice|freeze) )over|in(?= until| and|[.,;]|$)(?<=\b(?:it|them) in))(?=\s*(?:until\b|when\b|while\b|[.,;]|$|and\b|with\b))/i;
 export const withIt =
-  /^\W*(?:then |and )?[\p{L}-]+ (?:(?:well|up|over|together|lightly|generously|all over) )?with\b/iu;
-export const objectless = /^[\p{L}-]+ (?:into|onto|on to|through|between|among)\b/iu;
+  /^\W*(?:then |and )?[\p{L}-]+ (?:(?:well|up|over|together|lightly|generously|all over|the (?:insides?|outsides?|tops?|surface|edges?|(?:cut )?sides?|rims?|cavity)) )?with\b/iu;
+export const objectless =
+  /^[\p{L}-]+ (?:(?:slowly|gradually|gently|carefully|quickly|at once|immediately|straight|evenly) )?(?:into|onto|on to|through|between|among)\b/iu;
 export const intoIt =
-  /\b(?:into|to|in) (?:the rest|it|them|the same|the (?:hot |warm )?(?:pan|pot|bowl|casserole|skillet|mix|mixture))\b/i;
+  /\b(?:into|to|in) (?:the rest(?! of (?:the |your )?(?:[\p{L}]+ )?(?:oil|butter|fat|ghee|milk|water|stock|flour|sugar))|it|them|the same|the (?:hot |warm )?(?:pan|pot|bowl|casserole|skillet|mix|mixture))\b/iu;
+/** "Pour in", with nothing said to be poured: what was just made ready goes into what was there before it. */
+export const pouredIn =
+  /^\W*(?:then )?(?:pour|tip|stir|fold|beat|mix|whisk|work)(?: (?:it|them|this|that))? in\b(?: too| as well)?\W*$/i;
+/** "When the soup is done": what is waited for. */
+export const leadNoun =
+  /^(?:and |then )?(?:when|once|as soon as|after) (?:the|your) (?:\p{L}+ )?(?<noun>\p{L}+)(?:['’]s| is| are| has| have)\b/iu;
 /** What ends something and is work of its own all the same. */
 export const ownWork = /^(?:rub off|measure|skim|skim off|scrape up)$/;
 /** Waits that what is poured on before belongs to. */

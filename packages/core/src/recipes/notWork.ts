@@ -49,7 +49,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
   {
     why: 'what the author likes',
     pattern:
-      /^(?:i|we|my \w+|our \w+|the (?:kids|children|boys|girls)|everyone|everybody|she|he) (?:really |always |often |usually |sometimes |also )?(?:like|love|prefer|think|swear|find|agree|forgot|once|had|serve it|eat it|eat this|know|don['’]?t|never|was|am|had|make (?:it|this)|made|wouldn['’]?t)\b/i,
+      /^(?:i|we|my \w+|our \w+|the (?:kids|children|boys|girls)|everyone|everybody|she|he) (?:really |always |often |usually |sometimes |also )?(?:likes?|loves?|prefers?|thinks?|swears?|find|agree|forgot|once|had|serve it|eat it|eat this|know|don['’]?t|never|was|am|had|make (?:it|this)|made|wouldn['’]?t)\b/i,
   },
   {
     why: 'what it is like',
@@ -62,6 +62,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
       /^(?:tastes|even better|better|best|perfect|delicious|lovely|great|enjoy|so good|trust me|ready (?:to eat|when)|ready in)\b/i,
   },
   { why: 'a tip', pattern: /\bleftovers\b[^.]*!$|^(?:use|toast|freeze|save) (?:up )?(?:any|the) leftovers?\b/i },
+  { why: 'serving suggestion', pattern: /^[\p{L} ]{3,30} on the side\b(?!s)/iu },
   { why: 'serving suggestion', pattern: /^(?:lovely|great|good|delicious|nice|perfect) (?:with|on|in|for)\b/i },
   {
     why: 'talk',

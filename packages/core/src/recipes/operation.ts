@@ -51,6 +51,8 @@ export interface Stream {
   cookedOn: Device | undefined;
   /** It was lifted out of what it was in, or is what stayed behind there. */
   isForked: boolean;
+  /** It was poured off: it is in a sieve. */
+  isDrained: boolean;
   /** It was begun beside other work, or under a heading of its own. */
   isBeside: boolean;
   /** What its part is called in full: "white sauce". */

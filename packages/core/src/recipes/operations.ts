@@ -5,6 +5,10 @@ import { Flow, type Aside } from './flow.ts';
 import { finderOf, topicWords, type KnownLine } from './mentions.ts';
 import type { MethodPart, Operation } from './operation.ts';
 
+/** "Turning the potatoes half-way" puts none in. */
+const inPassing =
+  /\b(?:turning|basting|stirring|shaking|tossing|flipping|moving|brushing|rotating) (?:the |your )?\p{L}+/giu;
+
 /** For every sentence of every part: the lines that are named by their own names in a sentence after it. */
 function namedLater(
   parts: readonly MethodPart[],
@@ -20,7 +24,7 @@ function namedLater(
     for (const sentence of [...sentences].reverse()) {
       sets.unshift(new Set(seen));
       if (sentence.noWork !== undefined) continue;
-      for (const { line, isKind } of find(sentence.text, nothing)) if (!isKind) seen.add(line);
+      for (const { line, isKind } of find(sentence.text.replace(inPassing, ' '), nothing)) if (!isKind) seen.add(line);
     }
   return later.map(({ sets }) => sets);
 }

@@ -9,14 +9,14 @@ const ingredientsHead =
   /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]ll| will)? need|what you(?:['’]ll| will)? need|shopping list)\b\s*(?:\([^)]*\)|for \d+[^:]*|\(?serves? \d+[^:]*)?\s*[:*_=]*\s*$/i;
 const ingredientsInline = /^[#*_=\s]*ingredients?\s*[:–-]\s*(?=\S)/i;
 const methodHead =
-  /^[#*_=\s]*(?:method|directions?|instructions?|preparation|procedure|steps|how to make(?: it)?|to make(?: it)?|what to do|cooking method)\s*[:*_=]*\s*$/i;
+  /^[#*_=\s]*(?:method|directions?|instructions?|preparation|procedure|steps|how to make(?: it)?|to make(?: it)?|what to do|what you do|how to|how (?:i|we|you) (?:make|do) it|let['’]s (?:go|cook|get cooking|do it|make it)|here['’]s how|making it|cooking method)\s*[!:*_=]*\s*$/i;
 const methodInline = /^[#*_=\s]*(?:method|directions?|instructions?)\s*[:–-]\s*(?=\S)/i;
 const notesHead =
   /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
 const yieldLine =
-  /^(?:[-•*]\s*)?(?:(?:main course|starter|side|dessert|main)\.\s*)?(?:serves?|servings?|makes|yields?|feeds|cuts into|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)[^.]{0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
+  /^(?:[-•*]\s*)?(?:an? )?(?:(?:main course|main|starter|side|side dish|dessert|pudding)[.:]?\s+)?(?:to )?(?:serves?|servings?|makes|yields?|feeds|cuts into|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)(?:[^.]|\.\d){0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
 const timeLine =
-  /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)/i;
+  /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)|^(?:prep(?:aration)?|cook(?:ing)?|total|ready in)(?: time)?\s+(?:about )?\d[\d\s./½–-]*\s?(?:min|hour|hr|h\b)/i;
 const numbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/i;
 const bulleted = /^\s*[-–—•*▢□☐·‣◦●]\s+/;
 
@@ -52,8 +52,11 @@ function tellsWork(text: string): boolean {
   const clause = first?.clauses.find(({ verb }) => verb !== undefined);
   if (!first || !clause || clause.start > Math.max(24, clause.lead.length)) return false;
   const isSentence = /[.!]$/.test(bare) && bare.split(/\s+/).length >= 3;
+  const hasMore = first.clauses.filter(({ verb }) => verb !== undefined).length > 1;
+  const isPlain = clause.start === 0 && hasMore;
   return (
     isSentence ||
+    (bulleted.test(text) && isPlain) ||
     (bare.length > 40 &&
       (toldIn(bare)
         .flatMap(({ clauses }) => clauses)
@@ -105,6 +108,13 @@ const endsList = (row: string, hasMethodHead: boolean): boolean =>
   (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) || (tellsWork(row) && headingOf(row) === undefined);
 const beginsList = (rows: readonly string[], at: number): boolean =>
   (likeIngredient(rows[at]!) && startsList(rows, at)) || headingOf(rows[at]!) !== undefined;
+
+/** Whether a row of a word or two heads a part of the method: "Slaw", and behind it what is to be done. */
+const isPartOfMethod = (rows: readonly string[], at: number): boolean =>
+  /^[\p{L}][\p{L} '’&-]{1,28}$/u.test(rows[at]!) &&
+  rows[at]!.split(/\s+/).length <= 3 &&
+  /[.!]$/.test(rows[at + 1] ?? '') &&
+  tellsWork(rows[at + 1]!);
 
 /** Whether a row, and what follows it, is the head of another recipe: a name, and then what it makes or a list of ingredients. */
 function beginsRecipe(rows: readonly string[], at: number): boolean {
@@ -189,6 +199,11 @@ const titleBelow = (rows: readonly string[]): string | undefined =>
   isTalk(rows.find((row) => row !== '') ?? '') ? rows.find(isTitle) : undefined;
 const saidIn = (row: string, pattern: RegExp): readonly string[] => pattern.exec(row)?.slice(0, 1) ?? [];
 const stepAlone = /^step\s*\d{1,2}\s*[:.)]?$/i;
+/** "Fridge cake. 16 squares": so many pieces behind the name. */
+const piecesInName =
+  /[.,–-]\s*(?:about )?(?<count>\d{1,3} (?:squares|pieces|slices|bars|buns|rolls|biscuits|cookies|muffins|scones|loaves|cakes|pies|tarts|balls|patties|wraps|skewers))\W*$/i;
+const feedsInTalk =
+  /\b(?:feeds|serves|enough for|makes(?: about)?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)\b(?:\s?(?:-|–|to|or)\s?\d+)?/i;
 const feedsInName =
   /\(?\b(?:serves?|for|feeds) (?:\d+|two|three|four|five|six|eight|ten)\b[^)]*\)?|\((?<n>\d+)\)$|,\s*\d+ (?:people|persons?|servings|portions)\b/i;
 
@@ -200,22 +215,39 @@ function headOf(row: string): {
 } {
   const listed = / [-–—:] (?=.*\d)(?<rest>.+)$/u.exec(row)?.groups?.['rest'];
   const things = listed === undefined ? [] : severalThings(listed);
-  const isListed = listed !== undefined && things.length > 1;
+  const isListed = listed !== undefined && things.length > 1 && !/[.!?]\s+\p{Lu}/u.test(listed);
   const name = isListed ? row.slice(0, row.length - listed.length - 3).trim() : row;
   const feeds = name.length < 80 ? feedsInName.exec(name) : null;
-  const bare = feeds
-    ? name
-        .replace(feeds[0], '')
-        .replace(/[\s,.–-]+$/, '')
-        .trim()
-    : name;
+  const bare = name
+    .replace(feeds?.[0] ?? '', '')
+    .replace(/[\s,.–-]+$/, '')
+    .trim();
   const said = feeds?.groups?.['n'];
+  const pieces = feeds ? null : piecesInName.exec(name);
+  if (pieces)
+    return {
+      name: name.slice(0, pieces.index).trim() || name,
+      yields: [`makes ${pieces.groups!['count']!}`],
+      things: [],
+    };
+  if (!feeds) return { name, yields: saidIn(name, feedsInTalk), things: isListed ? things : [] };
   return {
     name: bare || name,
-    yields: feeds ? [said ? `serves ${said}` : feeds[0].replace(/[(),]/g, '').trim()] : [],
+    yields: [said ? `serves ${said}` : feeds[0].replace(/[(),]/g, '').trim()],
     things: isListed ? things : [],
   };
 }
+
+/** What is told of the food when the work is done: how it keeps, what to do with what is over. */
+const isOfLater = (row: string, bare: string, startsBlock: boolean): boolean =>
+  !numbered.test(row) &&
+  afterwards.test(bare) &&
+  (startsBlock || /^(?:leftovers?|it keeps?|keeps?|store[sd]?|freezes?)\b/i.test(bare));
+const beginsNotes = (row: string, where: Where): boolean =>
+  notesHead.test(row) && (where !== 'intro' || /^[#*_=\s]*(?:notes?|tips?|storage)/i.test(row)) && !likeIngredient(row);
+/** A sentence that was broken over two rows. */
+const goesOnWithRow = (before: string, row: string): boolean =>
+  !numbered.test(row) && !bulleted.test(row) && !/[.!?:)]$/.test(before);
 
 /** Takes a pasted recipe apart. Headings lead where there are any; without them each line is taken for what it reads like. */
 function draftOfText(text: string): Draft {
@@ -254,7 +286,7 @@ function draftOfText(text: string): Draft {
     if (ingredientsHead.test(row)) {
       where = 'ingredients';
       heading = undefined;
-      yields.push(...saidIn(row, /\b(?:serves?|for)\s+\d+[^):]*/i));
+      yields.push(...saidIn(row, /\b(?:serves?|for|makes)\s+(?:about |around )?\d+[^):]*/i));
     } else if (ingredientsInline.test(row)) {
       where = 'ingredients';
       const inline = inlineOf(row);
@@ -267,12 +299,7 @@ function draftOfText(text: string): Draft {
     } else if (methodInline.test(row)) {
       where = 'method';
       method.push({ text: row.replace(methodInline, '') });
-    } else if (
-      name !== '' &&
-      notesHead.test(row) &&
-      (where !== 'intro' || /^[#*_=\s]*(?:notes?|tips?|storage)/i.test(row)) &&
-      !likeIngredient(row)
-    ) {
+    } else if (name !== '' && beginsNotes(row, where)) {
       where = 'notes';
       const rest = row.replace(notesHead, '').trim();
       if (rest) notes.push(rest);
@@ -293,28 +320,20 @@ function draftOfText(text: string): Draft {
       if (head.things.length > 0) where = 'ingredients';
       for (const text of head.things) ingredients.push({ text });
     } else if (where === 'ingredients') {
-      if (endsList(row, hasMethodHead)) {
+      if (!hasMethodHead && startsBlock && isPartOfMethod(rows, at)) {
+        [where, heading] = ['method', bare];
+      } else if (endsList(row, hasMethodHead)) {
         where = 'method';
         method.push({ text: row.replace(numbered, '') });
       } else ingredients.push({ text: row });
-    } else if (
-      where === 'method' &&
-      !numbered.test(row) &&
-      afterwards.test(bare) &&
-      (startsBlock || /^(?:leftovers?|it keeps?|keeps?|store[sd]?|freezes?)\b/i.test(bare))
-    ) {
+    } else if (where === 'method' && isOfLater(row, bare, startsBlock)) {
       notes.push(row);
     } else if (where === 'method') {
-      const section = headingOf(row);
+      const section = headingOf(row) ?? (startsBlock && isPartOfMethod(rows, at) ? bare : undefined);
+      const before = method.at(-1)?.text;
       if (section !== undefined && !numbered.test(row)) heading = section;
-      else if (
-        !startsBlock &&
-        !numbered.test(row) &&
-        !bulleted.test(row) &&
-        method.length > 0 &&
-        !/[.!?:)]$/.test(method[method.length - 1]!.text)
-      )
-        method[method.length - 1] = { text: `${method[method.length - 1]!.text} ${row}`, heading };
+      else if (before !== undefined && !startsBlock && goesOnWithRow(before, row))
+        method[method.length - 1] = { text: `${before} ${row}`, heading };
       else method.push({ text: row.replace(bulleted, '').replace(numbered, ''), heading });
     } else if (where === 'notes') notes.push(row);
     else if (!hasIngredientsHead && beginsList(rows, at)) {

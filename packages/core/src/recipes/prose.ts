@@ -29,7 +29,9 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   const seen = new Set<string>();
   const take = (words: string) => {
     const foods = readIngredient(words).foods.map(({ food }) => food as string);
-    if (foods.length === 0 || foods.every((food) => seen.has(food))) return;
+    if (foods.length === 0 || foods.every((food) => seen.has(food)) || /\b(?:loaf|loaves|cakes?)$/i.test(words)) return;
+    // "The yolks still soft" are of the eggs.
+    if (/^(?:yolks?|whites?)$/i.test(words) && [...seen].some((food) => /egg/.test(food))) return;
     // "The onion" of a red onion is no other.
     if (things.some(({ text: told }) => new RegExp(`\\b${words.replace(/[^\p{L} ]/gu, '')}\\b`, 'iu').test(told)))
       return;
@@ -47,9 +49,10 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
       )
         continue;
       const listed = listIn(sentence);
+      const told = sentence.replace(/\bas an? (?:starter|main|side|pudding|dessert)\b.*/i, '');
       if (listed) for (const each of listed) take(each);
       else {
-        for (const each of thingsIn(sentence)) take(each);
+        for (const each of thingsIn(told)) take(each);
         work.push(sentence);
       }
     }
@@ -59,14 +62,23 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   }
   if (things.length < 2 || method.length === 0) return undefined;
   const feeds =
-    /\b(?:serves|feeds|does|enough for|for|makes)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|hungry|with|,|\.|$|I\b|i\b|portions|servings|as\b))/i.exec(
+    /\b(?:serves|feeds?|does|enough for|for|makes)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
       text,
-    );
+    ) ?? /\b(?:one|two|three|\d+) (?:big |small |large )?(?:loaf|loaves)\b/i.exec(text);
   return {
     name: titled.name,
     ingredients: things,
     method,
-    yields: feeds ? [inFigures(feeds[0].replace(/^(?:does|enough for)/i, 'serves'))] : [],
+    yields: feeds
+      ? [
+          inFigures(
+            feeds[0]
+              .replace(/^(?:does|enough for|feeds?)/i, 'serves')
+              .replace(/^(?=\S+ (?:\w+ )?loa)/i, 'makes ')
+              .replace(/\bone\b/i, '1'),
+          ),
+        ]
+      : [],
   };
 }
 
@@ -94,7 +106,10 @@ function titleOf(paragraphs: readonly string[]): { readonly name: string; readon
   const called =
     /\b(?:here(?:['’]s| is| are)|this is|asked for|recipe for|how i (?:make|do))\s+(?:the |my |our |that |you )?(?<name>(?:[\p{L}'’-]+\s?){1,5}?)(?=\s+(?:for|that|thing|you|recipe|as)\b|[.,:;!]|$)/iu.exec(
       first,
-    ) ?? /^(?:right|ok(?:ay)?|so)?,?\s*(?:my )?(?<name>(?:[\p{L}'’-]+\s?){1,4}?)[.,:]/iu.exec(first);
+    ) ??
+    /^(?:(?:right|ok(?:ay)?|so|well|now|and|the|my|our|for|(?:hi|hello|hey|dear) [\p{L}]+)\b,?\s*)*(?<name>(?:[\p{L}'’-]+\s?){1,4}?)[.,:]/iu.exec(
+      first,
+    );
   const name = called?.groups?.['name']?.trim() ?? '';
   return { name: name.charAt(0).toUpperCase() + name.slice(1), rest: paragraphs };
 }
@@ -138,7 +153,11 @@ function thingsIn(sentence: string): readonly string[] {
     const words = rest.slice(0, end === undefined ? rest.length : end + 4).trim();
     const { amount, start } = readAmount(words);
     const isCounted = (start <= 8 && amount.kind !== 'words') || /^(?:an?|half|some|a few|a couple)\b/i.test(words);
-    if (isCounted && words.length <= 80) found.push(words.replace(/^(?:about|around|roughly|maybe|like)\s+/i, ''));
+    const bare = words
+      .replace(/^(?:about|around|roughly|maybe|like)\s+/i, '')
+      .replace(/\bwhatever\s+/i, '')
+      .replace(/\s+(?:you|they|we|i)(?:['’](?:ve|d)|\s+have|\s+like)?(?:\s+got)?$/i, '');
+    if (isCounted && words.length <= 80) found.push(bare);
   }
   return found;
 }
@@ -154,7 +173,10 @@ function bareThings(sentence: string, seen: ReadonlySet<string>): readonly strin
     .foods.filter(({ food, alternative }) => !alternative && !seen.has(food))
     .filter(
       ({ food, words }) =>
-        food !== 'water' && !isMadeName(words) && vesselsIn(`the ${words}`).length === 0 && !isVerb(words),
+        food !== 'water' &&
+        !isMadeName(words.replace(/['’]s$/, '')) &&
+        vesselsIn(`the ${words}`).length === 0 &&
+        !isVerb(words),
     )
     .map(({ words }) => words);
 }

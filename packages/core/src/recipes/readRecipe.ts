@@ -13,7 +13,6 @@ import {
 } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
 import type { IngredientReading, Span } from '../reading/index.ts';
-import { fleshOrigins } from '../reference/index.ts';
 import { withHeatKnown } from './cookedThrough.ts';
 import { checkRecipe } from './check.ts';
 import type { RecipeFinding } from './finding.ts';
@@ -21,6 +20,7 @@ import type { Draft } from './draft.ts';
 import { draftOfNode, recipeNodes } from './jsonLd.ts';
 import { readLine, type LineReading } from './line.ts';
 import { readPage } from './page.ts';
+import { courseOf } from './course.ts';
 import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
 import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
@@ -207,26 +207,6 @@ const lineOf = (id: LineId, { text, amountSpan, doubts, ingredient }: LineReadin
   foods: ingredient.foods,
 });
 
-const courses: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:starters?|appeti[sz]ers?|soups?|dips?|snacks?|canap[eé]s?|spreads?|pâté|bites)\b/i, 'Starters'],
-  [
-    /\b(?:desserts?|cakes?|puddings?|sweets?|biscuits?|cookies?|ice cream|trifle|crumble|brownies?|shortbread|custard|meringues?|cheesecake|sorbet|fool)\b/i,
-    'Desserts',
-  ],
-  [/\b(?:sides?|salads?|vegetables?|breads?|rolls|relish|sauces?|condiments?|slaw|mash)\b/i, 'Sides'],
-  [/\b(?:mains?|dinner|lunch|supper|entr[eé]e|stew|curry|roast|casserole|lasagne|pie|chilli)\b/i, 'Mains'],
-];
-
-function courseOf(category: string, name: string, readings: readonly { readonly reading: LineReading }[]): string {
-  const said = courses.find(([pattern]) => pattern.test(category))?.[1];
-  if (said) return said;
-  const hearty = readings.some(({ reading }) =>
-    reading.ingredient.contained.some((each) => fleshOrigins.has(each.hazard)),
-  );
-  const named = courses.find(([pattern]) => pattern.test(name))?.[1];
-  return named && !(hearty && named === 'Desserts') ? named : hearty ? 'Mains' : '';
-}
-
 function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   const name = (draft.name || 'A recipe without a name').slice(0, 120).trim();
   const called = draft.name ? `“${draft.name.slice(0, 60)}”` : 'The recipe';
@@ -291,7 +271,12 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     id: v.parse(RecipeId, slug(name, ids, 'recipe')),
     name,
     about: about.slice(0, 2000),
-    usualCourse: courseOf(draft.category, name, readings),
+    usualCourse: courseOf(
+      draft.category,
+      draft.yields,
+      name,
+      readings.map(({ reading }) => reading),
+    ),
     portions: Math.min(500, Math.max(0.25, portions ?? 4)),
     ...(makes && { makes }),
     lines,

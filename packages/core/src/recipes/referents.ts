@@ -22,14 +22,18 @@ function* byLine({ scene, doing, mentions }: Asked): Generator<Stream> {
   const { text } = doing.clause;
   // "The poaching milk" is no milk.
   const told = [...text.matchAll(definite)].filter(({ groups }) => /\s/.test(groups!['noun']!));
-  for (const { line, isFresh, share, start } of mentions) {
+  for (const { line, isFresh, share, start, end } of mentions) {
     if (isFresh || (share === 'rest' && scene.divided.has(line))) continue;
     if (told.some((match) => start >= match.index && start < match.index + match[0].length)) continue;
+    // "2 tbsp of the pineapple syrup": no pineapple.
+    if (/^\s+(?:syrup|juice|brine|water|liquid|skins?|stalks?|leaves|shells?|bones?|peel)\b/i.test(text.slice(end)))
+      continue;
     const holding = scene.alive().filter((stream) => stream.lines.has(line));
     const [last] = holding.slice(-1);
+    const isStaple = staple.test(scene.food(line)) && holding.every(({ lines }) => lines.size > 1);
+    if (isStaple && /\b(?:pinch|grinding|little|dash|drop) of (?:more )?$/i.test(text.slice(0, start))) continue;
     if (scene.current && holding.includes(scene.current)) yield scene.current;
     else if (last) {
-      const isStaple = staple.test(scene.food(line)) && holding.every(({ lines }) => lines.size > 1);
       if (!isStaple || /\b(?:into|in) the (?:hot |warm )?$/i.test(text.slice(0, start))) yield last;
     }
   }
@@ -45,6 +49,10 @@ function* byName({ scene, doing, mentions }: Asked, named: ReadonlySet<Stream>):
     const noun = match.groups!['noun']!.toLowerCase();
     const end = match.index + match[0].length;
     if (covers(mentions, end - noun.length, end)) continue;
+    // "The pineapple syrup" is of the pineapple.
+    if (/^(?:syrup|juices?|liquid)$/.test(noun) && covers(mentions, match.index, end)) continue;
+    // "Drain, keeping a cupful of the water": its own.
+    if (noun === 'water' && doing.does === 'end') continue;
     const stream = scene.called(noun, match[0], new Set([...named, ...isSaid]));
     if (stream) yield stream;
   }
@@ -54,16 +62,46 @@ function* byName({ scene, doing, mentions }: Asked, named: ReadonlySet<Stream>):
 function* byTitle({ scene, doing, mentions }: Asked): Generator<Stream> {
   const { text, lead } = doing.clause;
   for (const match of text.matchAll(/\bthe (?<noun>[\p{L}-]{4,})/giu)) {
-    if (match.index < lead.length || !scene.title.has(match.groups!['noun']!.toLowerCase())) continue;
+    const noun = match.groups!['noun']!.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
+    if (match.index < lead.length || !scene.title.has(noun)) continue;
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
-    const stream = scene.main();
+    // What is in hand, where that may be a dish.
+    const stream =
+      scene.current && !scene.current.isGone && scene.current.lines.size > 2 ? scene.current : scene.main();
     if (stream && stream.lines.size > 2) yield stream;
   }
 }
 
+/** "Drain them": what is boiling, where what is in hand is not. */
+function* byDraining({ scene, doing, mentions }: Asked): Generator<Stream> {
+  const { current } = scene;
+  if (doing.clause.verb?.verb !== 'drain' || mentions.length > 0 || current?.last.isOff) return;
+  const boiling = scene.alive().findLast(({ isDrained, last }) => !isDrained && last.isOff && last.device === 'hob');
+  if (boiling && current && scene.isFatOnly(current)) yield boiling;
+}
+
+/** "When the soup is done, blend it". */
+function* byLead({ scene, doing: { clause } }: Asked): Generator<Stream> {
+  const stream = scene.waitedFor(clause.lead);
+  if (stream && pronoun.test(signless(clause.text.slice(clause.lead.length)))) yield stream;
+}
+
+/** "A little of the pasta water": what pasta, or whatever it is, was boiled in. */
+function* byWater({ scene, doing }: Asked): Generator<Stream> {
+  const what = /\b(?<what>pasta|potato|noodle|cooking|its|saved|reserved) (?:cooking )?water\b/i.exec(doing.clause.text)
+    ?.groups?.['what'];
+  if (what === undefined || doing.does === 'end') return;
+  const boiled = scene
+    .alive()
+    .filter((stream) => stream !== scene.current && stream.cookedOn === 'hob' && !stream.isBeside);
+  const named = scene.called(what.toLowerCase(), `the ${what}`);
+  const stream = named ?? boiled.at(-1);
+  if (stream) yield stream;
+}
+
 /** By a name without "the", as in "with pork and slaw"; only what cannot be anything else. */
 function* byBareName({ scene, doing, mentions }: Asked): Generator<Stream> {
-  for (const match of doing.clause.text.matchAll(/(?:\bwith|\band|,)\s+(?<noun>[\p{L}-]{3,})/giu)) {
+  for (const match of doing.clause.text.matchAll(/(?:\bwith|\band|\bin|,)\s+(?<noun>[\p{L}-]{3,})/giu)) {
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
     const noun = match.groups!['noun']!.toLowerCase();
     const single = noun.replace(/s$/, '');
@@ -80,6 +118,12 @@ function* byVessel({ scene, doing, mentions }: Asked): Generator<Stream> {
   for (const vessel of doing.vessels) {
     const there = vessel.isNew ? undefined : scene.cupboard.find(vessel.kind);
     if (!there || there.stream.isGone) continue;
+    // "Drain the pasta. Take the pan off the heat": the one that is on it still.
+    if (there.stream.isDrained && /\boff the heat\b/i.test(doing.clause.text)) {
+      const hot = scene.alive().findLast(({ isDrained, last }) => !isDrained && last.device === 'hob');
+      if (hot) yield hot;
+      continue;
+    }
     const isInHand = there.stream === scene.current;
     if (isInHand && rests(there.stream) && mentions.some(({ isFresh }) => isFresh))
       yield leftBehind(scene, there.stream);
@@ -116,7 +160,8 @@ export function namedIn(scene: Scene, doing: Doing, mentions: readonly Mention[]
   const { text } = doing.clause;
   const named = new Set<Stream>(byLine(asked));
   for (const stream of byName(asked, named)) named.add(stream);
-  for (const by of [byTitle, byBareName, byVessel]) for (const stream of by(asked)) named.add(stream);
+  for (const by of [byTitle, byBareName, byVessel, byWater, byLead, byDraining])
+    for (const stream of by(asked)) named.add(stream);
   for (const stream of scene.alive())
     if (stream.label !== undefined && text.toLowerCase().includes(stream.label)) named.add(stream);
   if (gathering.test(text) && doing.does !== 'end' && doing.does !== 'dress')

@@ -29,7 +29,8 @@ const made = new Set(['mix', 'work', 'machine', 'toast', 'fry']);
 const isOverFat = ({ scene, main }: Asked): boolean => scene.isFatOnly(main);
 const isEnd = ({ last, doing, others }: Asked): boolean => {
   const verb = verbOf(doing);
-  const isRinsing = last.isOff && (/^(?:wash|rinse)$/.test(verb) || (verb === 'squeeze' && isOneBreath(last, doing)));
+  const isBoiled = last.isOff || last.doings.some(({ does }) => does === 'simmer');
+  const isRinsing = isBoiled && (/^(?:wash|rinse)$/.test(verb) || (verb === 'squeeze' && isOneBreath(last, doing)));
   const isBack = verb === 'return' && last.isOff && others.length === 0 && doing.device === undefined;
   return (doing.does === 'end' || isRinsing || isBack) && !ownWork.test(verb);
 };
@@ -69,12 +70,15 @@ const coolsInside = ({ last, doing }: Asked): boolean =>
   last.doings.every(({ times }) => times.length === 0);
 
 /** What is stirred into a pan on the hob is done there; what is put into another vessel is not. */
-function leavesHob({ doing: { does, vessels, clause }, others }: Asked): boolean {
+function leavesHob({ doing: { does, vessels, clause }, others, fresh }: Asked): boolean {
   const verb = clause.verb?.verb ?? '';
   if (/\boff (?:the )?heat\b/i.test(clause.text) && does === 'none') return true;
+  if (/^(?:off|away from) (?:the )?heat\b/i.test(clause.lead)) return true;
   if (does === 'serve' || does === 'dress' || does === 'cut') return clause.particle !== 'in' || does !== 'cut';
   if (does === 'work') return !/^(?:mash|squash|crush|break up)$/.test(verb);
-  if (does === 'move' && clause.particle !== 'in' && !adding.has(verb)) return true;
+  // "Pour over the hot stock": it comes to what is in the pan.
+  const isPouredOver = fresh > 0 && others.length === 0 && clause.particle === 'over' && vessels.length === 0;
+  if (does === 'move' && clause.particle !== 'in' && !adding.has(verb)) return !isPouredOver;
   return (
     vessels.some(({ kind, isNew }) => isNew && !hobVessels.has(kind)) ||
     (others.length > 0 && /\binto the\b/i.test(clause.text))
@@ -82,15 +86,26 @@ function leavesHob({ doing: { does, vessels, clause }, others }: Asked): boolean
 }
 
 /** "Scatter it over the fruit": what was made ready apart comes on to something else. */
-function isOnto({ scene, main, doing: { clause } }: Asked): boolean {
-  const target = /\b(?:over|on to|onto|on|into) the (?<what>(?:[\p{L}-]+ )?[\p{L}-]+)/iu
-    .exec(clause.text)
-    ?.groups?.['what']?.toLowerCase();
-  if (target === undefined) return onTop.test(clause.text) || decorates.test(clause.verb?.verb ?? '');
-  const phrase = `the ${target}`;
-  const stream =
-    scene.called(target, phrase) ?? scene.called(target.split(' ').at(-1)!, phrase) ?? scene.holdingFood(target);
-  return stream !== undefined && stream !== main;
+function isOnto({ scene, main, doing }: Asked): boolean {
+  const { clause, vessels } = doing;
+  const isThere = vessels.some(({ kind, isNew, isFrom }) => {
+    const stream = isNew || isFrom ? undefined : scene.cupboard.find(kind)?.stream;
+    return stream !== undefined && stream !== main && !stream.isGone;
+  });
+  if (isThere && doing.does === 'mix') return true;
+  const targets = [
+    ...clause.text.matchAll(/\b(?:over|on to|onto|on top of|on|into) the (?=(?<what>(?:[\p{L}-]+ )?[\p{L}-]+))/giu),
+  ];
+  if (targets.length === 0) return onTop.test(clause.text) || decorates.test(clause.verb?.verb ?? '');
+  return targets.some(({ groups }) => {
+    const target = groups!['what']!.toLowerCase();
+    const phrase = `the ${target}`;
+    const [first, last] = [target.split(' ')[0]!, target.split(' ').at(-1)!];
+    const held = scene.holdingFood(target) ?? scene.holdingFood(first);
+    if (held && held !== main) return true;
+    const stream = scene.called(target, phrase) ?? scene.called(last, phrase) ?? scene.called(first, phrase);
+    return stream !== undefined && stream !== main;
+  });
 }
 
 /** What is done by hand in the bowl of a machine that was just used. */
@@ -140,6 +155,26 @@ const rules: readonly Rule[] = [
         !isOneBreath(asked.last, asked.doing) &&
         asked.newOthers.some(({ isOff }) => isOff) &&
         ![...asked.last.after].some(({ isOff }) => isOff),
+    ),
+  // "Return the tofu, toss to coat and serve over rice."
+  ({ last, doing, newOthers, others }) =>
+    same(
+      doing.does === 'serve' &&
+        !last.isOff &&
+        others.length === 0 &&
+        newOthers.length === 0 &&
+        isOneBreath(last, doing),
+    ),
+  // What is put on the plates beside something else is put there when both are done.
+  ({ doing, newOthers }) => other(doing.does === 'serve' && newOthers.length > 0),
+  // "Spread the yogurt on a plate and pile the roots on": the yogurt was ready before.
+  ({ last, doing, newOthers }) =>
+    other(
+      last.after.size === 0 &&
+        last.device === undefined &&
+        last.doings.some(({ does }) => does === 'mix') &&
+        doing.does === 'move' &&
+        newOthers.some(({ isOff }) => isOff),
     ),
   // What several things come together in is work of its own.
   ({ newOthers, doing }) => other(newOthers.length > 1 && doing.clause.isFirst),

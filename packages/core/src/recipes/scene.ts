@@ -2,7 +2,7 @@ import type { LineId } from '../model/index.ts';
 import { Cupboard } from './cupboard.ts';
 import type { Doing } from './doings.ts';
 import { finderOf, type Find, type KnownLine } from './mentions.ts';
-import { baked, fats, floury, madeOf, mixtures } from './names.ts';
+import { baked, fats, floury, leadNoun, madeOf, mixtures } from './names.ts';
 import type { Operation, Stream } from './operation.ts';
 
 /** What stands in the kitchen while a method is read: all that was done, all food in the making, and what is in hand. */
@@ -61,6 +61,14 @@ export class Scene {
     return this.alive().findLast((stream) => lines.some((line) => stream.lines.has(line)));
   }
 
+  /** Of what has flour in it: what was not made on the heat, and most of which is flour; a sauce is thickened with it. */
+  private doughy(): Stream | undefined {
+    const floured = this.alive().filter(({ lines }) => [...lines].some((id) => /flour/.test(this.food(id))));
+    const isLed = ({ lines }: Stream) => [...lines].slice(0, 2).some((id) => /flour/.test(this.food(id)));
+    const raw = floured.filter(({ cookedOn, last }) => cookedOn !== 'hob' && last.device !== 'hob');
+    return raw.findLast(isLed) ?? raw.at(-1) ?? floured.at(-1);
+  }
+
   private madeFrom(food: RegExp): Stream | undefined {
     return this.alive().findLast(({ lines }) => [...lines].some((id) => food.test(this.food(id))));
   }
@@ -73,16 +81,25 @@ export class Scene {
     const singular = noun.replace(/s$/, '');
     const named = this.named(noun, singular, phrase);
     if (named) return named;
-    if (/^(?:mixture|mix)$/.test(noun)) return this.current;
+    if (/^(?:mixture|mix)$/.test(noun))
+      return this.current && this.isFatOnly(this.current)
+        ? this.mixed(new Set([...except, this.current]))
+        : this.current;
     const inOven = baked.test(singular) ? this.alive().findLast(({ cookedOn }) => cookedOn === 'oven') : undefined;
     if (inOven) return inOven;
-    if (floury.test(noun)) return this.madeFrom(/flour/) ?? this.current;
+    if (floury.test(noun)) return this.doughy() ?? this.current;
     const made = madeOf[singular] && this.madeFrom(madeOf[singular]);
     if (made) return made;
     const mixed = mixtures.test(noun) ? this.mixed(except) : undefined;
     if (mixed) return mixed;
     // What the dish is named for is what was made of its first food.
     return this.title.has(singular) || this.title.has(noun) ? this.main() : undefined;
+  }
+
+  /** The food of which a lead says that it is ready: "when the soup is done". */
+  waitedFor(lead: string): Stream | undefined {
+    const noun = leadNoun.exec(lead)?.groups?.['noun']?.toLowerCase();
+    return noun === undefined ? undefined : (this.called(noun, `the ${noun}`) ?? this.holdingFood(noun));
   }
 
   private named(noun: string, singular: string, phrase: string): Stream | undefined {

@@ -65,6 +65,9 @@ export const countedTimes = (text: string, times: readonly ReadTime[]): readonly
         !(/\(\s*$/.test(text.slice(own[i - 1]!.end, time.start)) && Math.abs(time.likely - own[i - 1]!.likely) <= 1),
     );
 
+/** "Keep warm in the oven while you fry the rest": minutes, a guess. @source kitchen practice */
+const keptWarm: readonly [number, number, number] = [5, 10, 20];
+
 /** How long an operation takes: the times its clauses say, or, where they say none, what such work usually takes. */
 export function minutesFor(
   { doings, isOff, lessMin }: Operation,
@@ -90,7 +93,9 @@ export function minutesFor(
   }
   const usual = doings
     .filter((doing) => !isOff || doing.isOff)
-    .flatMap(({ clause: { verb } }) => (verb ? [verb.usual] : []));
+    .flatMap(({ does, clause: { verb } }) =>
+      verb ? [verb.verb === 'keep' && does === 'wait' ? keptWarm : verb.usual] : [],
+    );
   if (usual.length === 0) return { durationMin: { least: 2, likely: 4, most: 8 }, isGuess: true };
   const total = (i: 0 | 1 | 2) =>
     isOff

@@ -46,7 +46,7 @@ function extraMinutes(groups: Readonly<Record<string, string | undefined>>, unit
 /** All times in a text, in order. What is said twice ("1 hour (60 minutes)") is two entries; the reader of a step decides. */
 export function readTimes(text: string): readonly ReadTime[] {
   const found: ReadTime[] = [];
-  if (!/sec|min|hour|hr|\dh|day|week|month|overnight|moments/i.test(text)) return found;
+  if (!/sec|min|hour|hr|\d\s?h\b|day|week|month|overnight|moments/i.test(text)) return found;
   for (const match of text.matchAll(figure)) {
     const groups = match.groups!;
     const unit = unitMinutes(groups['unit']!);
@@ -139,9 +139,10 @@ function withBareFigures(text: string, found: readonly ReadTime[]): ReadTime[] {
   for (const match of text.matchAll(bareFigure)) {
     const end = match.index + match[0].length;
     const said = found.findLast((each) => each.end <= match.index);
-    if (!said || !/min/i.test(said.words) || found.some((each) => each.start < end && each.end > match.index)) continue;
-    const low = Number(match.groups!['low']);
-    const high = Number(match.groups!['high'] ?? low);
+    const unit = /min/i.test(said?.words ?? '') ? 1 : /hour|hr/i.test(said?.words ?? '') ? 60 : 0;
+    if (!said || unit === 0 || found.some((each) => each.start < end && each.end > match.index)) continue;
+    const low = Number(match.groups!['low']) * unit;
+    const high = match.groups!['high'] === undefined ? low : Number(match.groups!['high']) * unit;
     const lead = match.groups!['lead']!.toLowerCase();
     all.push({
       start: match.index,
@@ -170,6 +171,7 @@ function useOf(lead: string, before: string, after: string): ReadTime['use'] {
     !/\bfor\s+\S+\s+\S+$/.test(before)
   )
     return 'keeps';
+  if (/^\s*(?:to go|left|from the end|before the end)\b/i.test(after)) return 'moment';
   if (/^\s*before (?!serving|the (?:meal|end)|you)/i.test(after) && !/\bfor\s+(?:\w+\s+)?[\w½¼¾]+\s*\w*$/i.test(before))
     return 'moment';
   if (/^\s*(?:in advance|ahead|beforehand|before (?:serving|the (?:meal|end))|before you)/i.test(after)) return 'keeps';
@@ -199,7 +201,7 @@ const heat =
 const coreWords =
   /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
 /** What a sentence says before a figure that food is to reach. */
-const reaches = /\b(?:until|till|reach(?:es|ed|ing)?)\b[^.;]*$/i;
+const reaches = /\b(?:until|till|reach(?:es|ed|ing)?)\b[^.;]*$|\bsimmer\b[^.;]*\bto\s*$/i;
 /** What else is brought to a heat of under a hundred. */
 const notFood = /\b(?:oven|water|oil|syrup|stock|milk|yeast|cools?|cooled|room|fridge|keep warm|plates?)\b/i;
 /** Inside food that is done: between these, in °C. */
@@ -213,12 +215,69 @@ const isReachedByFood = (before: string): boolean => {
 };
 const isDoneAt = (celsius: number): boolean => celsius >= done.leastC && celsius <= done.mostC;
 
+/** "The oven at two hundred", "at one eighty". */
+const spokenHeat =
+  /\b(?:oven|goes? in|going in|down|up)\b[^.;]{0,20}?\b(?:at|to|on|about)\s+(?<hundred>a hundred|one hundred|two hundred|one|two)(?:\s+and)?(?:[\s-]+(?<tens>ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b|(?<=hundred)\b)/giu;
+const tensOf: Readonly<Record<string, number>> = {
+  ten: 10,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+};
+
 export const toCelsius = (fahrenheit: number): number => Math.round(((fahrenheit - 32) * 5) / 9);
+
+type FoundHeat = ReadHeat & { readonly fan: boolean };
+
+/** "A hundred and eighty". */
+const spokenHeats = (text: string): readonly FoundHeat[] =>
+  [...text.matchAll(spokenHeat)].map((match) => {
+    const { hundred, tens } = match.groups!;
+    const at = match[0].indexOf(hundred!);
+    return {
+      start: match.index + at,
+      end: match.index + match[0].length,
+      words: match[0].slice(at),
+      celsius: (/^(?:a|one)/i.test(hundred!) ? 100 : 200) + (tensOf[tens?.toLowerCase() ?? ''] ?? 0),
+      scale: 'unsaid',
+      core: false,
+      fan: false,
+      doubt: 'taken for °C; the recipe does not say',
+    };
+  });
+
+/** The same heat said on several scales is one. */
+function onceEach(text: string, found: readonly FoundHeat[]): readonly ReadHeat[] {
+  // Of one heat said several ways the plain °C counts, then °F, then what must be turned into it.
+  const kept: ReadHeat[] = [];
+  for (const { fan: _fan, ...each } of found) {
+    const before = kept[kept.length - 1];
+    const same =
+      before &&
+      before.core === each.core &&
+      /^[\s/,;()|or.]*(?:fan|conventional)?[\s/,;()|:]*$/i.test(text.slice(before.end, each.start));
+    const better = (one: ReadHeat) => (one.scale === 'C' && !one.doubt ? 0 : one.scale === 'F' ? 1 : 2);
+    if (!same) kept.push(each);
+    else
+      kept[kept.length - 1] = {
+        ...(better(each) < better(before) ? each : before),
+        start: before.start,
+        end: each.end,
+        words: text.slice(before.start, each.end),
+      };
+  }
+  return kept;
+}
 
 /** All temperatures in a text, in °C. The same heat said on several scales ("180 °C/160 °C fan/gas 4") is one. */
 export function readHeats(text: string): readonly ReadHeat[] {
-  const found: (ReadHeat & { readonly fan: boolean })[] = [];
-  if (!/\d\d|gas/i.test(text)) return found;
+  const found: FoundHeat[] = [];
+  if (!/\d\d|gas|\b(?:one|two|hundred)\b/i.test(text)) return found;
   for (const match of text.matchAll(heat)) {
     const groups = match.groups!;
     const span = { start: match.index, end: match.index + match[0].trimEnd().length, words: match[0].trim() };
@@ -258,12 +317,12 @@ export function readHeats(text: string): readonly ReadHeat[] {
     if (
       !scale &&
       !groups['degree'] &&
-      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to )?$/i.test(
+      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:goes?|going|went) in(?:to the oven)? at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
       )
     )
       continue;
-    if (!scale && value < 100) continue;
+    if (!scale && (value < 100 || /^\s?(?:g|kg|ml|cl|cm|mm|l|oz|lb)\b/i.test(text.slice(span.end)))) continue;
     const fan = groups['fan'] !== undefined;
     if (scale === 'F')
       found.push({ ...span, celsius: toCelsius(value), scale, core: isCore(toCelsius(value)), fan: false });
@@ -295,23 +354,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
         doubt: `taken for °C; the recipe does not say`,
       });
   }
-  // Of one heat said several ways the plain °C counts, then °F, then what must be turned into it.
-  const kept: ReadHeat[] = [];
-  for (const { fan: _fan, ...each } of found) {
-    const before = kept[kept.length - 1];
-    const same =
-      before &&
-      before.core === each.core &&
-      /^[\s/,;()|or.]*(?:fan|conventional)?[\s/,;()|:]*$/i.test(text.slice(before.end, each.start));
-    const better = (one: ReadHeat) => (one.scale === 'C' && !one.doubt ? 0 : one.scale === 'F' ? 1 : 2);
-    if (!same) kept.push(each);
-    else
-      kept[kept.length - 1] = {
-        ...(better(each) < better(before) ? each : before),
-        start: before.start,
-        end: each.end,
-        words: text.slice(before.start, each.end),
-      };
-  }
-  return kept;
+  found.push(...spokenHeats(text));
+  found.sort((a, b) => a.start - b.start);
+  return onceEach(text, found);
 }

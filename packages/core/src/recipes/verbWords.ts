@@ -46,20 +46,24 @@ export const helpers = new Set(
 const follows = new Set(
   (
     'the a an it them this that these those your all both each everything half any some in into on onto over under with together well for until till up out off down to by at ' +
-    'well and gently thinly finely roughly lightly completely thickly quickly from through very as again any one two three four five six eight ten twelve while when if off before back one'
+    'well and gently thinly finely roughly lightly completely thickly quickly hard fast steadily rapidly uncovered covered without slowly from through very as again any one two three four five six eight ten twelve while when if off before back one'
   ).split(' '),
 );
 /** Names of foods that are also work: only what it is done to tells. */
 const foodNames = new Set(
-  'butter oil salt flour cream ice juice zest crumb bread rice mince puree purée season dust glaze skin stone bone'.split(
+  'squash butter oil salt flour cream ice juice zest crumb bread rice mince puree purée season dust glaze skin stone bone'.split(
     ' ',
   ),
 );
+/** "Dust with sugar". */
+const strewn = new Set(['dust', 'glaze', 'season', 'flour']);
 const objects = new Set('the a an it them your each all both over'.split(' '));
 /** Whether a word in the middle of a sentence can only be work: no thing's name, or done to something that is named. */
 export function isPlainWork(words: readonly Word[], at: number): boolean {
   const verb = verbAt(words, at, false)?.known.verb;
-  return verb !== undefined && (!verb.noun || /^(?:the|them|it|your|each)$/.test(words[at + 1]?.word ?? ''));
+  return (
+    verb !== undefined && (!verb.noun || /^(?:the|them|it|your|each|together|\d.*)$/.test(words[at + 1]?.word ?? ''))
+  );
 }
 
 /** The base form of what is said of somebody: "goes", "slices". */
@@ -117,13 +121,16 @@ export function isWork({ words, text, at, isStart, isJoined }: Place, length: nu
   if (next === undefined) return isStart && !isFood;
   const between = text.slice(words[at + length - 1]!.end, next.start);
   const isCutOff = /[.,;:)]/.test(between);
-  if (isFood) return objects.has(following) && !isCutOff;
-  if (isCutOff)
-    return isStart || (/,/.test(between) && (nextIsWork(words, at + length) || (isJoined && verb.does === 'wait')));
+  if (isFood) return (objects.has(following) || (following === 'with' && strewn.has(verb.verb))) && !isCutOff;
+  const goesOn = () =>
+    nextIsWork(words, at + length) || (isJoined && (verb.does === 'wait' || goesOnSo.test(following)));
+  if (isCutOff) return isStart || (between.includes(',') && goesOn());
   if (isStart) return !/^(?:of|is|are|was|sauce|powder|paste|juice)$/.test(following);
   if (following === 'and') return nextIsWork(words, at + length + 1);
   return follows.has(following) || /^[\d½¼¾]/.test(following);
 }
+/** "And roast, uncovered, for 25 minutes". */
+const goesOnSo = /^(?:uncovered|covered|turning|stirring|basting|until|for)$/;
 const kitOrStuff = /^(?:pan|frying|skillet|wok|ingredients?|stuff|things)$/;
 const nextIsWork = (words: readonly Word[], at: number): boolean => {
   let from = at;

@@ -20,14 +20,15 @@ export function sentencesOf(text: string): readonly Sentence[] {
       });
     from = end;
   };
-  for (const match of text.matchAll(/[.!?;]+(?=\s|$)|\n+/g)) {
+  for (const match of text.matchAll(/[.!?;]+["”’')\]]*(?=\s|$)|\n+/g)) {
     const before = text.slice(Math.max(from, match.index - 8), match.index);
     if (
       match[0] === '.' &&
       /\b(?:approx|mins?|hrs?|secs?|tbsp|tsp|oz|lb|no|deg|fl|temp|e\.g|i\.e|ca|v|w|t|c|approx|pkt|tsps|tbsps)$/i.test(
         before,
       ) &&
-      !/^\s+\p{Lu}/u.test(text.slice(match.index + 1, match.index + 4))
+      !/^\s+\p{Lu}/u.test(text.slice(match.index + 1, match.index + 4)) &&
+      !/^\s+(?:meanwhile|then|and then|next|while|serve|now)\b/.test(text.slice(match.index + 1))
     )
       continue;
     push(match.index + match[0].length);

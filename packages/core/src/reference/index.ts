@@ -56,6 +56,7 @@ export { pieceWeightG, piecedFoods } from './pieces.ts';
 export { qualityWaits, type QualityWait } from './qualityWaits.ts';
 export { stepWords } from './stepWords.ts';
 export { cookingThrough, type CookingThrough } from './cookedThrough.ts';
+export { courses, type UsualCourse } from './courses.ts';
 export { verbs, type Verb, type VerbClass } from './verbs.ts';
 export { cuts } from './cuts.ts';
 export { scalingRules, type ScalingRule } from './scalingRules.ts';

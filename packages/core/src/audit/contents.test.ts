@@ -539,6 +539,24 @@ describe('what is of one food is in nobody’s way', () => {
       /^contents \[cake\.plain\.(line|rest) other\.plain\.press\] tin-1 still holds the food of “(line|rest)”/,
     );
   });
+  test('a bowl whose food was spread in a tin is free for the batter that the tin is filled with later', () => {
+    const cake = dry('cake', [
+      step('beat', { after: [], kit: [use('bowl', 'bowl'), use('cake-tin', 'tin')] }),
+      step('batter', { after: [], kit: [use('bowl', 'bowl-2')] }),
+      step('fill', { after: [{ step: 'beat' }, { step: 'batter' }], kit: [use('cake-tin', 'tin')] }),
+    ]);
+    const places = (bowl: string): Parameters<typeof saidOf>[1] => ({
+      'cake.plain.beat': [-60, -55, 'bowl-1', 'tin-1'],
+      'cake.plain.batter': [-50, -45, bowl],
+      'cake.plain.fill': [-40, -35, 'tin-1', bowl],
+    });
+    expect(saidOf(of([cake]), places('bowl-1'))).toEqual([]);
+    expect(saidOf(of([cake]), places('bowl-2'))).toEqual([]);
+    const tea = dry('tea', [step('brew', { kit: own('cake-tin') })]);
+    expect(
+      shortly(saidOf(of([cake, tea]), { ...places('bowl-1'), 'tea.plain.brew': [-53, -52, 'tin-1'] })),
+    ).toContainEqual(expect.stringContaining('tea.plain.brew'));
+  });
   test('of a dish that nobody eats a named piece holds nothing', () => {
     const pie = dry('pie', [
       step('fill', { kit: [use('cake-tin', 'tin')] }),

@@ -156,7 +156,12 @@ function liesAfter(
   }
   const filled = holding.filter((unit) => !was.has(unit));
   if (next.length === 0 && batch.served && filled.length > 0) return filled;
-  const gone = (units: readonly UnitId[]) => units.filter((unit) => next.some((taker) => goesOnIn(each, taker, unit)));
+  // In a piece that the taker names itself, before one it only empties: that may have been filled anew by another step in between.
+  const gone = (units: readonly UnitId[]) => {
+    const into = units.filter((unit) => next.some((taker) => goesOnIn(each, taker, unit)));
+    const byName = into.filter((unit) => next.some((taker) => isNamedBy(taker, unit)));
+    return byName.length > 0 ? byName : into;
+  };
   const goneOnWith = gone(filled).length > 0 ? gone(filled) : gone(holding);
   if (goneOnWith.length > 0) return goneOnWith;
   const into = filled.length > 0 ? filled : holding;
@@ -167,6 +172,10 @@ function liesAfter(
   const isOfVessel = (unit: UnitId) => vessel !== undefined && isVessel(vessel, step.kit[task.units.indexOf(unit)]!);
   return isOfVessel(last) ? into.filter(isOfVessel) : [last];
 }
+
+/** Whether a step's recipe asks for the piece; the others it has in hand only to empty them. */
+const isNamedBy = ({ task, step }: StepFacts, unit: UnitId): boolean =>
+  task.units.slice(0, step.kit.length).includes(unit);
 
 /** Whether a step goes on in a piece of another, and has not just the same unit, washed since, under another name. */
 function goesOnIn(from: StepFacts, { task, step, batch }: StepFacts, unit: UnitId): boolean {

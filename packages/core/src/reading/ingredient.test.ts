@@ -67,6 +67,16 @@ test('free-from words remove only what they name', () => {
   expect(contained('dairy-free pesto with walnuts')).toContain('walnut');
 });
 
+test('a word said once stands for all of a list', () => {
+  const foods = (text: string) => read(text).foods.map(({ food }) => food as string);
+  expect(foods('1 can each black, kidney, pinto beans')).toEqual(['black-beans', 'kidney-beans', 'pinto-beans']);
+  expect(contained('1 can each black, kidney, pinto beans')).toEqual([]);
+  expect(foods('pumpkin, sunflower and sesame seeds')).toEqual(['pumpkin-seeds', 'sunflower-seeds', 'sesame-seeds']);
+  expect(contained('butter and kidney beans')).toContain('milk');
+  expect(contained('kidney and bacon')).toContain('meat');
+  expect(foods('onion, carrot and kidney beans')).toEqual(['onion', 'carrot', 'kidney-beans']);
+});
+
 test('words nobody knows are said, and never make a line clear', () => {
   expect(read('2 tbsp zorblax').unknown.map((each) => each.words)).toEqual(['zorblax']);
   expect(read('2 tbsp zorblax').animal).toBe('unknown');

@@ -81,9 +81,14 @@ let built: Lexicon | undefined;
 /** Thousands of words: built when the first text is read, for a planner reads none. */
 const lexicon = (): Lexicon => (built ??= learnt());
 
-/** The longest phrase that begins at a token and ends before `to`, or undefined. */
+/** The longest phrase that begins at a token and ends before `to`, or undefined; of a list that shares its last word, the name with that word. */
 export function longestAt(tokens: readonly Token[], at: number, to: number = tokens.length): Meaning | undefined {
-  return lexicon()
+  const found = phraseAt(tokens, at, to);
+  return found && found.phrase.length > 1 ? found : (sharingAt(tokens, at, found) ?? found);
+}
+
+const phraseAt = (tokens: readonly Token[], at: number, to: number): Meaning | undefined =>
+  lexicon()
     .byFirst.get(tokens[at]!.word)
     ?.find(
       ({ phrase, form }) =>
@@ -91,6 +96,34 @@ export function longestAt(tokens: readonly Token[], at: number, to: number = tok
         (!form || tokens[at]![form]) &&
         phrase.every((word, i) => tokens[at + i]!.word === word && (i === 0 || joined(tokens[at + i]!))),
     );
+
+/** What a list may share at its end: "black, kidney and pinto beans". */
+const sharedEnds = new Set(
+  'bean pea lentil seed nut lettuce pepper onion mushroom berry flour milk sugar oil vinegar chocolate juice zest'.split(
+    ' ',
+  ),
+);
+const mostShared = 4;
+
+/** One of several names before a word that is said once, for all of them. An allergen that it would hold by itself is held still: "butter and kidney beans". */
+function sharingAt(tokens: readonly Token[], at: number, alone: Meaning | undefined): Meaning | undefined {
+  let end = at;
+  const isListed = (token: Token | undefined) => token !== undefined && /^\s*[,/]\s*$/.test(token.gap);
+  for (let count = 1; count < mostShared; count++) {
+    const next = tokens[end + 1];
+    const isAnd = next?.word === 'and' || next?.word === 'or';
+    if (!isListed(next) && !isAnd) break;
+    end += isAnd ? 2 : 1;
+    const head = tokens[end + 1];
+    if (!tokens[end] || !head || !joined(head) || !sharedEnds.has(head.word)) continue;
+    const full = phraseAt([tokens[at]!, { ...head, gap: ' ' }], 0, 2);
+    if (full?.phrase.length !== 2) return undefined;
+    const feared = alone?.contains.filter(
+      (hazard) => hazardOf(hazard).kind === 'allergen' && !full.contains.includes(hazard),
+    );
+    return { ...full, phrase: [full.phrase[0]!], contains: [...full.contains, ...(feared ?? [])] };
+  }
+  return undefined;
 }
 
 /** Whether a word means something: it begins a known phrase, or is a plain word. */

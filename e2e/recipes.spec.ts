@@ -219,18 +219,18 @@ test('what would go to the table raw has no timetable until its recipe says how 
   await page
     .getByLabel('Text of a recipe')
     .fill(
-      'Brunch pancakes\n\nServes 4\n\nIngredients\n250 g self-raising flour\n2 eggs\n300 ml oat drink\n\nMethod\nWhisk everything. Fry spoonfuls in a frying pan for 2 minutes on each side.',
+      'Soft eggs on greens\n\nServes 4\n\nIngredients\n8 eggs\n200 g spinach\n\nMethod\nBoil the eggs for 5 minutes and peel them. Toss with the spinach.',
     );
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Keep it and open it' }).click();
   await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText('cooked through');
   await open(page, '/o/sunday-lunch/menu');
-  await page.getByLabel('Search the library').fill('pancakes');
-  await page.getByRole('button', { name: 'Add Brunch pancakes' }).click();
+  await page.getByLabel('Search the library').fill('soft eggs');
+  await page.getByRole('button', { name: 'Add Soft eggs on greens' }).click();
   await page.getByRole('link', { name: /^Timetable/ }).click();
   await expect(page.getByRole('heading', { name: 'No plan can hold all of this' })).toBeVisible({ timeout: 60_000 });
   await expect(page.getByRole('main')).toContainText('raw egg');
-  await page.getByRole('button', { name: /ends at 74 °C inside/ }).click();
+  await page.getByRole('button', { name: /ends at 71 °C inside/ }).click();
   await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
 });
 

@@ -2,6 +2,7 @@ import {
   coolWords,
   fleshOrigins,
   hazardOf,
+  kitKindOf,
   leavens,
   rules,
   spoilingOf,
@@ -230,7 +231,8 @@ function followFood(facts: Facts, batch: BatchFacts): Finding[] {
 const isFleshMark = (mark: ResidueMark): boolean => mark !== 'unread' && hazardOf(mark).washAlways;
 
 const doesHeat = (step: Step): boolean =>
-  (step.oven !== undefined || step.burner) && step.durationMin.likely >= rules.heatsThroughMin;
+  (step.oven !== undefined || step.burner || step.kit.some(({ kind }) => kitKindOf(kind).heats)) &&
+  step.durationMin.likely >= rules.heatsThroughMin;
 
 /** The stretches of a wait that food spends in the room: all of it but what the plan has it in the fridge. */
 function waitOf(facts: Facts, earlier: StepFacts, untilMin: number, before: string) {

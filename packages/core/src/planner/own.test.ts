@@ -13,7 +13,7 @@ const flesh = /chicken|turkey|duck|beef|pork|lamb|mince|sausage|cod|salmon|fille
 const fresh = /milk|cream|feta|cheese|cheddar|gruyere|parmesan|tofu|mayonnaise/i;
 const notFresh = /coconut milk|tins? of (?!.*milk)|stock/i;
 const dryWhenBaked =
-  /bread\b|scone|pie\b|cake|loaf|meringue|ginger|bun|knot|roll|muffin|cracker|flatbread|posset|pears|pudding|traybake|fritter|pancake|pizza/i;
+  /bread\b|biscuit|scone|pie\b|cake|loaf|meringue|ginger|bun|knot|roll|muffin|cracker|flatbread|posset|pears|pudding|traybake|fritter|pancake|pizza/i;
 /** Dough with yeast rises in the warm, egg or no egg: two hours of it are a baker's. */
 const rising = /yeast/i;
 /** Sugar boiled in juice keeps. */
@@ -41,7 +41,11 @@ function foodOf(recipe: Recipe, index: number, before: readonly Standing[]) {
     .filter((line) => written.uses.includes(line.id) || (index === 0 && !placed.has(line.id)))
     .map((line) => line.text);
   const isToasted = before.length === 0 && own.length > 0 && own.every((text) => dryToasted.test(text));
-  const heats = (written.oven !== undefined || written.burner) && written.durationMin.likely >= 3;
+  const hasHeat =
+    written.oven !== undefined ||
+    written.burner ||
+    written.kit.some(({ kind }) => kind === 'slow-cooker' || kind === 'microwave');
+  const heats = hasHeat && written.durationMin.likely >= 3;
   const isDry = dryWhenBaked.test(recipe.name);
   const isSyrup =
     (own.length > 0 || before.length > 0) &&
@@ -162,10 +166,9 @@ describe.each(['seen', 'unseen', 'told'] as const)('recipes as pasted, %s', (fil
 
   test('each gives a plan or says what it needs to know', () => {
     const none = results.filter(({ outcome }) => outcome === 'none');
-    // Meat and juices both come out of one slow cooker, for one dish: no place is found for that yet.
-    expect(none.map(({ name }) => name)).toEqual(file === 'told' ? ['Pulled pork buns'] : []);
-    // To ask is honest, but no plan.
+    expect(none.map(({ name }) => name)).toEqual([]);
+    // To ask is honest, but no plan: soft eggs, and what a dictated method leaves without a pot.
     const asks = results.filter(({ outcome }) => outcome === 'asks');
-    expect(asks.length).toBeLessThanOrEqual({ seen: 3, unseen: 1, told: 28 }[file]);
+    expect(asks.length).toBeLessThanOrEqual({ seen: 0, unseen: 0, told: 7 }[file]);
   });
 });

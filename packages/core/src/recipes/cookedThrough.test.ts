@@ -10,9 +10,12 @@ describe('flour in a sauce', () => {
     const [read] = readRecipes(`A dish\n\n30 g butter\n30 g plain flour\n400 ml milk\n\n${method}`).recipes;
     expect(read!.notes.join(' ')).toContain('Taken to be cooked through');
   });
-  test('but how hot meat or egg in it gets inside nobody can tell', () => {
-    expect(coresOf('30 g butter\n30 g plain flour\n400 ml milk\n300 g minced beef', method)).not.toContain(90);
-    expect(coresOf('30 g butter\n30 g plain flour\n400 ml milk\n2 eggs', method)).not.toContain(90);
+  test('but how hot meat or egg in it gets inside nobody can tell: that is asked for, and measured', () => {
+    expect(coresOf('30 g butter\n30 g plain flour\n400 ml milk\n300 g minced beef', method)).toContain(74);
+    expect(coresOf('30 g butter\n30 g plain flour\n400 ml milk\n2 eggs', method)).toContain(74);
+    const [read] = readRecipes(`A dish\n\n30 g butter\n30 g plain flour\n400 ml milk\n2 eggs\n\n${method}`).recipes;
+    expect(read!.notes.join(' ')).toMatch(/Lupin asks for 74 °C .* measured/);
+    expect(read!.notes.join(' ')).not.toContain('Taken to be cooked through');
   });
   test('and not where it only melts, or simmers for a minute', () => {
     expect(
@@ -38,23 +41,65 @@ describe('cooked through by the way it is cooked', () => {
     ['a bake of a few minutes', cake, 'Beat all together in a bowl. Bake at 180 °C for 6 minutes.'],
     ['an oven that is hardly warm', cake, 'Beat all together in a bowl. Bake at 100 °C for 20 minutes.'],
     ['soft eggs', '6 eggs', 'Boil the eggs for 6 minutes.'],
-    ['a bird', '1 chicken, about 1.6 kg', 'Roast the chicken at 190 °C for 90 minutes.'],
     [
-      'chicken in a short simmer',
-      '500 g chicken breasts\n500 ml stock',
-      'Simmer the chicken in the stock for 20 minutes.',
+      'what is meant to stay pink',
+      '4 lamb chops',
+      'Fry the chops for 3 minutes a side; they should be pink in the middle.',
     ],
-    ['a joint in a short simmer', '1.5 kg beef brisket\n500 ml stock', 'Simmer the beef in the stock for 40 minutes.'],
-    ['fish', '600 g cod fillets', 'Bake the cod at 200 °C for 30 minutes.'],
-    ['mince that is baked', '500 g minced beef', 'Shape the beef into balls. Bake at 200 °C for 25 minutes.'],
+    ['what is called rare', '2 sirloin steaks', 'Fry the steaks for 2 minutes a side for medium-rare.'],
     [
-      'chicken in a cake of egg',
-      `${cake}\n200 g chicken breast`,
-      'Mix all together in a bowl. Bake at 180 °C for 40 minutes.',
+      'what is only kept warm',
+      '500 g minced beef',
+      'Shape the beef into patties. Keep warm in the oven at 90 °C for 30 minutes.',
     ],
   ])('but not %s', (_, lines, method) =>
     expect(coresOf(lines, method).filter((each) => each !== undefined)).toEqual([]),
   );
+  test.each([
+    ['a bird', '1 chicken, about 1.6 kg', 'Roast the chicken at 190 °C for 90 minutes.', 74],
+    [
+      'chicken in a short simmer',
+      '500 g chicken breasts\n500 ml stock',
+      'Simmer the chicken in the stock for 20 minutes.',
+      74,
+    ],
+    [
+      'a joint in a short simmer: well done, as nobody says pink',
+      '1.5 kg beef brisket\n500 ml stock',
+      'Simmer the beef in the stock for 40 minutes.',
+      71,
+    ],
+    ['fish', '600 g cod fillets', 'Bake the cod at 200 °C for 30 minutes.', 63],
+    ['mince that is baked', '500 g minced beef', 'Shape the beef into balls. Bake at 200 °C for 25 minutes.', 71],
+    ['mince under the grill', '500 g minced beef', 'Shape into burgers. Grill for 6 minutes a side.', 71],
+    ['a cake of the microwave', cake, 'Beat all together in a bowl. Microwave for 4 minutes.', 74],
+    [
+      'chicken in a cake of egg',
+      `${cake}\n200 g chicken breast`,
+      'Mix all together in a bowl. Bake at 180 °C for 40 minutes.',
+      74,
+    ],
+  ])('asked for and measured: %s', (_, lines, method, coreC) => {
+    expect(coresOf(lines, method).filter((each) => each !== undefined)).toEqual([coreC]);
+    const { notes, findings } = readRecipes(`A dish\nServes 4\n\n${lines}\n\n${method}`).recipes[0]!;
+    expect(notes.join(' ')).toContain(`Lupin asks for ${coreC} °C`);
+    expect(findings.map(({ code }) => code)).not.toContain('raw-core');
+  });
+  test('asked for at the last heat before the table, not where it is only browned', () => {
+    const lines = '1 kg lamb shoulder, diced\n500 ml stock\n2 tbsp oil';
+    expect(
+      coresOf(
+        lines,
+        'Brown the lamb in the oil in a pot for 10 minutes. Add the stock. Roast at 160 °C for 40 minutes.',
+      ),
+    ).toEqual([undefined, 71]);
+    expect(
+      coresOf(
+        lines,
+        'Fry the lamb in the oil in a frying pan for 10 minutes. Keep it warm in the oven at 90 °C for 10 minutes.',
+      )[0],
+    ).toBe(71);
+  });
   test('what was cooked on its way is not raw any more', () => {
     const lines = '500 g beef, diced\n500 ml stock\n300 g shortcrust pastry\n1 egg';
     const method =

@@ -25,6 +25,7 @@ const byItself = /\b(?:cover(?:ed)?|lid|simmer\w*|boil\w*|water|stock|liquid|low
 
 /** Minutes from which a boil leaves time to do anything else in. */
 export const leaveAloneMin = 8;
+const microwavedMin = 2;
 /** A wait that is shorter is spent standing by. */
 export const standByMin = 4;
 /** Longer than this nobody stands at a frying pan. */
@@ -109,7 +110,8 @@ const alwaysOff = new Set<Device | undefined>(['oven', 'fridge', 'freezer', 'slo
 export function isOffOf(does: Does, device: Device | undefined, text: string, minutes: number): boolean {
   if (busy.test(text)) return false;
   if (alwaysOff.has(device)) return true;
-  if (device === 'microwave') return minutes >= leaveAloneMin;
+  // A microwave stops by itself: nobody stands at it for what takes longer than to soften butter.
+  if (device === 'microwave') return minutes >= microwavedMin;
   if (device === 'hob') return isOffOnHob(does, text, minutes);
   return device === undefined && does === 'wait';
 }

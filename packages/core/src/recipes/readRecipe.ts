@@ -307,8 +307,8 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     servedWith: servedWithOf(wholeText),
     original: originalOf(draft.format, draft.original),
   };
-  const { recipe, cooked } = withHeatKnown(asWritten);
-  notes.push(...heatNotes(cooked));
+  const { recipe, cooked, asked } = withHeatKnown(asWritten, asides.map(({ words }) => words).join('\n'));
+  notes.push(...heatNotes(cooked), ...askedNotes(asked));
   return {
     format: draft.format,
     recipe,
@@ -342,6 +342,12 @@ const heatNotes = (cooked: ReturnType<typeof withHeatKnown>['cooked']): readonly
     : [
         `Taken to be cooked through, though it says no heat: ${cooked.map(({ title, means }) => `“${title}” (${means})`).join(', ')}. A thermometer is surer.`,
       ];
+
+const askedNotes = (asked: ReturnType<typeof withHeatKnown>['asked']): readonly string[] =>
+  asked.map(
+    ({ title, coreC, foods }) =>
+      `It does not say how hot ${foods} gets inside: Lupin asks for ${coreC} °C in the thickest part at the end of “${title}”, measured with a thermometer.`,
+  );
 
 function keepsOf(text: string): Recipe['keeps'] {
   const found: Recipe['keeps'] = [];

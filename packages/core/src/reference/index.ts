@@ -55,7 +55,7 @@ export { units, type Unit } from './units.ts';
 export { pieceWeightG, piecedFoods } from './pieces.ts';
 export { qualityWaits, type QualityWait } from './qualityWaits.ts';
 export { stepWords } from './stepWords.ts';
-export { cookingThrough, type CookingThrough } from './cookedThrough.ts';
+export { cookingThrough, heatAsked, type CookingThrough, type Heated } from './cookedThrough.ts';
 export { courses, type UsualCourse } from './courses.ts';
 export { verbs, type Verb, type VerbClass } from './verbs.ts';
 export { cuts } from './cuts.ts';

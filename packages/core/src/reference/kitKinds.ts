@@ -12,6 +12,8 @@ const KitKindRow = v.strictObject({
   oven: v.boolean(),
   hob: v.boolean(),
   table: v.boolean(),
+  /** It heats by itself what is in it, with neither oven nor hob. */
+  heats: v.optional(v.boolean(), false),
 });
 
 /** What a kind of kit can do for food. @source kitchen practice; a row of data/reference/kit-kinds.json */

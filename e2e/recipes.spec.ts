@@ -219,7 +219,7 @@ test('what would go to the table raw has no timetable until its recipe says how 
   await page
     .getByLabel('Text of a recipe')
     .fill(
-      'Soft eggs on greens\n\nServes 4\n\nIngredients\n8 eggs\n200 g spinach\n\nMethod\nBoil the eggs for 5 minutes and peel them. Toss with the spinach.',
+      'Soft eggs on greens\n\nServes 4\n\nIngredients\n8 eggs\n200 g spinach\n\nMethod\nBoil the eggs for 5 minutes and peel them. Set them on the spinach. Serve cold.',
     );
   await page.getByRole('button', { name: 'Read it' }).click();
   await page.getByRole('button', { name: 'Keep it and open it' }).click();

@@ -214,6 +214,37 @@ test('in the shop: ticked on a phone, what is in the house leaves the list, and 
   await page.context().close();
 });
 
+test('what a reading is not sure of is asked, and one press answers it', async ({ page }) => {
+  await open(page, '/recipes');
+  await page
+    .getByLabel('Text of a recipe')
+    .fill(
+      'Chicken traybake\n\n600 g chicken thighs\n500 g potatoes\n2 tbsp oil\n\nToss all in the oil in a roasting tin. Bake in a hot oven until golden.',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  const questions = page.getByRole('region', { name: 'Questions' });
+  await expect(questions.getByRole('heading')).toContainText('4 questions');
+  await expect(questions.getByRole('listitem').first()).toContainText('How hot is 600 g chicken thighs inside');
+  await questions.getByRole('button', { name: '74 °C, measured' }).click();
+  await questions
+    .getByRole('group', { name: /How hot is the oven/ })
+    .getByRole('button', { name: '200 °C' })
+    .click();
+  await expect(questions.getByRole('heading')).toContainText('2 questions');
+  await expect(page.getByRole('article')).toContainText('oven 200 °C');
+  await questions
+    .getByRole('group', { name: /How many/ })
+    .getByRole('button', { name: '6', exact: true })
+    .click();
+  await expect(page.getByLabel('How many Chicken traybake feeds')).toHaveValue('6');
+  await page.getByRole('button', { name: 'Take that back' }).click();
+  await expect(questions.getByRole('heading')).toContainText('4 questions');
+  await page.getByLabel('How many Chicken traybake feeds').fill('5');
+  await page.getByRole('button', { name: 'Keep it and open it' }).click();
+  await expect(page.getByLabel('Portions')).toHaveValue('5');
+  await expect(page.getByText('74 °C inside')).toBeVisible();
+});
+
 test('what would go to the table raw has no timetable until its recipe says how hot it gets', async ({ page }) => {
   await open(page, '/recipes');
   await page

@@ -69,6 +69,8 @@ function joinOrphans(scene: Scene): void {
       .some((stream) => stream.last === operation && [...stream.names].some((name) => besideDish.test(name)));
   // "Toss.": all that is there.
   const isAllTossed = last?.doings.some(({ clause: { text } }) => /^\W*(?:toss|mix|combine)\W*$/i.test(text)) === true;
+  // "Boil the peas", last of all and of nothing but peas: the pie does not go in there.
+  const isAnother = (each: Operation) => each.after.size === 0 && each.device !== undefined && each.uses.length > 0;
   for (const stream of scene.alive()) {
     if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
     if (!isAllTossed && [...stream.names].some((name) => besideDish.test(name))) continue;
@@ -77,12 +79,12 @@ function joinOrphans(scene: Scene): void {
       .find(
         (each) =>
           !each.isBeside &&
-          (each.after.size > 1 || (each.isOff && each.after.size > 0) || each === last) &&
+          (each.after.size > 1 || (each.isOff && each.after.size > 0) || (each === last && !isAnother(each))) &&
           !isBesideDish(each) &&
           !scene.isAbove(each, stream.last),
       );
     if (!next) continue;
     next.after.add(stream.last);
-    next.isGuess = true;
+    next.guessedAfter = stream.last;
   }
 }

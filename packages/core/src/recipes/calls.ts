@@ -136,7 +136,8 @@ function* looseNamesOf({ reading: { text } }: KnownLine, names: ReadonlySet<stri
   for (const [short, long] of Object.entries(shortFor))
     if (names.has(long) || text.toLowerCase().includes(long)) yield short;
   // "Turkey wings" are called wings, though the list of foods knows the bird alone.
-  const last = wordsOf(text.replace(/\([^)]*\)|,.*$/g, '')).at(-1);
+  // What it is for is no name: "peas to go with".
+  const last = wordsOf(text.replace(/\([^)]*\)|,.*$|\s(?:to|for|with|from|if)\s.*$/g, '')).at(-1);
   const isName = last !== undefined && last.length > 3 && !containers.has(last);
   if (isName && (!general.has(last) || /^(?:paste|seed|leaf)$/.test(last))) yield last;
 }

@@ -14,7 +14,7 @@ describe('flour in a sauce', () => {
     expect(coresOf('30 g butter\n30 g plain flour\n400 ml milk\n300 g minced beef', method)).toContain(74);
     expect(coresOf('30 g butter\n30 g plain flour\n400 ml milk\n2 eggs', method)).toContain(74);
     const [read] = readRecipes(`A dish\n\n30 g butter\n30 g plain flour\n400 ml milk\n2 eggs\n\n${method}`).recipes;
-    expect(read!.notes.join(' ')).toMatch(/Lupin asks for 74 °C .* measured/);
+    expect(read!.questions[0]!.answers[0].label).toBe('74 °C, measured');
     expect(read!.notes.join(' ')).not.toContain('Taken to be cooked through');
   });
   test('and not where it only melts, or simmers for a minute', () => {
@@ -81,8 +81,8 @@ describe('cooked through by the way it is cooked', () => {
     ],
   ])('asked for and measured: %s', (_, lines, method, coreC) => {
     expect(coresOf(lines, method).filter((each) => each !== undefined)).toEqual([coreC]);
-    const { notes, findings } = readRecipes(`A dish\nServes 4\n\n${lines}\n\n${method}`).recipes[0]!;
-    expect(notes.join(' ')).toContain(`Lupin asks for ${coreC} °C`);
+    const { questions, findings } = readRecipes(`A dish\nServes 4\n\n${lines}\n\n${method}`).recipes[0]!;
+    expect(questions[0]!.answers[0].label).toBe(`${coreC} °C, measured`);
     expect(findings.map(({ code }) => code)).not.toContain('raw-core');
   });
   test('asked for at the last heat before the table, not where it is only browned', () => {

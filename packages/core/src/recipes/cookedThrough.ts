@@ -93,18 +93,29 @@ function lastHeats(recipe: Recipe): ReadonlySet<StepId> {
   return found;
 }
 
+const flesh: readonly string[] = ['raw-poultry', 'raw-meat', 'raw-cut', 'raw-fish'];
+/** The lines that a question is about: the flesh in it, or else whatever is raw. */
+function weightiest(raw: Raw): readonly string[] {
+  const ofFlesh = [...raw].filter(([hazard]) => flesh.includes(hazard));
+  const lines = (ofFlesh.length > 0 ? ofFlesh : [...raw]).flatMap(([, each]) => each);
+  return [...new Set(lines.map(({ text }) => text))];
+}
+
+/** A step whose heat is asked for and measured, as nothing tells it: what is raw in it, by lines and by what it is. */
+export interface HeatAsked {
+  readonly step: StepId;
+  readonly title: string;
+  readonly coreC: number;
+  readonly foods: string;
+  readonly hazards: readonly HazardId[];
+}
+
 /** A recipe, and what is taken of the heat in its middle. */
 interface HeatKnown {
   readonly recipe: Recipe;
   /** The titles of the steps that cook through by the way they are done, and why. */
   readonly cooked: readonly { readonly title: string; readonly means: string }[];
-  /** The steps whose heat is asked for and measured, as nothing tells it. */
-  readonly asked: readonly {
-    readonly step: StepId;
-    readonly title: string;
-    readonly coreC: number;
-    readonly foods: string;
-  }[];
+  readonly asked: readonly HeatAsked[];
 }
 
 /** What may still be raw when it comes into a step: not what was cooked on its way there. `coreOf`: what the steps before it reach inside. */
@@ -154,13 +165,10 @@ export function withHeatKnown(recipe: Recipe, saidBeside = ''): HeatKnown {
     coreOf.set(step.id, coreC);
     const { id, title } = step;
     if (way) cooked.push({ title, means: way.means });
-    else
-      asked.push({
-        step: id,
-        title,
-        coreC,
-        foods: [...new Set([...raw.values()].flat())].map(({ text }) => text).join(', '),
-      });
+    else {
+      const foods = weightiest(raw).join(', ');
+      asked.push({ step: id, title, coreC, foods, hazards: [...raw.keys()] });
+    }
     return { ...step, coreC };
   });
   return cooked.length + asked.length > 0 ? { recipe: { ...recipe, steps }, cooked, asked } : { recipe, cooked, asked };

@@ -25,6 +25,7 @@ import {
 import type { MethodPart, Operation, Stream } from './operation.ts';
 import { namedIn } from './referents.ts';
 import { isSameWork } from './sameWork.ts';
+import { ovenSetBy } from './timesAndHeats.ts';
 import { isOneBreath, saysWhen, verbOf, Scene } from './scene.ts';
 
 /** What is no work and yet belongs to the step it is said at. */
@@ -221,8 +222,8 @@ export class Flow {
   }
 
   private noteHeat({ heats, clause }: Doing): void {
-    const heat = heats.find(({ core }) => !core);
-    if (heat && /\boven\b/i.test(clause.text)) this.scene.ovenC = heat.celsius;
+    const celsius = ovenSetBy(clause.text, heats, this.scene.ovenC);
+    if (celsius !== undefined && /\boven\b/i.test(clause.text)) this.scene.ovenC = celsius;
   }
 
   /** "Serve with the salsa": no work, and what it is served with is had beside. */
@@ -358,7 +359,7 @@ export class Flow {
       notes: [],
       ovenC: undefined,
       lessMin: 0,
-      isGuess: false,
+      guessedAfter: undefined,
       isBeside: main ? main.isBeside : doing.clause.isBeside,
     };
   }
@@ -407,7 +408,7 @@ export class Flow {
   private record(operation: Operation, doing: Doing, mentions: readonly Mention[]): void {
     const { scene } = this;
     if (doing.device === 'oven') {
-      const heat = doing.heats.find(({ core }) => !core)?.celsius;
+      const heat = ovenSetBy(doing.clause.text, doing.heats, scene.ovenC);
       if (heat !== undefined && !/\b(?:switched? off|turn off)\b/i.test(doing.clause.text)) scene.ovenC = heat;
       operation.ovenC = scene.ovenC;
       operation.before.push(...scene.ovenWords.splice(0));

@@ -2,6 +2,7 @@ import type { Doing } from './doings.ts';
 import type { Mention } from './mentions.ts';
 import { fats, pronoun } from './names.ts';
 import { verbOf, type Scene } from './scene.ts';
+import { ovenSetBy } from './timesAndHeats.ts';
 
 /** "Put a baking tray in the oven", "heat a dry skillet": of kit alone. */
 const kitOnly =
@@ -38,7 +39,7 @@ function isOfKit(scene: Scene, doing: Doing, mentions: readonly Mention[]): bool
 export function isOfKitchen(scene: Scene, doing: Doing, mentions: readonly Mention[]): boolean {
   const { text } = doing.clause;
   if (setsOven(scene, doing, mentions)) {
-    scene.ovenC = doing.heats.find(({ core }) => !core)?.celsius ?? scene.ovenC;
+    scene.ovenC = ovenSetBy(doing.clause.text, doing.heats, scene.ovenC) ?? scene.ovenC;
     scene.ovenWords.push(text);
     return true;
   }

@@ -36,7 +36,7 @@ export interface Operation {
   /** What the oven is set to when it begins, in °C. */
   ovenC: number | undefined;
   /** What it is done to was not said plainly. */
-  isGuess: boolean;
+  guessedAfter: Operation | undefined;
   /** It is of something that is had beside the dish, or was begun beside other work. */
   isBeside: boolean;
 }

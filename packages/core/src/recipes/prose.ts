@@ -128,13 +128,16 @@ function listIn(sentence: string): readonly string[] | undefined {
       '',
     )
     .replace(/[.!]$/, '');
-  const parts = listedThings(bare.replace(/,?\s+and\s+(?=(?:an?|half|\d|one|two|some)\b)/gi, ', '));
+  const parts = listedThings(bare.replace(/,?\s+and\s+(?=(?:an?|half|\d|one|two|some)\b)|,\s+and\s+/gi, ', '));
   const counted = parts.filter((each) => {
     const { amount, start } = readAmount(each);
     return (start <= 2 && amount.kind !== 'words') || /^(?:an?|half an?|some)\s/i.test(each);
   });
+  // "Butter for frying, 3 leeks, …, and peas to go with": some need no amount.
+  const isNamed = (each: string) => each.split(/\s+/).length <= 5 && readIngredient(each).foods.length > 0;
+  const plain = parts.filter((each) => !counted.includes(each));
   return counted.length >= 3 &&
-    counted.length >= parts.length - 1 &&
+    (plain.length <= 1 || (counted.length >= 2 * plain.length && plain.every(isNamed))) &&
     counted.every((each) => readTimes(each).length === 0)
     ? parts
     : undefined;

@@ -24,6 +24,7 @@ import { courseOf } from './course.ts';
 import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
 import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
+import { questionsOf, type RecipeQuestion } from './questions.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './mentions.ts';
 import { sentencesOf } from './wording.ts';
@@ -57,6 +58,8 @@ export interface RecipeReading {
   /** What found no place in the recipe, and why. It stays in the original. */
   readonly leftOver: readonly { readonly words: string; readonly why: string }[];
   readonly findings: readonly RecipeFinding[];
+  /** What is worth asking, in the order of what it decides. */
+  readonly questions: readonly RecipeQuestion[];
 }
 
 export interface RecipesRead {
@@ -137,6 +140,7 @@ function fromOwn(data: unknown, text: string): RecipesRead | undefined {
         notes: [],
         leftOver: [],
         findings: [],
+        questions: [],
       },
     ];
   });
@@ -308,7 +312,7 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     original: originalOf(draft.format, draft.original),
   };
   const { recipe, cooked, asked } = withHeatKnown(asWritten, asides.map(({ words }) => words).join('\n'));
-  notes.push(...heatNotes(cooked), ...askedNotes(asked));
+  notes.push(...heatNotes(cooked));
   return {
     format: draft.format,
     recipe,
@@ -320,6 +324,7 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     notes,
     leftOver,
     findings: checkRecipe(recipe, () => undefined, { noYield: portions === undefined }),
+    questions: questionsOf({ recipe, steps, asked, noYield: portions === undefined }),
   };
 }
 
@@ -342,12 +347,6 @@ const heatNotes = (cooked: ReturnType<typeof withHeatKnown>['cooked']): readonly
     : [
         `Taken to be cooked through, though it says no heat: ${cooked.map(({ title, means }) => `“${title}” (${means})`).join(', ')}. A thermometer is surer.`,
       ];
-
-const askedNotes = (asked: ReturnType<typeof withHeatKnown>['asked']): readonly string[] =>
-  asked.map(
-    ({ title, coreC, foods }) =>
-      `It does not say how hot ${foods} gets inside: Lupin asks for ${coreC} °C in the thickest part at the end of “${title}”, measured with a thermometer.`,
-  );
 
 function keepsOf(text: string): Recipe['keeps'] {
   const found: Recipe['keeps'] = [];

@@ -22,6 +22,8 @@ export interface StepReading {
   readonly notes: readonly StepNote[];
   /** What the text does not say and was guessed: to be looked at first. */
   readonly guessed: readonly Guessed[];
+  /** What it waits for by a guess. */
+  readonly guessedAfter?: StepId | undefined;
 }
 
 /**
@@ -96,7 +98,7 @@ function stepOf(
   const alternatives = alternativesOf(text, times, id, notes);
   const { durationMin, isGuess } = minutesFor(operation, pieces);
   if (isGuess) guessed.push('time');
-  if (operation.isGuess) guessed.push('order');
+  if (operation.guessedAfter) guessed.push('order');
   for (const time of times.filter(({ use }) => use === 'step' || use === 'keeps')) notes.push(timeNote(time));
   const oven = ovenFor(operation, text, durationMin.likely, guessed, notes);
   const burner = operation.device === 'hob';
@@ -130,7 +132,8 @@ function stepOf(
     leaves: [],
   };
   notes.push(...unreadNumbers(text, notes));
-  return { step, notes: notes.sort((a, b) => a.start - b.start), guessed };
+  const guessedAfter = operation.guessedAfter && ids.get(operation.guessedAfter);
+  return { step, notes: notes.sort((a, b) => a.start - b.start), guessed, guessedAfter };
 }
 
 const spanOf = ({ start, end }: { readonly start: number; readonly end: number }) => ({ start, end });
@@ -163,7 +166,8 @@ function ovenFor(
   if (device !== 'oven' && device !== 'grill') return undefined;
   const grill = device === 'grill';
   const set = grill ? heats.at(-1)?.celsius : (ovenC ?? heats.at(-1)?.celsius);
-  if (set === undefined) guessed.push('heat');
+  if (set === undefined || heats.some(({ scale, celsius }) => scale === 'called' && celsius === set))
+    guessed.push('heat');
   const shut = shutOf(text, likelyMin);
   if (shut)
     notes.push({

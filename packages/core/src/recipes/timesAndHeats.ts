@@ -189,7 +189,8 @@ export interface ReadHeat extends Span {
   readonly words: string;
   readonly celsius: number;
   /** How it was said. */
-  readonly scale: 'C' | 'F' | 'gas' | 'unsaid';
+  /** `called`: a hot oven, with no figure. */
+  readonly scale: 'C' | 'F' | 'gas' | 'unsaid' | 'called';
   /** What the food's middle reaches, not the oven. */
   readonly core: boolean;
   /** It was turned from °F, from a gas mark or from a fan oven's figure. */
@@ -274,10 +275,41 @@ function onceEach(text: string, found: readonly FoundHeat[]): readonly ReadHeat[
   return kept;
 }
 
+const ovenCalled = new RegExp(
+  `\\b(?<called>${stepWords.ovenWords.map(([words]) => words).join('|')})\\s+oven\\b`,
+  'giu',
+);
+/** What the oven is set to by a clause, in °C, where it was at `nowC`: "the hot oven" is no new heat of one that is on, unless it only keeps warm. */
+export function ovenSetBy(text: string, heats: readonly ReadHeat[], nowC: number | undefined): number | undefined {
+  const heat = heats.find(({ core }) => !core);
+  return heat?.scale === 'called' && nowC !== undefined && !keepsWarm.test(text) ? nowC : heat?.celsius;
+}
+
+const keepsWarm = /\b(?:keep|kept|hold)\b[^.;]*\bwarm\b/i;
+
+/** "A hot oven", where no figure says how hot. What only keeps warm there must not cook on. */
+const calledHeats = (text: string): readonly FoundHeat[] =>
+  [...text.matchAll(ovenCalled)].map((match) => {
+    const called = match.groups!['called']!.toLowerCase();
+    const celsius = keepsWarm.test(text)
+      ? rules.keepWarmOvenC
+      : stepWords.ovenWords.find(([words]) => words === called)![1];
+    return {
+      start: match.index,
+      end: match.index + match[0].length,
+      words: match[0],
+      celsius,
+      scale: 'called',
+      core: false,
+      fan: false,
+      doubt: `a ${called} oven is about ${celsius} °C`,
+    };
+  });
+
 /** All temperatures in a text, in °C. The same heat said on several scales ("180 °C/160 °C fan/gas 4") is one. */
 export function readHeats(text: string): readonly ReadHeat[] {
   const found: FoundHeat[] = [];
-  if (!/\d\d|gas|\b(?:one|two|hundred)\b/i.test(text)) return found;
+  if (!/\d\d|gas|oven|\b(?:one|two|hundred)\b/i.test(text)) return found;
   for (const match of text.matchAll(heat)) {
     const groups = match.groups!;
     const span = { start: match.index, end: match.index + match[0].trimEnd().length, words: match[0].trim() };
@@ -355,6 +387,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
       });
   }
   found.push(...spokenHeats(text));
+  if (found.every(({ core }) => core)) found.push(...calledHeats(text));
   found.sort((a, b) => a.start - b.start);
   return onceEach(text, found);
 }

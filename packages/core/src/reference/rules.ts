@@ -64,6 +64,8 @@ export const rules = {
   mostReadingC: 320,
   /** Hot food is kept at this or over. @source FDA Food Code 2022, 3-501.16 */
   hotHoldC: 57,
+  /** An oven that only keeps food warm is set to this: over `hotHoldC` all through, and it cooks no further. @source kitchen practice; USDA FSIS: a preheated oven at 93 to 121 °C */
+  keepWarmOvenC: 100,
   /** Cold food is kept at this or under. @source FDA Food Code 2022, 3-501.16 */
   coldHoldC: 5,
   /** So long may food stand between the two before it is put away, and so long in a room above `warmRoomC`. @source USDA FSIS, leftovers and food safety */

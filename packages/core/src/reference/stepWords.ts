@@ -7,6 +7,8 @@ const File = v.strictObject({
   kit: v.array(v.strictObject({ kind: v.string(), words: v.array(v.string()), verbs: v.array(v.string()) })),
   /** Words that keep a cook at the pan. */
   busy: v.array(v.string()),
+  /** What cooks call an oven without a figure, and about what it is in °C. */
+  ovenWords: v.array(v.tuple([v.string(), v.number()])),
   /** Gas mark and °C. */
   gasMarks: v.array(v.tuple([v.number(), v.number()])),
 });

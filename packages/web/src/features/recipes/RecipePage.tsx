@@ -7,6 +7,7 @@ import { unitsSwitched } from '../../app/prefs.ts';
 import { useAppDispatch, useAppSelector } from '../../app/store.ts';
 import { CopyButton } from '../../shared/CopyButton.tsx';
 import { printText } from '../../shared/printText.ts';
+import { courseOptions } from './courses.ts';
 import { FindingList } from './FindingList.tsx';
 import { LinesEditor } from './LinesEditor.tsx';
 import { PanField } from './PanField.tsx';
@@ -40,8 +41,6 @@ export function RecipePage() {
     );
   return <Editor key={id} kept={kept} others={data.map((each) => each.entry)} />;
 }
-
-const courseNames = ['', 'Starters', 'Mains', 'Sides', 'Desserts'];
 
 function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[] }) {
   const draft = useRecipeDraft(kept);
@@ -152,10 +151,7 @@ function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[
                 style={{ width: 110 }}
                 value={recipe.usualCourse}
                 onChange={(usualCourse: string) => change((one) => ({ ...one, usualCourse }))}
-                options={[...new Set([...courseNames, recipe.usualCourse])].map((value) => ({
-                  value,
-                  label: value || 'any',
-                }))}
+                options={courseOptions(recipe.usualCourse)}
               />
             </label>
             <span className="soft small">

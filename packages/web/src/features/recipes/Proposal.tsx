@@ -1,0 +1,144 @@
+import { InputNumber, Select } from 'antd';
+import type { ReactNode } from 'react';
+import { checkRecipe, type Recipe, type RecipeReading } from '@lupin/core';
+import { courseOptions } from './courses.ts';
+import { FindingList } from './FindingList.tsx';
+import { LineText, StepText } from './MarkedText.tsx';
+import { fixedTo, noMends, type Mends } from './mends.ts';
+import { Questions } from './Questions.tsx';
+import { waitsInWords, workLayout } from './workLayout.ts';
+import { WorkPicture } from './WorkPicture.tsx';
+
+interface ProposalProps {
+  readonly reading: RecipeReading;
+  /** As it would be kept now. */
+  readonly recipe: Recipe;
+  readonly mends: Mends | undefined;
+  readonly find: (id: string) => Recipe | undefined;
+  readonly onMend: (mends: Mends) => void;
+  readonly onBack: () => void;
+  readonly keepButton: ReactNode;
+}
+
+/** One recipe as it was read: its head, what it asks, its lines and its work, and what is odd in it. */
+export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBack, keepButton }: ProposalProps) {
+  const isMended = recipe !== reading.recipe;
+  const findings = isMended ? checkRecipe(recipe, find) : reading.findings;
+  const answer = (question: string, index: number) =>
+    onMend({
+      ...mends,
+      answers: new Map([...mends.answers, [question, index]]),
+      ...(question === 'portions' ? { portions: undefined } : {}),
+    });
+  return (
+    <article className="proposal" aria-label={recipe.name}>
+      <div className="row" style={{ justifyContent: 'space-between' }}>
+        <h3>{recipe.name}</h3>
+        {keepButton}
+      </div>
+      <div className="row proposal-head">
+        <label>
+          Feeds{' '}
+          <InputNumber
+            size="small"
+            min={0.25}
+            max={500}
+            value={recipe.portions}
+            aria-label={`How many ${recipe.name} feeds`}
+            onChange={(portions) => onMend({ ...mends, portions: portions ?? undefined })}
+          />
+        </label>
+        <Select
+          size="small"
+          aria-label={`Course of ${recipe.name}`}
+          value={recipe.usualCourse}
+          onChange={(usualCourse: string) => onMend({ ...mends, usualCourse })}
+          options={courseOptions(recipe.usualCourse)}
+          popupMatchSelectWidth={false}
+        />
+        <span className="soft small">
+          {recipe.lines.length} ingredients · {recipe.steps.length} steps. A proposal: look at what is marked.
+        </span>
+      </div>
+      <div className="proposal-body">
+        <div className="proposal-work">
+          <Questions questions={reading.questions} answers={mends.answers} onAnswer={answer} />
+          <h4>The work as Lupin understands it</h4>
+          <WorkPicture recipe={recipe} />
+          <FindingList findings={findings} onFix={(fixed) => onMend(fixedTo(fixed, reading, mends))} />
+          {isMended && (
+            <p className="small">
+              Changed.{' '}
+              <button type="button" className="bare" style={{ color: 'var(--violet)' }} onClick={onBack}>
+                Take that back
+              </button>
+            </p>
+          )}
+        </div>
+        <div>
+          {reading.notes.map((note) => (
+            <p key={note} className="small" style={{ color: 'var(--straw)' }}>
+              {note}
+            </p>
+          ))}
+          <ul className="read-lines">
+            {reading.lines.map((line) => (
+              <li key={line.id}>
+                <LineText line={line} />
+                {line.doubts.length > 0 && (
+                  <span className="small" style={{ color: 'var(--straw)' }}>
+                    {' '}
+                    {line.doubts.join(' ')}
+                  </span>
+                )}
+              </li>
+            ))}
+          </ul>
+          <Steps reading={reading} recipe={recipe} answers={mends.answers} />
+          <LeftOver reading={reading} />
+        </div>
+      </div>
+    </article>
+  );
+}
+
+/** The steps in words, marked where they stand, with their guesses. */
+function Steps({ reading, recipe, answers }: { reading: RecipeReading; recipe: Recipe; answers: Mends['answers'] }) {
+  const steps = new Map(reading.steps.map((step) => [step.id, step]));
+  return (
+    <ol className="read-steps">
+      {workLayout(recipe).map((cell) => {
+        const step = steps.get(cell.step.id);
+        const isGuess = (what: 'time' | 'order') =>
+          step?.guessed.includes(what) === true &&
+          !reading.questions.some(({ id, step: about }) => about === step.id && answers.has(id));
+        return (
+          <li key={cell.step.id}>
+            {step ? <StepText text={cell.step.text} step={step} /> : cell.step.text}{' '}
+            <span className={isGuess('order') ? 'guess small' : 'soft small'}>
+              {waitsInWords(cell)}
+              {isGuess('order') && ' is a guess'}
+            </span>
+            {isGuess('time') && <span className="guess small"> {cell.step.durationMin.likely} min is a guess</span>}
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+function LeftOver({ reading: { leftOver } }: { reading: RecipeReading }) {
+  if (leftOver.length === 0) return null;
+  return (
+    <section className="small" style={{ marginTop: 8 }}>
+      <strong>Found no place</strong> (it stays in the original):
+      <ul>
+        {leftOver.map((each) => (
+          <li key={each.words}>
+            {each.words} <span className="soft">{each.why}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -26,8 +26,13 @@ test.each<[RecipeFindingCode, string, string, string?]>([
     '200 g pasta\n200 g cheddar',
     'Boil the pasta for 10 minutes. Top with the cheddar. Bake at 200 °C for 25 minutes.',
   ],
-  ['poultry-core', '4 chicken thighs', 'Roast the chicken at 200 °C for 40 minutes.'],
-  ['raw-core', '500 g minced beef', 'Fry the beef in a pan for 10 minutes.'],
+  [
+    'poultry-core',
+    '4 chicken thighs',
+    'Roast the chicken at 200 °C for 40 minutes, until it is 65 °C in the thickest part.',
+  ],
+  ['raw-core', '500 g minced beef', 'Fry the beef in a pan for 10 minutes; it stays pink inside.'],
+  ['raw-core', '4 eggs', 'Boil the eggs for 5 minutes.'],
   ['raw-core', '6 eggs\n200 g flour', 'Whisk the eggs and the flour. Fry spoonfuls in a pan for 2 minutes.'],
   ['raw-core', '200 g flour\n100 g sugar', 'Stir the flour and the sugar together and serve.'],
   [

@@ -206,7 +206,8 @@ const heatsOf: Rule = (recipe) => {
           words: `“${step.title}” says ${quoted(heat.words)}, but ${f.figure} °F is ${toCelsius(f.figure)} °C.`,
         });
     }
-    const plain = heats.filter((each) => each.celsius <= 275).map((each) => each.celsius);
+    // "A hot oven" is no figure to hold it to.
+    const plain = heats.filter((each) => each.celsius <= 275 && each.scale !== 'called').map((each) => each.celsius);
     if (step.oven && plain.length > 0 && !plain.some((each) => Math.abs(each - step.oven!.temperatureC) <= 12))
       found.push({
         code: 'conflicting-heats',

@@ -9,7 +9,8 @@ import { auditedPlanning, toEnd } from './index.ts';
  * A cook's own recipes, pasted and not touched: each gives a plan in a new occasion's kitchen, or says what it needs to know; and what the plan
  * does with food is read by a checker that knows neither audit nor keeping nor scheduler: a few words for food, and a clock.
  */
-const flesh = /chicken|turkey|duck|beef|pork|lamb|mince|sausage|cod|salmon|fillets?\b|prawn|\beggs?\b/i;
+const flesh =
+  /(?:chicken|turkey|duck|beef|pork|lamb)(?! (?:stock|bones? broth))|mince\b|sausage|cod|salmon|fillets?\b|prawn|\beggs?\b/i;
 const fresh = /milk|cream|feta|cheese|cheddar|gruyere|parmesan|tofu|mayonnaise/i;
 const notFresh = /coconut milk|tins? of (?!.*milk)|stock/i;
 const dryWhenBaked =

@@ -18,7 +18,16 @@ const vulgar: Readonly<Record<string, number>> = {
 };
 const signs = Object.keys(vulgar).join('');
 const digits = String.raw`(?:\d{1,6}\s?[${signs}]|\d{1,6}(?:\s|-|\s?&\s?|\sand\s)\d{1,3}\s?[/⁄]\s?\d{1,3}|\d{1,6}\s?[/⁄]\s?\d{1,3}|[${signs}]|\d{1,3}(?:,\d{3})+(?![\d,])|\d{1,9}(?:[.,]\d{1,4})?|\.\d{1,4})`;
+const ones = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+const tens = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+/** "Twenty-five", with the hyphen or without. */
+const compounds = Object.fromEntries(
+  tens.flatMap((ten, i) =>
+    ones.flatMap((one, j) => [`${ten}-${one}`, `${ten} ${one}`].map((words) => [words, (i + 2) * 10 + j + 1])),
+  ),
+);
 const named: Readonly<Record<string, number>> = {
+  ...compounds,
   a: 1,
   an: 1,
   one: 1,
@@ -33,13 +42,20 @@ const named: Readonly<Record<string, number>> = {
   ten: 10,
   eleven: 11,
   twelve: 12,
+  thirteen: 13,
+  fourteen: 14,
   fifteen: 15,
+  sixteen: 16,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
   twenty: 20,
   thirty: 30,
   forty: 40,
-  'forty-five': 45,
   fifty: 50,
   sixty: 60,
+  seventy: 70,
+  eighty: 80,
   ninety: 90,
   half: 0.5,
   quarter: 0.25,

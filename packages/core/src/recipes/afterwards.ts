@@ -25,6 +25,7 @@ function merge(scene: Scene, from: Operation, into: Operation, where: 'before' |
 }
 
 const heated = new Set<Operation['device']>(['oven', 'hob']);
+const mostInPassing = 2;
 const quick = new Set(['dress', 'end', 'move', 'mix']);
 
 /** "Roast for 20 minutes. Turn, drizzle with honey and roast for another 15": one stay in the oven, with a look inside; what is added to it begins the next. */
@@ -41,7 +42,11 @@ function foldLooks(scene: Scene): void {
     if (isLook && isAgain && scene.followersOf(before).length === 1) {
       merge(scene, between, before, 'after');
       merge(scene, next, before, 'after');
-    } else if (between.doings.every(({ does, times }) => quick.has(does) && times.length === 0))
+    } else if (
+      // A batter that is made and poured round is no look.
+      between.uses.length <= mostInPassing &&
+      between.doings.every(({ does, times }) => quick.has(does) && times.length === 0)
+    )
       merge(scene, between, next, 'before');
   }
 }

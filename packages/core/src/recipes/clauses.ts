@@ -180,6 +180,8 @@ const verbless = [
   /,\s+(?=(?:(?:on|in|into|onto) (?:an?|the) )?(?:hot )?(?:(?:baking |roasting |oven )?(?:tray|tin|sheet|dish)|oven)\b[^.;]{0,12}\b\d{3}(?!\d)[^.;]*\b(?:min|hour|hr))/gi,
   // "Crumble the cheese over and back in for ten minutes."
   /(?:,|\band)\s+(?=back in(?:to the oven)?\b[^.;]*\b(?:min|hour|hr))/gi,
+  // "And it's back in the oven for another thirty minutes."
+  /(?:,|\band|\bthen)\s+(?=(?:it|they)(?:['’](?:s|re)| is| are)\s+(?:straight )?(?:back )?in(?:to)?\b[^.;]*\b(?:min|hour|hr))/gi,
   // "Toss the squash with oil on a tray, 35 min."
   /(?<=\b(?:tray|tin|dish|sheet)),\s+(?=(?:about )?\d[\d\s–-]*(?:min|hour|hr))/gi,
 ] as const;
@@ -194,6 +196,8 @@ function withTimedEnds(starts: readonly Start[], text: string): readonly Start[]
   return added.length === 0 ? starts : [...starts, ...added].sort((a, b) => a.from - b.from);
 }
 
+const goesByItself = new Set(['wait', 'simmer', 'chill', 'cook', 'bake', 'freeze']);
+
 /** "Let it simmer", "leave the dough to rise": what is left to happen. */
 function innerVerb({ words, text }: Spelt, from: number, needsTo: boolean) {
   for (let at = from; at < Math.min(words.length, from + 7); at++) {
@@ -201,8 +205,12 @@ function innerVerb({ words, text }: Spelt, from: number, needsTo: boolean) {
     const { word } = words[at]!;
     if (['for', 'until', 'in', 'on', 'at', 'and'].includes(word)) return undefined;
     const before = words[at - 1]!.word;
-    if (before !== 'to' && (needsTo || at === from || ['the', 'a', 'your'].includes(before))) continue;
+    // "Let cool", but "leave rest".
+    const isBare = at === from && needsTo;
+    if (before !== 'to' && (needsTo || isBare || ['the', 'a', 'your'].includes(before))) continue;
     const found = verbAt(words, at, false);
+    // "Let bread cool": bread is a food there.
+    if (found && at === from && !goesByItself.has(found.known.verb.does)) continue;
     if (found && found.known.verb.does !== 'end') return { known: found.known, at, length: found.length };
   }
   return undefined;

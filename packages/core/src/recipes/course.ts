@@ -69,6 +69,13 @@ function isSweetOf(lines: readonly LineReading[]): boolean {
   const savouryLines = lines.filter((line) => savoury!.test(line.likeFood ?? line.text) || isFlesh(line)).length;
   return sugarG >= leastSweetG && (savouryLines === 0 || (savouryLines === 1 && sugarG >= 3 * leastSweetG));
 }
+/** "Serves 6 as a main, 8 as a starter": what is said first. */
+const saidFirst = (said: string): UsualCourse | undefined =>
+  told
+    .map(([pattern, course]) => ({ at: said.search(pattern), course }))
+    .filter(({ at }) => at >= 0)
+    .sort((a, b) => a.at - b.at)[0]?.course;
+
 /** Stock and gelatine make no meal. */
 const noMeal = /stock|broth|bouillon|gelatine|sauce|granules/;
 const isFlesh = ({ ingredient, likeFood, text }: LineReading): boolean =>
@@ -86,7 +93,7 @@ export function courseOf(
 ): UsualCourse | '' {
   const page = categories.find(([pattern]) => pattern.test(category))?.[1];
   if (page) return page;
-  const yields = told.find(([pattern]) => said.some((each) => pattern.test(each)))?.[1];
+  const yields = saidFirst(said.join('\n'));
   if (yields) return yields;
   if (lines.length === 0) return '';
   const isSweet = isSweetOf(lines);

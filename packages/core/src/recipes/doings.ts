@@ -50,7 +50,8 @@ const minutesOf = (times: readonly ReadTime[]): number =>
 
 /** A verb that moves or puts food, where its time or its place says that it waits: "stand for 10 minutes". */
 const waits = new Set(['stand', 'sit', 'set', 'settle', 'put', 'leave']);
-export const outOfCold = /\bout of (?:the )?(?:fridge|freezer)\b/i;
+export const outOfCold =
+  /\bout of (?:the )?(?:fridge|freezer)\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
 
 export const liquids =
   /\b(?:water|stock|broth|wine|beer|ale|cider|milk|cream|tomato(?:es)?|passata|juice|sauce|liquid|soup|coconut)\b/i;
@@ -197,8 +198,8 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
   { means: 'wait', where: ({ verb, minutes }) => verb === 'press' && minutes >= leaveAloneMin },
   {
     means: 'wait',
-    where: ({ verb, bare, minutes }) =>
-      verb === 'cover' && minutes > 0 && /\b(?:towel|plate|foil|cling ?film|cloth)\b/i.test(bare),
+    where: ({ verb, bare, minutes, around }) =>
+      verb === 'cover' && minutes > 0 && (!around.isOnHob || /\b(?:towel|plate|foil|cling ?film|cloth)\b/i.test(bare)),
   },
   // "Keep warm in the oven": it stays there by itself.
   { means: 'wait', where: ({ verb, bare }) => verb === 'keep' && /\bwarm\b/i.test(bare) && /\boven\b/i.test(bare) },
@@ -245,17 +246,17 @@ const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
     (verb === '' && isHeatSaid && /\b(?:tray|tin|oven|dish|sheet)\b/i.test(bare)) ||
     (isHeatSaid && around.before === 'oven' && /\b(?:down|up)\b/i.test(bare)) ||
     (verb === '' &&
-      (/\b(?:back )?in for\b|^\W*(?:back )?in (?:it|they) go(?:es)?\b/i.test(bare) ||
+      (/\b(?:back )?in for\b|^\W*(?:back )?in (?:it|they) go(?:es)?\b|\b(?:back )?in the oven\b/i.test(bare) ||
         (around.isInTin && minutes >= leaveAloneMin))));
 
-/** "Turn it down to 150 for another 30", "give it 5 more": minutes, of what is cooking. */
+const bareCount = '(?:\\d{1,2}|five|ten|twelve|fifteen|twenty|twenty-five|thirty|forty|forty-five)';
+const bareMinutes = new RegExp(
+  String.raw`\b(?:(?:for )?(?:another|a further) ${bareCount}|give (?:it|them) ${bareCount}(?= more)|(?<=\b(?:simmer|cook|bubble|roast|bake|boil|fry|go|steam|rest|sit)\w* )for (?:about )?${bareCount})(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b|and\b))`,
+  'i',
+);
+/** "Turn it down to 150 for another 30", "give it 5 more", "let that simmer for ten": minutes, of what is cooking. */
 const withUnit = (text: string, { before, isOnHob }: Around): string =>
-  before === undefined && !isOnHob
-    ? text
-    : text.replace(
-        /\b(?:(?:for )?(?:another|a further) \d{1,2}|give (?:it|them) \d{1,2}(?= more))(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b))/i,
-        (words) => `${words} minutes`,
-      );
+  before === undefined && !isOnHob ? text : text.replace(bareMinutes, (words) => `${words} minutes`);
 
 const bakedBy = new Set<Does>(['move', 'mix', 'none', 'end', 'cook', 'fry']);
 

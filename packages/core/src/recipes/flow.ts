@@ -35,6 +35,10 @@ const keptAtStep = new Set(['only if something happens', 'what not to do', 'how 
 const isInHobPiece = ({ vessel, last }: Stream): boolean =>
   vessel !== undefined && hobVessels.has(vessel.kind) && (vessel.kind !== 'roasting-tin' || last.device === 'hob');
 
+const turnedOff = /\b(?:turn|switch)(?:ed)? (?:off (?:the )?(?:oven|heat)|(?:the )?(?:oven|it) off)\b/i;
+const isTurnedOff = ({ device, doings, notes }: Operation): boolean =>
+  device === 'oven' && [...doings.map(({ clause }) => clause), ...notes].some(({ text }) => turnedOff.test(text));
+
 /** Something a method says beside the work, and why it was taken for that. */
 export interface Aside {
   readonly words: string;
@@ -173,7 +177,8 @@ export class Flow {
   private deviceOfCurrent(text: string): Device | undefined {
     const { current } = this.scene;
     if (current?.vessel?.kind === 'slow-cooker') return 'slow-cooker';
-    if (current?.last.isOff) return current.last.device;
+    // What stays in an oven that was turned off only stands there.
+    if (current?.last.isOff) return isTurnedOff(current.last) ? undefined : current.last.device;
     return more.test(text) ? current?.cookedOn : undefined;
   }
 

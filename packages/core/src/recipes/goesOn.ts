@@ -79,6 +79,17 @@ const rules: readonly Rule[] = [
         doing.vessels.length > 0 &&
         mentions.length > 0,
     ),
+  // "Bacon in big frying pan, medium, 8 min": other food, in another piece.
+  ({ doing, current, fresh, named }) =>
+    no(
+      doing.clause.verb === undefined &&
+        doing.clause.isFirst &&
+        fresh.length > 0 &&
+        !named.has(current) &&
+        doing.times.length > 0 &&
+        doing.vessels.some(({ kind }) => kind !== current.vessel?.kind) &&
+        !/\bin\b\W*(?:\d|$)/i.test(doing.clause.text),
+    ),
   // There is nothing but fat in the pan yet.
   ({ scene, doing, current }) =>
     yes(

@@ -9,13 +9,19 @@ const kitOnly =
   /^(?:\W*(?:then|and)\s+)?\p{L}+\s+(?:an?|the|your|two|\d)\s+(?:(?!in|into|on|onto|to|from|juices|fat)[\p{L}-]+\s+){0,3}(?:baking (?:tray|sheet)|tray|tin|skillet|griddle(?: pan)?|frying pan|pan|wok|rack|plates?)\b(?!\s+(?:with|of))/iu;
 const alsoFood = /\b(?:bake|roast|turn|shake|swap|lift|remove)\b/i;
 const setsOvenBy = new Set<Doing['does']>(['none', 'heat', 'end', 'mix', 'simmer', 'cook']);
+/** "Line with half the filo sheets": that is food, and work. */
+const isLined = /^\W*(?:then |and )?line\b/i;
+const setsBy =
+  /\b(?:lower|turn|raise|reduce|drop|increase|bring)\s+(?:down |up )?(?:the )?(?:oven|heat|temperature)\b/i;
 const movesKit = new Set<Doing['does']>(['move', 'heat', 'end']);
 
 function setsOven(scene: Scene, { does, clause, heats, times }: Doing, mentions: readonly Mention[]): boolean {
   if (does === 'oven') return true;
   const oven = heats.find(({ core }) => !core);
   if (!oven) return false;
-  const isNamed = /\boven\b/i.test(clause.text) && setsOvenBy.has(does);
+  // "Lower the oven to 160 °C."
+  const isSet = setsOvenBy.has(does) || setsBy.test(clause.text);
+  const isNamed = /\boven\b/i.test(clause.text) && isSet;
   if (isNamed && times.length === 0 && !mentions.some(({ isFresh }) => isFresh)) return true;
   // "Put a tray in the oven and heat it to 250 °C."
   const isTray = does === 'heat' && oven.celsius > 100 && mentions.length === 0 && scene.kitWords.length > 0;
@@ -25,7 +31,8 @@ function setsOven(scene: Scene, { does, clause, heats, times }: Doing, mentions:
 function isOfKit(scene: Scene, doing: Doing, mentions: readonly Mention[]): boolean {
   const { does, clause, vessels } = doing;
   const { text } = clause;
-  if (does === 'kit') return true;
+  if (does === 'kit' && !(isLined.test(text) && mentions.some(({ isFresh }) => isFresh))) return true;
+  if (/^\W*(?:then |and )?(?:crack|open|prop|shut|close) (?:open )?(?:the )?(?:oven )?door\b/i.test(text)) return true;
   if (mentions.length === 0) {
     if (does === 'end' && scene.current === undefined) return true;
     if (movesKit.has(does) && kitOnly.test(text) && !alsoFood.test(text)) return true;

@@ -165,7 +165,8 @@ export function finderOf(lines: readonly KnownLine[]): Find {
 
 /** Whites and yolks of eggs that were parted go their own ways. */
 const isEggPart = (text: string, token: Token, id: LineId, lines: readonly KnownLine[]): boolean =>
-  /^(?:yolk|white)s?$/i.test(text.slice(token.start, token.end)) &&
+  (/^(?:yolk|white)s?$/i.test(text.slice(token.start, token.end)) ||
+    /^eggs? (?:yolk|white)s?\b/i.test(text.slice(token.start))) &&
   /\bseparated\b/i.test(lines.find((line) => line.id === id)?.reading.text ?? '');
 
 /** Water to soak or to cool in is not the water that stands under a heading of its own. */

@@ -63,12 +63,12 @@ export const residueNames = [
   'tin',
 ];
 export const pronoun =
-  /\bone(?= (?:on|in|into|to|over) (?:each|top|every))|\b(?:it|them|these|those|everything(?! (?:for|else)\b)|the lot|lot)\b|\b(?:both|all|each|this|that)(?=\s*(?:[.,;]|$|in\b|into\b|on\b|over\b|out\b|with\b|w\/|to\b))/i;
+  /\bone(?= (?:on|in|into|to|over) (?:each|top|every))|\b(?:it|them|these|those|everything(?! (?:for|else)\b)|the lot|lot)\b|(?<!\b(?:minutes?|mins?|seconds?|side|m) )\b(?:both|all|each|this|that)(?=\s*(?:[.,;]|$|in\b|into\b|on\b|over\b|out\b|with\b|w\/|to\b))/i;
 /** Without the signs by which something is done: "until it is soft" names nothing to do it to. */
 export const signless = (text: string): string =>
   text.replace(/\b(?:until|till|while|so that|before|as)\s+[^.;,]+/gi, ' ');
 export const gathering =
-  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|the lot|lot together|all together|it all|them all)\b/i;
+  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all)\b/i;
 export const adding = new Set(['add', 'throw', 'go', 'use', 'nestle', 'return', 'chuck', 'bung', 'sling', 'drop']);
 export const liftsOut =
   /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip|scrape)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|on ?to an? (?:plate|board|tray)|(?:on ?to|to) (?:kitchen |absorbent )?paper|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;

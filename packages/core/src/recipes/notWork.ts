@@ -13,7 +13,23 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
   {
     why: 'talk',
     pattern:
-      /^(?:get|have) everything\b|^(?:gather|assemble) (?:all )?(?:the |your )?ingredients\b|^(?:hi|hello|dear|hey)\b[^.]*[!,]?$/i,
+      /^(?:get|have) everything\b|^(?:gather|assemble) (?:all )?(?:the |your )?ingredients\b|^(?:hi|hello|dear|hey)\b[^.]*[!,]?$|^(?:hi|hello|dear|hey)\b[^.:]*\b(?:asked|wanted|promised|begged)\b[^.:]*[.!]?$/i,
+  },
+  {
+    why: 'how many it feeds',
+    pattern:
+      /\b(?:this|it|that|which) (?:does|feeds|serves) (?:about )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?: of us| people)?\W*$/i,
+  },
+  // "Let it cool or the pastry goes soggy": why, of what was told before.
+  {
+    why: 'a warning',
+    pattern:
+      /^\W*(?:(?:and )?seriously,? )?(?:let|leave) (?:it|them) (?:to )?(?:cool|rest|chill)\b[^.;]*\bor (?:else )?(?:it|they|the|your)\b/i,
+  },
+  {
+    why: 'what it is like',
+    pattern:
+      /^\W*(?:it|this|they)(?:['’]ll| will)? (?:thickens?|sets?|firms? up|softens?|crisps? up|darkens?) (?:up )?(?:as|when|while) (?:it|they) (?:sits?|stands?|cools?|waits?)\b/i,
   },
   { why: 'an aside', pattern: /^\(|^[^(]*\)[.!]?$/ },
   {

@@ -201,11 +201,11 @@ const saidIn = (row: string, pattern: RegExp): readonly string[] => pattern.exec
 const stepAlone = /^step\s*\d{1,2}\s*[:.)]?$/i;
 /** "Fridge cake. 16 squares": so many pieces behind the name. */
 const piecesInName =
-  /[.,–-]\s*(?:about )?(?<count>\d{1,3} (?:squares|pieces|slices|bars|buns|rolls|biscuits|cookies|muffins|scones|loaves|cakes|pies|tarts|balls|patties|wraps|skewers))\W*$/i;
+  /[.,–-]\s*(?:about )?(?<count>\d{1,3} (?:squares|pieces|slices|bars|buns|rolls|biscuits|cookies|muffins|scones|loaf|loaves|cakes|pies|tarts|balls|patties|wraps|skewers))\W*$/i;
 const feedsInTalk =
   /\b(?:feeds|serves|enough for|makes(?: about)?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)\b(?:\s?(?:-|–|to|or)\s?\d+)?/i;
 const feedsInName =
-  /\(?\b(?:serves?|for|feeds) (?:\d+|two|three|four|five|six|eight|ten)\b[^)]*\)?|\((?<n>\d+)\)$|,\s*\d+ (?:people|persons?|servings|portions)\b/i;
+  /\(?\b(?:serves?|for|feeds) (?:\d+|two|three|four|five|six|eight|ten)\b[^)]*\)?|\((?<n>\d+)\)$|\((?<of>\d+) (?:people|persons?|servings|portions)\b[^)]*\)|,\s*(?<last>\d{1,2})$|,\s*\d+ (?:people|persons?|servings|portions)\b/i;
 
 /** What stands in the first row besides the name: how many it feeds, "cheese omelette - 3 eggs, 30 g cheddar". */
 function headOf(row: string): {
@@ -222,7 +222,7 @@ function headOf(row: string): {
     .replace(feeds?.[0] ?? '', '')
     .replace(/[\s,.–-]+$/, '')
     .trim();
-  const said = feeds?.groups?.['n'];
+  const said = feeds?.groups?.['n'] ?? feeds?.groups?.['of'] ?? feeds?.groups?.['last'];
   const pieces = feeds ? null : piecesInName.exec(name);
   if (pieces)
     return {

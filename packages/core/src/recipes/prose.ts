@@ -11,7 +11,7 @@ import { sentencesOf } from './wording.ts';
 
 /** Where an amount may begin: a figure, or a word cooks count by. */
 const amountStart =
-  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
+  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
 /** What ends the name of a thing in running text. */
 const thingEnd =
   /[,;:.()!?–—]|\s-\s|\s(?:and|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
@@ -35,6 +35,9 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
     // "The onion" of a red onion is no other.
     if (things.some(({ text: told }) => new RegExp(`\\b${words.replace(/[^\p{L} ]/gu, '')}\\b`, 'iu').test(told)))
       return;
+    // "The hot stock" is the stock that was said with its amount.
+    const bare = words.replace(/^(?:hot|cold|warm|boiling|melted|remaining|cooked|drained)\s+/i, '').toLowerCase();
+    if (bare !== words.toLowerCase() && things.some(({ text: told }) => told.toLowerCase().endsWith(bare))) return;
     for (const food of foods) seen.add(food);
     things.push({ text: words });
   };
@@ -62,7 +65,7 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   }
   if (things.length < 2 || method.length === 0) return undefined;
   const feeds =
-    /\b(?:serves|feeds?|does|enough for|for|makes)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
+    /\b(?:serves|feeds?|does|enough for|for|makes)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|easily|comfortably|generously|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
       text,
     ) ?? /\b(?:one|two|three|\d+) (?:big |small |large )?(?:loaf|loaves)\b/i.exec(text);
   return {
@@ -157,6 +160,7 @@ function thingsIn(sentence: string): readonly string[] {
     const { amount, start } = readAmount(words);
     const isCounted = (start <= 8 && amount.kind !== 'words') || /^(?:an?|half|some|a few|a couple)\b/i.test(words);
     const bare = words
+      .replace(/\s+(?:over|on top|all over|first)$/i, '')
       .replace(/^(?:about|around|roughly|maybe|like)\s+/i, '')
       .replace(/\bwhatever\s+/i, '')
       .replace(/\s+(?:you|they|we|i)(?:['’](?:ve|d)|\s+have|\s+like)?(?:\s+got)?$/i, '');

@@ -2,7 +2,7 @@ import type { Doing } from './doings.ts';
 import type { Mention } from './mentions.ts';
 import { besideDish, definite, gathering, madeOf, pronoun, residueNames, signless } from './names.ts';
 import type { Stream } from './operation.ts';
-import type { Scene } from './scene.ts';
+import { isInNewPiece, type Scene } from './scene.ts';
 
 /** Who is asked what a clause names. */
 interface Asked {
@@ -17,20 +17,38 @@ const covers = (mentions: readonly Mention[], from: number, to: number): boolean
 /** Oil, salt, butter: named again, it is more of it and not the food it went into. */
 const staple = /oil|salt|pepper$|sugar|butter|flour|water/;
 
+const eggPart = (words: string): string | undefined => /\b(yolk|white)s?\b/i.exec(words)?.[1]?.toLowerCase();
+/** "The whites", where only the yolks went in: they were parted, and are elsewhere. */
+function isOtherPart({ scene, doing }: Asked, mention: Mention, stream: Stream): boolean {
+  const wordsOf = ({ clause: { text } }: Doing, { start, end }: Mention) => text.slice(start, end + 8);
+  const part = mention.share === 'part' ? eggPart(wordsOf(doing, mention)) : undefined;
+  if (part === undefined) return false;
+  const parts = scene.operations
+    .filter((each) => each === stream.last || scene.isAbove(each, stream.last))
+    .flatMap(({ mentions }) => mentions)
+    .filter((each) => each.mention.line === mention.line)
+    .flatMap((each) => eggPart(wordsOf(each.doing, each.mention)) ?? []);
+  return parts.length > 0 && !parts.includes(part);
+}
+
 /** By a line that is in it. */
-function* byLine({ scene, doing, mentions }: Asked): Generator<Stream> {
+function* byLine(asked: Asked): Generator<Stream> {
+  const { scene, doing, mentions } = asked;
   const { text } = doing.clause;
   // "The poaching milk" is no milk.
   const told = [...text.matchAll(definite)].filter(({ groups }) => /\s/.test(groups!['noun']!));
-  for (const { line, isFresh, share, start, end } of mentions) {
+  for (const mention of mentions) {
+    const { line, isFresh, share, start, end } = mention;
     if (isFresh || (share === 'rest' && scene.divided.has(line))) continue;
     if (told.some((match) => start >= match.index && start < match.index + match[0].length)) continue;
     // "2 tbsp of the pineapple syrup": no pineapple.
     if (/^\s+(?:syrup|juice|brine|water|liquid|skins?|stalks?|leaves|shells?|bones?|peel)\b/i.test(text.slice(end)))
       continue;
-    const holding = scene.alive().filter((stream) => stream.lines.has(line));
+    const holding = scene.alive().filter((stream) => stream.lines.has(line) && !isOtherPart(asked, mention, stream));
     const [last] = holding.slice(-1);
     const isStaple = staple.test(scene.food(line)) && holding.every(({ lines }) => lines.size > 1);
+    // "Warm 2 tbsp oil in a saucepan": more of it.
+    if (isStaple && isInNewPiece(doing)) continue;
     if (isStaple && /\b(?:pinch|grinding|little|dash|drop) of (?:more )?$/i.test(text.slice(0, start))) continue;
     if (scene.current && holding.includes(scene.current)) yield scene.current;
     else if (last) {
@@ -72,6 +90,16 @@ function* byTitle({ scene, doing, mentions }: Asked): Generator<Stream> {
   }
 }
 
+/** "Dip in the tops": of the pieces that are the dish. */
+function* byTops({ scene, doing: { clause } }: Asked): Generator<Stream> {
+  if (!/\bdip\b[^.;]*\bthe (?:tops|bottoms|bases|ends)\b/i.test(clause.text)) return;
+  const pieces = scene
+    .alive()
+    .filter((stream) => stream !== scene.current)
+    .sort((a, b) => scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last))[0];
+  if (pieces) yield pieces;
+}
+
 /** "Drain them": what is boiling, where what is in hand is not. */
 function* byDraining({ scene, doing, mentions }: Asked): Generator<Stream> {
   const { current } = scene;
@@ -101,12 +129,16 @@ function* byWater({ scene, doing }: Asked): Generator<Stream> {
 
 /** By a name without "the", as in "with pork and slaw"; only what cannot be anything else. */
 function* byBareName({ scene, doing, mentions }: Asked): Generator<Stream> {
-  for (const match of doing.clause.text.matchAll(/(?:\bwith|\band|\bin|,)\s+(?<noun>[\p{L}-]{3,})/giu)) {
+  for (const match of doing.clause.text.matchAll(
+    /(?<by>\bwith|\band|\bin|\bover|\bonto|\binto|,)\s+(?<noun>[\p{L}-]{3,})/giu,
+  )) {
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
     const noun = match.groups!['noun']!.toLowerCase();
     const single = noun.replace(/s$/, '');
     const isMade = madeOf[single] !== undefined;
-    if (!besideDish.test(noun) && (!isMade || single === noun)) continue;
+    // "Pour over crust."
+    const isOn = /^(?:over|onto|into)$/i.test(match.groups!['by']!);
+    if (!besideDish.test(noun) && (!isMade || (single === noun && !isOn))) continue;
     const stream =
       scene.alive().findLast(({ names }) => names.has(noun)) ?? (isMade ? scene.called(noun, noun) : undefined);
     if (stream) yield stream;
@@ -160,7 +192,7 @@ export function namedIn(scene: Scene, doing: Doing, mentions: readonly Mention[]
   const { text } = doing.clause;
   const named = new Set<Stream>(byLine(asked));
   for (const stream of byName(asked, named)) named.add(stream);
-  for (const by of [byTitle, byBareName, byVessel, byWater, byLead, byDraining])
+  for (const by of [byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
     for (const stream of by(asked)) named.add(stream);
   for (const stream of scene.alive())
     if (stream.label !== undefined && text.toLowerCase().includes(stream.label)) named.add(stream);

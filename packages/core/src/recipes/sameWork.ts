@@ -86,7 +86,7 @@ function leavesHob({ doing: { does, vessels, clause }, others, fresh }: Asked): 
 }
 
 /** "Scatter it over the fruit": what was made ready apart comes on to something else. */
-function isOnto({ scene, main, doing }: Asked): boolean {
+function isOnto({ scene, main, doing, newOthers }: Asked): boolean {
   const { clause, vessels } = doing;
   const isThere = vessels.some(({ kind, isNew, isFrom }) => {
     const stream = isNew || isFrom ? undefined : scene.cupboard.find(kind)?.stream;
@@ -97,6 +97,12 @@ function isOnto({ scene, main, doing }: Asked): boolean {
     ...clause.text.matchAll(/\b(?:over|on to|onto|on top of|on|into) the (?=(?<what>(?:[\p{L}-]+ )?[\p{L}-]+))/giu),
   ];
   if (targets.length === 0) return onTop.test(clause.text) || decorates.test(clause.verb?.verb ?? '');
+  const isUnknown = ({ groups }: RegExpMatchArray) => {
+    const noun = groups!['what']!.toLowerCase().split(' ').at(-1)!;
+    return /^(?:mixture|mix|batter|base|rest)$/.test(noun) && scene.called(noun, `the ${noun}`) === undefined;
+  };
+  // "Fold them into the chocolate mixture": whatever else comes in is that.
+  if (newOthers.length > 0 && targets.some(isUnknown)) return true;
   return targets.some(({ groups }) => {
     const target = groups!['what']!.toLowerCase();
     const phrase = `the ${target}`;

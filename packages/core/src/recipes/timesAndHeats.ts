@@ -28,6 +28,9 @@ const spoken: readonly { readonly pattern: RegExp; readonly minutes: readonly [n
   { pattern: /\b(?:several|some) minutes\b/gi, minutes: [3, 5, 8] },
   { pattern: /\ba few (?:seconds|moments)\b/gi, minutes: [1, 1, 1] },
   { pattern: /\b(?:a few|several) hours\b/gi, minutes: [120, 180, 300] },
+  // "Adding the peas for the last minute", "garlic in for the last couple".
+  { pattern: /(?<=\b(?:for|in|during) the (?:last|final|first) )minute\b/gi, minutes: [1, 1, 1] },
+  { pattern: /(?<=\bfor the (?:last|final|first) )(?:couple|few)(?=\W*(?:[.,;]|$))/gi, minutes: [2, 2, 3] },
 ];
 /** A single figure is meant with some leeway: a recipe's "20 minutes" is 20 in that cook's kitchen. @source kitchen practice */
 const leeway = { early: 0.9, late: 1.25 };
@@ -46,7 +49,7 @@ function extraMinutes(groups: Readonly<Record<string, string | undefined>>, unit
 /** All times in a text, in order. What is said twice ("1 hour (60 minutes)") is two entries; the reader of a step decides. */
 export function readTimes(text: string): readonly ReadTime[] {
   const found: ReadTime[] = [];
-  if (!/sec|min|hour|hr|\d\s?h\b|day|week|month|overnight|moments/i.test(text)) return found;
+  if (!/sec|min|hour|hr|\d\s?h\b|day|week|month|overnight|moments|couple|few/i.test(text)) return found;
   for (const match of text.matchAll(figure)) {
     const groups = match.groups!;
     const unit = unitMinutes(groups['unit']!);
@@ -349,7 +352,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
     if (
       !scale &&
       !groups['degree'] &&
-      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:goes?|going|went) in(?:to the oven)? at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
+      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
       )
     )

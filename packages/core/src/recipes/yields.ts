@@ -47,5 +47,9 @@ export function readYield(texts: readonly string[]): ReadYield {
         };
     }
   }
-  return { portions, makes };
+  return { portions: portions ?? slicesOf(makes), makes };
 }
+
+/** A slice each, where nothing else is said. */
+const slicesOf = (makes: Amount | undefined): number | undefined =>
+  makes?.kind === 'count' && /^(?:slices?|wedges?)$/.test(makes.piece) ? makes.count : undefined;

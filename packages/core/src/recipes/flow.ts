@@ -39,6 +39,14 @@ const turnedOff = /\b(?:turn|switch)(?:ed)? (?:off (?:the )?(?:oven|heat)|(?:the
 const isTurnedOff = ({ device, doings, notes }: Operation): boolean =>
   device === 'oven' && [...doings.map(({ clause }) => clause), ...notes].some(({ text }) => turnedOff.test(text));
 
+/** "Pour over the crust": where that is, in its tin, it all is now. */
+function pieceUnder(stream: Stream, inputs: ReadonlySet<Stream>, { does, vessels, clause }: Doing) {
+  const isOnto = /\b(?:over|onto|on to|on top of|into)\b/i.test(clause.text) && (does === 'move' || does === 'dress');
+  if (!isOnto || vessels.some(({ isFrom }) => !isFrom)) return undefined;
+  return [...inputs].find((each) => each !== stream && each.vessel !== undefined && ovenVessels.has(each.vessel.kind))
+    ?.vessel;
+}
+
 /** Something a method says beside the work, and why it was taken for that. */
 export interface Aside {
   readonly words: string;
@@ -298,6 +306,7 @@ export class Flow {
     const stream = this.join(operation, main, inputs, doing, mentions);
     // What is lifted out of a pan is not cooked in what it is laid on.
     const isOut = isLifted(stream, doing);
+    stream.vessel = isOut ? stream.vessel : (pieceUnder(stream, inputs, doing) ?? stream.vessel);
     if (!isOut) scene.cupboard.house(stream, operation, doing);
     scene.current = isOut ? this.fork(stream, doing, mentions) : stream;
   }

@@ -1,6 +1,7 @@
 import { dish, guest, line, noTrace, occasion, recipe, step } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
-import { servedBesideOf, servedWithOf } from './named.ts';
+import { noLabels } from './knowledge.ts';
+import { namedInSteps, servedBesideOf, servedWithOf } from './named.ts';
 
 const milk = noTrace('milk');
 const sesame = { ...noTrace('sesame'), strictness: 'not-ingredient' };
@@ -48,6 +49,20 @@ test.each([
   ['Season with salt and pepper.', sesame],
 ])('and nothing else does: “%s”', (says, need) => {
   expect(verdictOf(says, need).verdict).toBe('clear');
+});
+
+test.each([
+  ['Toast them, then squash some with a fork.', []],
+  ['Mix in the squash and leave it.', ['squash']],
+  ['Chuck the carrots in.', []],
+  ['Line it with paper and baking beans. Take out the beans and paper.', []],
+  ['Tip in the beans.', ['beans']],
+  ['Leave it while you have a coffee.', []],
+  ['Stir in a spoon of coffee.', ['coffee']],
+  ['Toss till hot. Pepper.', ['pepper']],
+])('work, kit and pauses are no food: “%s”', (says, named) => {
+  const one = occasion({ guests: [guest('gwen')], recipes: [carrots(says)], dishes: [dish('carrots')] }).recipes[0]!;
+  expect(namedInSteps(one, one.lines, noLabels).map(({ words }) => words.toLowerCase())).toEqual(named);
 });
 
 test('the cook says that it is not in the dish, and it is clear', () => {

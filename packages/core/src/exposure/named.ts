@@ -19,10 +19,11 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|(?:like|into|to|in) (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:like|into|to|in) (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
 
 /** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
-const toasting = /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:toast|stir[- ]fry)(?=\s+\p{L})/giu;
+const toasting =
+  /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:(?:toast|stir[- ]fry)(?=\s+\p{L})|(?:squash|chuck)(?=\s+(?:the|it|them|some|a few|half|all|your|each|everything)\b))/giu;
 /** Called "the", these are what was simmered or mashed here. */
 const theMade = new Set(['stock', 'broth', 'guacamole']);
 

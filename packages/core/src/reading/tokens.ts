@@ -78,4 +78,4 @@ export function tokenise(text: string): readonly Token[] {
 }
 
 /** Whether two neighbouring tokens can belong to one phrase: nothing that parts a list stands between them. */
-export const joined = (token: Token): boolean => !/[,;:()[\]{}/•·|]/.test(token.gap);
+export const joined = (token: Token): boolean => !/[,;:()[\]{}/•·|]|[.!?]\s/.test(token.gap);

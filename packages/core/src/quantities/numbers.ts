@@ -26,8 +26,19 @@ const compounds = Object.fromEntries(
     ones.flatMap((one, j) => [`${ten}-${one}`, `${ten} ${one}`].map((words) => [words, (i + 2) * 10 + j + 1])),
   ),
 );
+/** "Two hundred", "a hundred and fifty". */
+const hundreds = Object.fromEntries(
+  ['a', ...ones].flatMap((count, i) =>
+    ['', ' and fifty', ' and twenty-five', ' and seventy-five', ' and twenty', ' and eighty'].map((more) => [
+      `${count} hundred${more}`,
+      Math.max(1, i) * 100 +
+        (more === '' ? 0 : ({ ...compounds, twenty: 20, fifty: 50, eighty: 80 }[more.slice(5)] ?? 0)),
+    ]),
+  ),
+);
 const named: Readonly<Record<string, number>> = {
   ...compounds,
+  ...hundreds,
   a: 1,
   an: 1,
   one: 1,

@@ -56,7 +56,20 @@ function joinPassing(scene: Scene): void {
   for (const operation of [...scene.operations]) {
     const followers = scene.followersOf(operation);
     const [next] = followers;
-    if (operation.isOff || followers.length !== 1 || !next || next.device === 'oven') continue;
+    if (operation.isOff || followers.length !== 1 || !next) continue;
+    if (next.device === 'oven') {
+      // "Move to a baking tray and bake for 20 minutes."
+      const [first] = next.doings;
+      const isPut =
+        operation.doings.length === 1 &&
+        operation.uses.length === 0 &&
+        operation.after.size === 1 &&
+        operation.doings[0]!.does === 'move' &&
+        first?.paragraph === operation.doings[0]!.paragraph &&
+        first.sentence === operation.doings[0]!.sentence;
+      if (isPut) merge(scene, operation, next, 'before');
+      continue;
+    }
     const isNext = scene.operations[scene.operations.indexOf(operation) + 1] === next;
     const isPassing = operation.doings.every(
       ({ clause: { verb, text } }) => verb?.quick || (verb?.verb === 'toss' && /\bflour\b/i.test(text)),
@@ -76,6 +89,8 @@ function joinOrphans(scene: Scene): void {
   const isAllTossed = last?.doings.some(({ clause: { text } }) => /^\W*(?:toss|mix|combine)\W*$/i.test(text)) === true;
   // "Boil the peas", last of all and of nothing but peas: the pie does not go in there.
   const isAnother = (each: Operation) => each.after.size === 0 && each.device !== undefined && each.uses.length > 0;
+  // What was roasted does not go to what is fried then.
+  const cooksAnother = (each: Operation) => each.device !== undefined && each.uses.length > 0;
   for (const stream of scene.alive()) {
     if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
     if (!isAllTossed && [...stream.names].some((name) => besideDish.test(name))) continue;
@@ -84,6 +99,7 @@ function joinOrphans(scene: Scene): void {
       .find(
         (each) =>
           !each.isBeside &&
+          !(stream.cookedOn !== undefined && cooksAnother(each)) &&
           (each.after.size > 1 || (each.isOff && each.after.size > 0) || (each === last && !isAnother(each))) &&
           !isBesideDish(each) &&
           !scene.isAbove(each, stream.last),

@@ -180,6 +180,8 @@ const verbless = [
   /,\s+(?=(?:(?:on|in|into|onto) (?:an?|the) )?(?:hot )?(?:(?:baking |roasting |oven )?(?:tray|tin|sheet|dish)|oven)\b[^.;]{0,12}\b\d{3}(?!\d)[^.;]*\b(?:min|hour|hr))/gi,
   // "Crumble the cheese over and back in for ten minutes."
   /(?:,|\band)\s+(?=back in(?:to the oven)?\b[^.;]*\b(?:min|hour|hr))/gi,
+  // "Twelve minutes and then off the heat for ten."
+  /(?:,|\band)?\s+then\s+(?=off (?:the )?heat for\b)/gi,
   // "And it's back in the oven for another thirty minutes."
   /(?:,|\band|\bthen)\s+(?=(?:it|they)(?:['’](?:s|re)| is| are)\s+(?:straight )?(?:back )?in(?:to)?\b[^.;]*\b(?:min|hour|hr))/gi,
   // "Toss the squash with oil on a tray, 35 min."

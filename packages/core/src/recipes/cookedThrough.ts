@@ -46,7 +46,9 @@ const isThere = (step: Step, where: Heated['where']): boolean => {
 const places: readonly Heated['where'][] = ['oven', 'grill', 'hob', 'slow-cooker', 'microwave'];
 /** Whether a step cooks: what is only kept warm is not cooked there. */
 const cooks = (step: Step): boolean =>
-  places.some((where) => isThere(step, where)) && (step.oven?.temperatureC ?? Infinity) >= keptWarmC;
+  places.some((where) => isThere(step, where)) &&
+  (step.oven?.temperatureC ?? Infinity) >= keptWarmC &&
+  !/\b(?:keep|hold)\b[^.;]*\bwarm\b/i.test(step.title);
 const keptWarmC = 120;
 
 /** Raw food that comes into a step, by what is raw in it. */

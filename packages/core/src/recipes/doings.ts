@@ -184,6 +184,14 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
       minutes > 0 &&
       /,\s*(?:very )?(?:low|medium|high|gentle) heat\b/i.test(bare),
   },
+  // "I get the rice on, lid on, twelve minutes."
+  {
+    means: 'cook',
+    where: ({ does, bare, minutes }) =>
+      ['end', 'none', 'mix', 'move'].includes(does) && minutes > 0 && /\blid on\b/i.test(bare),
+  },
+  // "Push in a piece of butter."
+  { means: 'move', where: ({ verb, bare }) => verb === 'push' && /\bpush in(?:to)?\b/i.test(bare) },
   // "Bring to a dough" is no heating.
   {
     means: 'work',
@@ -242,6 +250,9 @@ const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
   (around.isOvenOn || isHeatSaid) &&
   minutes > 0 &&
   (verb === 'go' ||
+    /^(?:and )?(?:then )?(?:pop|put|slide|stick|shove|whack|return|bung) (?:it |them |everything )?back in\b/i.test(
+      bare.trim(),
+    ) ||
     (verb === 'cook' && around.isInTin) ||
     (verb === '' && isHeatSaid && /\b(?:tray|tin|oven|dish|sheet)\b/i.test(bare)) ||
     (isHeatSaid && around.before === 'oven' && /\b(?:down|up)\b/i.test(bare)) ||

@@ -10,6 +10,7 @@ import {
   besideDish,
   decorates,
   fats,
+  gathering,
   hobVessels,
   liftsOut,
   more,
@@ -126,7 +127,10 @@ export class Flow {
     const isWhole = found.length === 0 && (doing.does === 'mix' || doing.does === 'machine');
     // "Roast at 190 °C for an hour": the first work, and nothing is named; it is done to all that no other is done to.
     const isAll = found.length === 0 && scene.operations.length === 0 && doing.does !== 'none';
-    const mentions = isWhole || isAll ? this.unnamed(clause, isWhole, this.later(paragraph, sentence)) : found;
+    const named =
+      // "Give everything a shake": what is there, and nothing that is not.
+      doing.does === 'end' ? found.filter(({ start, end }) => !gathering.test(clause.text.slice(start, end))) : found;
+    const mentions = isWhole || isAll ? this.unnamed(clause, isWhole, this.later(paragraph, sentence)) : named;
     if (this.isOnlySaid(doing, mentions)) return;
     const before = scene.current;
     this.put(doing, this.withInHand(doing, mentions));
@@ -139,12 +143,17 @@ export class Flow {
     const lookedAt = clause.isInner
       ? clause.text.replace(/^while|^whilst/i, (word) => ' '.repeat(word.length))
       : clause.text;
-    return scene.find(lookedAt, {
-      used: scene.used,
-      topic: scene.topic,
-      divided: scene.divided,
-      later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
-    });
+    // "Fry" is work, though chips are called fries.
+    const isVerb = ({ line, start }: Mention) =>
+      start === clause.verbAt && clause.verb !== undefined && !scene.textOf(line).includes(clause.verb.verb);
+    return scene
+      .find(lookedAt, {
+        used: scene.used,
+        topic: scene.topic,
+        divided: scene.divided,
+        later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
+      })
+      .filter((each) => !isVerb(each));
   }
 
   /** What is going on when a clause is read. */

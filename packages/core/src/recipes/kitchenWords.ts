@@ -28,11 +28,20 @@ function setsOven(scene: Scene, { does, clause, heats, times }: Doing, mentions:
   return isTray && /\bit\b|\btrays?\b|\btin\b/i.test(clause.text);
 }
 
+const door = /^\W*(?:then |and )?(?:crack|open|prop|shut|close) (?:open )?(?:the )?(?:oven )?door\b/i;
+
+/** Whether a tin is lined with food: "line with half the filo sheets", "roll out and line a tin". */
+function isLinedWithFood({ current }: Scene, { clause }: Doing, mentions: readonly Mention[]): boolean {
+  if (!isLined.test(clause.text)) return false;
+  const isRolled = current?.last.doings.at(-1)?.clause.verb?.verb.startsWith('roll') === true;
+  return mentions.length === 0 ? isRolled : mentions.some(({ isFresh }) => isFresh);
+}
+
 function isOfKit(scene: Scene, doing: Doing, mentions: readonly Mention[]): boolean {
   const { does, clause, vessels } = doing;
   const { text } = clause;
-  if (does === 'kit' && !(isLined.test(text) && mentions.some(({ isFresh }) => isFresh))) return true;
-  if (/^\W*(?:then |and )?(?:crack|open|prop|shut|close) (?:open )?(?:the )?(?:oven )?door\b/i.test(text)) return true;
+  if (isLinedWithFood(scene, doing, mentions)) return false;
+  if (does === 'kit' || door.test(text)) return true;
   if (mentions.length === 0) {
     if (does === 'end' && scene.current === undefined) return true;
     if (movesKit.has(does) && kitOnly.test(text) && !alsoFood.test(text)) return true;

@@ -173,6 +173,9 @@ const isEggPart = (text: string, token: Token, id: LineId, lines: readonly Known
 const isOtherWater = (line: KnownLine, word: string, { topic }: Context, parts: ReadonlySet<string>): boolean =>
   word === 'water' && line.heading !== undefined && !parts.has(line.heading) && !(topic && isUnder(line, topic));
 
+/** What is made of seeds, nuts, beans and is none of them any more. */
+const ofWhole = /\b(?:tahini|oil|paste|butter|flour|milk|drink)\b/i;
+
 const isSeasoning = ({ line }: Entry): boolean =>
   /^(?:garlic|ginger|chilli|chives?)/.test(line.reading.likeFood ?? '') ||
   /\b(?:tins?|cans?|canned|jars?|frozen|paste|pur[eé]e)\b/i.test(line.reading.text) ||
@@ -215,10 +218,12 @@ function pick(
   }
   const isPlural = plural.has(token.word) && byName.some(({ isKind }) => isKind);
   if (isPlural) {
-    const fresh = here
+    // "The seeds" are no tahini, though that is of seeds too.
+    const whole = narrowed(here, ({ line }) => !ofWhole.test(line.reading.text));
+    const fresh = whole
       .filter(isFresh)
       .filter((entry) => !later?.has(entry.line.id) && !(token.word.startsWith('veg') && isSeasoning(entry)));
-    const those = narrowed(fresh.length > 0 ? fresh : here, isOfTopic);
+    const those = narrowed(fresh.length > 0 ? fresh : whole, isOfTopic);
     return those;
   }
   return narrowed(narrowed(narrowed(byName, isOfTopic), isAmountSaid), isFresh).slice(0, 1);

@@ -66,7 +66,10 @@ export const pronoun =
   /\bone(?= (?:on|in|into|to|over) (?:each|top|every))|\b(?:it|them|these|those|everything(?! (?:for|else)\b)|the lot|lot)\b|(?<!\b(?:minutes?|mins?|seconds?|side|m) )\b(?:both|all|each|this|that)(?=\s*(?:[.,;]|$|in\b|into\b|on\b|over\b|out\b|with\b|w\/|to\b))/i;
 /** Without the signs by which something is done: "until it is soft" names nothing to do it to. */
 export const signless = (text: string): string =>
-  text.replace(/\b(?:until|till|while|so that|before|as)\s+[^.;,]+/gi, ' ');
+  text.replace(
+    /\b(?:until|till|while|so that|before|as)\s+[^.;,]+|\bto make (?:it|them) [\p{L}-]+|\s[-–—]\s+(?:it|they|this) (?:should|must|will|need)[^.;]*/giu,
+    ' ',
+  );
 export const gathering =
   /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all)\b/i;
 export const adding = new Set(['add', 'throw', 'go', 'use', 'nestle', 'return', 'chuck', 'bung', 'sling', 'drop']);
@@ -84,7 +87,7 @@ export const intoIt =
   /\b(?:into|to|in) (?:the rest(?! of (?:the |your )?(?:[\p{L}]+ )?(?:oil|butter|fat|ghee|milk|water|stock|flour|sugar))|it|them|the same|the (?:hot |warm )?(?:pan|pot|bowl|casserole|skillet|mix|mixture))\b/iu;
 /** "Pour in", with nothing said to be poured: what was just made ready goes into what was there before it. */
 export const pouredIn =
-  /^\W*(?:then )?(?:pour|tip|stir|fold|beat|mix|whisk|work)(?: (?:it|them|this|that))? in\b(?: too| as well)?\W*$/i;
+  /^\W*(?:then )?(?:pour|tip|stir|fold|beat|mix|whisk|work)(?: (?:it|them|this|that))? (?:in|through)\b(?: too| as well)?\W*$/i;
 /** "When the soup is done": what is waited for. */
 export const leadNoun =
   /^(?:and |then )?(?:when|once|as soon as|after) (?:the|your) (?:\p{L}+ )?(?<noun>\p{L}+)(?:['’]s| is| are| has| have)\b/iu;

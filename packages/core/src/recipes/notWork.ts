@@ -8,7 +8,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
   {
     why: 'how many it feeds',
     pattern:
-      /^(?:it |that |this )?(?:['’]s |is )?(?:serves|feeds|does|makes|enough for)\b[^.]*\b(?:\d+|two|three|four|five|six|eight|ten|people)\b[^.]*[.!]?$/i,
+      /^(?:they make|(?:it |that |this )?(?:['’]s |is )?(?:serves|feeds|does|makes|enough for))\b[^.]*\b(?:\d+|two|three|four|five|six|eight|ten|twelve|sixteen|eighteen|twenty|people)\b[^.]*[.!]?$/i,
   },
   {
     why: 'talk',

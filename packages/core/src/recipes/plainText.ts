@@ -14,7 +14,7 @@ const methodInline = /^[#*_=\s]*(?:method|directions?|instructions?)\s*[:–-]\s
 const notesHead =
   /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
 const yieldLine =
-  /^(?:[-•*]\s*)?(?:an? )?(?:(?:main course|main|starter|side|side dish|dessert|pudding)[.:]?\s+)?(?:to )?(?:serves?|servings?|makes|yields?|feeds|cuts into|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)(?:[^.]|\.\d){0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
+  /^(?:[-•*]\s*)?(?:an? )?(?:(?:main course|main|starter|side|side dish|dessert|pudding)[.:]?\s+)?(?:to )?(?:serves?|servings?|makes|yields?|feeds|cuts into|enough for|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)(?:[^.]|\.\d){0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
 const timeLine =
   /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)|^(?:prep(?:aration)?|cook(?:ing)?|total|ready in)(?: time)?\s+(?:about )?\d[\d\s./½–-]*\s?(?:min|hour|hr|h\b)/i;
 const numbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/i;

@@ -29,6 +29,9 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   const seen = new Set<string>();
   const take = (words: string) => {
     const foods = readIngredient(words).foods.map(({ food }) => food as string);
+    // "Till the sugar's gone": of the sugar that was said.
+    const noun = /^(?:the )?([\p{L}-]+)['’]s$/u.exec(words)?.[1]?.toLowerCase();
+    if (noun !== undefined && things.some(({ text: told }) => told.toLowerCase().includes(noun))) return;
     if (foods.length === 0 || foods.every((food) => seen.has(food)) || /\b(?:loaf|loaves|cakes?)$/i.test(words)) return;
     // "The yolks still soft" are of the eggs.
     if (/^(?:yolks?|whites?)$/i.test(words) && [...seen].some((food) => /egg/.test(food))) return;
@@ -65,7 +68,7 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   }
   if (things.length < 2 || method.length === 0) return undefined;
   const feeds =
-    /\b(?:serves|feeds?|does|enough for|for|makes)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|easily|comfortably|generously|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
+    /\b(?:serves|feeds?|does|enough for|for|makes?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve|fourteen|fifteen|sixteen|eighteen|twenty-four|twenty)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|easily|comfortably|generously|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
       text,
     ) ?? /\b(?:one|two|three|\d+) (?:big |small |large )?(?:loaf|loaves)\b/i.exec(text);
   return {

@@ -82,14 +82,16 @@ const rawEnds: Rule = (recipe, find) => {
   ];
 };
 
+const fleshHazards = ['raw-poultry', 'raw-meat', 'raw-cut', 'raw-fish'];
 const touchedRaw: Rule = (recipe) => {
-  if (
-    !recipe.lines.some((line) =>
-      ['raw-poultry', 'raw-meat', 'raw-cut', 'raw-fish'].some((hazard) => holdsHazard(line, hazard)),
-    )
-  )
-    return [];
-  return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+  const raw = new Set(
+    recipe.lines.filter((line) => fleshHazards.some((hazard) => holdsHazard(line, hazard))).map(({ id }) => id),
+  );
+  if (raw.size === 0) return [];
+  const above = ancestry(recipe);
+  const users = recipe.steps.filter(({ uses }) => uses.some((use) => raw.has(use)));
+  const isRawIn = ({ id }: Pick<Step, 'id'>) => users.length === 0 || users.some((user) => above.get(id)!.has(user.id));
+  return recipe.steps.flatMap((step, index): readonly RecipeFinding[] => {
     const match =
       /\b(?:reserved?|remaining|leftover|left-over|rest of the|keep the|save the|spare|same)\s+(?:[\p{L}-]+\s+){0,2}?(marinade|brine|coating|dredg\w*|seasoned flour|flour|breadcrumbs|crumbs|egg ?wash|batter)\b/iu.exec(
         step.text,
@@ -99,9 +101,11 @@ const touchedRaw: Rule = (recipe) => {
       /\b(?:discard|throw|bin|boil|before (?:adding|the) (?:chicken|meat|fish)|set aside before)\b/i.test(step.text)
     )
       return [];
-    const marinated = recipe.steps.some((each) =>
-      /\b(?:marinat|marinade|brine|dredge|coat|toss|dip)\w*\b/i.test(each.text),
-    );
+    // Where something raw was in it before: what is dipped from here on has not touched it yet.
+    const coated = /\b(?:marinat|marinade|brine|dredge|coat|toss|dip)\w*\b/i;
+    const marinated =
+      coated.test(step.text.slice(0, match.index)) ||
+      recipe.steps.slice(0, index).some((each) => coated.test(each.text) && isRawIn(each));
     if (!marinated) return [];
     return [
       {

@@ -46,7 +46,11 @@ function* byLine(asked: Asked): Generator<Stream> {
       continue;
     const holding = scene.alive().filter((stream) => stream.lines.has(line) && !isOtherPart(asked, mention, stream));
     const [last] = holding.slice(-1);
-    const isStaple = staple.test(scene.food(line)) && holding.every(({ lines }) => lines.size > 1);
+    // "Half the spiced salt": that was made of it.
+    const isMade = /\bthe \p{L}+(?:ed|y) $|\b(?:piece|slice|disc|round|portion|share) of (?:the )?$/u.test(
+      text.slice(0, start),
+    );
+    const isStaple = !isMade && staple.test(scene.food(line)) && holding.every(({ lines }) => lines.size > 1);
     // "Warm 2 tbsp oil in a saucepan": more of it.
     if (isStaple && isInNewPiece(doing)) continue;
     if (isStaple && /\b(?:pinch|grinding|little|dash|drop) of (?:more )?$/i.test(text.slice(0, start))) continue;
@@ -61,9 +65,12 @@ function* byLine(asked: Asked): Generator<Stream> {
 function* byName({ scene, doing, mentions }: Asked, named: ReadonlySet<Stream>): Generator<Stream> {
   const { text, lead } = doing.clause;
   const isLeadOff = /^(?:meanwhile,? )?(?:for|to make|while|whilst|as)\b/i.test(lead);
+  const sign = text.search(/\b(?:until|till)\b/i);
   const isSaid = pronoun.test(signless(text)) && scene.current ? [scene.current] : [];
   for (const match of text.matchAll(definite)) {
     if (isLeadOff && match.index < lead.length) continue;
+    // "Cream the butter for the filling", "until the flesh flakes": what for, and how long.
+    if (/\bfor $/i.test(text.slice(0, match.index)) || (sign >= 0 && match.index > sign)) continue;
     const noun = match.groups!['noun']!.toLowerCase();
     const end = match.index + match[0].length;
     if (covers(mentions, end - noun.length, end)) continue;

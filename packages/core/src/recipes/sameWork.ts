@@ -29,7 +29,7 @@ const made = new Set(['mix', 'work', 'machine', 'toast', 'fry']);
 const isOverFat = ({ scene, main }: Asked): boolean => scene.isFatOnly(main);
 const isEnd = ({ last, doing, others }: Asked): boolean => {
   const verb = verbOf(doing);
-  const isBoiled = last.isOff || last.doings.some(({ does }) => does === 'simmer');
+  const isBoiled = (last.isOff && last.device !== 'fridge') || last.doings.some(({ does }) => does === 'simmer');
   const isRinsing = isBoiled && (/^(?:wash|rinse)$/.test(verb) || (verb === 'squeeze' && isOneBreath(last, doing)));
   const isBack = verb === 'return' && last.isOff && others.length === 0 && doing.device === undefined;
   return (doing.does === 'end' || isRinsing || isBack) && !ownWork.test(verb);

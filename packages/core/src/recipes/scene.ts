@@ -42,6 +42,10 @@ export class Scene {
     return line?.reading.likeFood ?? line?.reading.text ?? '';
   }
 
+  textOf(id: LineId): string {
+    return (this.byId.get(id)?.reading.text ?? '').toLowerCase();
+  }
+
   headingOf(id: LineId): string | undefined {
     return this.byId.get(id)?.heading;
   }

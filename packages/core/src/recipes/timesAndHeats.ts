@@ -56,7 +56,10 @@ export function readTimes(text: string): readonly ReadTime[] {
     const low = numberOf(groups['low']!);
     const high = groups['high'] === undefined ? undefined : numberOf(groups['high']);
     // "2 minutes less than the packet says" is no time of its own.
-    const isLess = /^\s*(?:less|fewer|shorter)\b/i.test(text.slice(match.index + match[0].length));
+    const isLess =
+      /^\s*(?:less|fewer|shorter)\b/i.test(text.slice(match.index + match[0].length)) ||
+      // "Turning it once a day."
+      /\b(?:once|twice|times)\s*$/i.test(text.slice(0, match.index));
     if (!Number.isFinite(low) || low <= 0 || isLess) continue;
     const sides = groups['sides'] ? 2 : 1;
     const extra = extraMinutes(groups, unit);
@@ -382,7 +385,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
     else
       found.push({
         ...span,
-        celsius: value,
+        celsius: fan ? value + rules.fanCoolerC : value,
         scale: 'unsaid',
         core: isCore(value),
         fan: false,

@@ -14,7 +14,7 @@ const flesh =
 const fresh = /milk|cream|feta|cheese|cheddar|gruyere|parmesan|tofu|mayonnaise/i;
 const notFresh = /coconut milk|tins? of (?!.*milk)|stock/i;
 const dryWhenBaked =
-  /bread\b|biscuit|scone|pie\b|cake|loaf|meringue|ginger|bun|knot|roll|muffin|cracker|flatbread|posset|pears|pudding|traybake|fritter|pancake|pizza/i;
+  /bread\b|biscuit|brownie|scone|pie\b|cake|loaf|meringue|ginger|bun|knot|roll|muffin|cracker|flatbread|posset|pears|pudding|traybake|fritter|pancake|pizza/i;
 /** Dough with yeast rises in the warm, egg or no egg: two hours of it are a baker's. */
 const rising = /yeast/i;
 /** Sugar boiled in juice keeps. */

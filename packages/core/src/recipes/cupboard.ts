@@ -52,6 +52,8 @@ export class Cupboard {
 
   private meant(named: NamedVessel, stream: Stream, doing: Doing): InVessel {
     const isThere = stream.vessel?.kind === named.kind;
+    // "Divide between the bowls": those it is eaten from, and not the one it was mixed in.
+    if (/^bowls$/i.test(doing.clause.text.slice(named.start, named.end)) && !isThere) return this.fresh(named);
     if (named.isNew) return isThere && named.own === '' && !doing.clause.isBeside ? stream.vessel! : this.fresh(named);
     return (isThere ? stream.vessel : this.find(named.kind)?.vessel) ?? this.fresh(named);
   }

@@ -262,7 +262,7 @@ const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
 
 const bareCount = '(?:\\d{1,2}|five|ten|twelve|fifteen|twenty|twenty-five|thirty|forty|forty-five)';
 const bareMinutes = new RegExp(
-  String.raw`\b(?:(?:for )?(?:another|a further) ${bareCount}|give (?:it|them) ${bareCount}(?= more)|(?<=\b(?:simmer|cook|bubble|roast|bake|boil|fry|go|steam|rest|sit)\w* )for (?:about )?${bareCount})(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b|and\b))`,
+  String.raw`\b(?:(?:for )?(?:another|a further) ${bareCount}|give (?:it|them) ${bareCount}(?= more)|(?<=\b(?:simmer|cook|bubble|roast|bake|boil|fry|go|steam|rest|sit)\w* )for (?:about )?${bareCount}|(?<=\b(?:stand|rest|cool|prove|chill) )\d{1,2})(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b|and\b))`,
   'i',
 );
 /** "Turn it down to 150 for another 30", "give it 5 more", "let that simmer for ten": minutes, of what is cooking. */

@@ -35,6 +35,9 @@ export function numberedApart(text: string): readonly string[] {
 const partNames =
   /\b(?:sauces?|dressing|filling|topping|top|icing|frosting|dough|pastry|salsa|raita|marinade|glaze|base|crust|crumble|crumb|vegetables|veg|syrup|batter|cake|mash|gravy|stuffing|salad|drizzle|garnish|spices?|spice mix|rub|paste|custard|cream|broth|curry|rice|dip|dipping sauce|layers?|tofu|chicken|meatballs|patties|dumplings|noodles|coating|to (?:serve|finish|garnish|fill|top|decorate|glaze|dust|assemble|dip|coat|fry|roll|drizzle|soak)|extras|slaw|pesto|relish|chutney|pickle|meringue|sponge|caramel|compote|streusel|croutons|toppings|fillings)\s*$/i;
 
+/** "Dressing": a part, and no dish. */
+export const isPartName = (row: string): boolean => row.split(/\s+/).length <= 3 && partNames.test(row);
+
 /** "Sauce: 3 tbsp hoisin, 1 tbsp peanut butter": a heading and its list in one line. */
 const headedList =
   /^(?<name>(?:for the )?[\p{L}][\p{L} '’-]{1,30}?)(?:\s*:|\s+[-–])\s+(?=\d|[½¼¾⅓⅔]|an?\s|half\s|juice\b|zest\b)(?<rest>.+)$/iu;

@@ -195,7 +195,12 @@ function pick(
   };
   const isOfTopic = ({ line }: Entry) => topic !== undefined && isUnder(line, topic);
   const isFresh = ({ line }: Entry) => !taken.has(line.id);
-  const byName = narrowed(here, ({ isName }) => isName);
+  // "The meat" is no lamb stock.
+  const solid = narrowed(
+    here,
+    ({ line, isKind }) => !isKind || !/\b(?:stock|broth|bouillon)\b/i.test(line.reading.text),
+  );
+  const byName = narrowed(solid, ({ isName }) => isName);
   if (restWords.test(text.slice(0, token.start)))
     return narrowed(
       narrowed(narrowed(byName, isOfTopic), ({ line }) => divided?.has(line.id) === true),
@@ -253,8 +258,10 @@ function* gathered(
     for (const match of text.matchAll(pattern)) {
       const heading = match.groups?.['heading'];
       const under = heading === undefined ? undefined : topicWords(heading);
+      const hasNone =
+        under !== undefined && !lines.some((line) => isUnder(line, under)) && lines.some((line) => line.heading);
       for (const line of lines)
-        if (pick({ line, under, topic: ofTopic, isFree: isFree(line), isLeft: isLeft(line) }))
+        if (pick({ line, under, topic: ofTopic, isFree: isFree(line), isLeft: isLeft(line), hasNone }))
           yield { line: line.id, start: match.index, end: match.index + match[0].length };
     }
 }
@@ -265,6 +272,8 @@ interface Asked {
   readonly topic?: ReadonlySet<string> | undefined;
   readonly isFree: boolean;
   readonly isLeft: boolean;
+  /** Nothing stands under what was named: what stands under no heading is meant. */
+  readonly hasNone?: boolean;
 }
 const gathers: readonly { readonly pattern: RegExp; readonly pick: (asked: Asked) => boolean }[] = [
   {
@@ -274,11 +283,11 @@ const gathers: readonly { readonly pattern: RegExp; readonly pick: (asked: Asked
   },
   {
     pattern: /\b(?:the |your )?(?<heading>[\p{L}-]{3,20}(?: [\p{L}-]{3,20})?) ingredients\b/giu,
-    pick: ({ line, under, isFree }) =>
+    pick: ({ line, under, isFree, hasNone }) =>
       isFree &&
       under !== undefined &&
       ![...under].every((word) => /^(?:remaining|other|dry|wet|ingredient)$/.test(word)) &&
-      isUnder(line, under),
+      (isUnder(line, under) || (hasNone === true && line.heading === undefined)),
   },
   {
     pattern: /\b(?:ingredients|everything) for (?:the|your) (?<heading>[\p{L} -]{3,30})/giu,

@@ -74,7 +74,7 @@ export const gathering =
   /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all)\b/i;
 export const adding = new Set(['add', 'throw', 'go', 'use', 'nestle', 'return', 'chuck', 'bung', 'sling', 'drop']);
 export const liftsOut =
-  /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip|scrape)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|on ?to an? (?:plate|board|tray)|(?:on ?to|to) (?:kitchen |absorbent )?paper|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;
+  /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip|scrape)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|into (?:the |four |six |two |warm(?:ed)? |serving )*bowls|on ?to an? (?:plate|board|tray)|(?:on ?to|to) (?:kitchen |absorbent )?paper|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;
 export const hobVessels = new Set(['saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin']);
 export const ovenVessels = new Set(['roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'skillet', 'large-pot']);
 export const onTop =

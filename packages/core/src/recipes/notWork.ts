@@ -31,6 +31,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
     pattern:
       /^\W*(?:it|this|they)(?:['’]ll| will)? (?:thickens?|sets?|firms? up|softens?|crisps? up|darkens?) (?:up )?(?:as|when|while) (?:it|they) (?:sits?|stands?|cools?|waits?)\b/i,
   },
+  { why: 'what the author likes', pattern: /^i (?:sometimes|occasionally|often|might|also like|like to|love to)\b/i },
   { why: 'an aside', pattern: /^\(|^[^(]*\)[.!]?$/ },
   {
     why: 'how it keeps',
@@ -70,7 +71,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
   {
     why: 'what it is like',
     pattern:
-      /^(?:it|this|that|these|they)(?:['’]s(?! about)| is| are|['’]ll| will| tastes?| was| looks?| needs? to look| should| won['’]t| goes (?:well|with)|['’]re)\b/i,
+      /^(?!it(?:['’]s| is) (?:about )?\d+\s?(?:g|kg|ml|l|oz|lb)\b)(?:it|this|that|these|they)(?:['’]s(?! about)| is| are|['’]ll| will| tastes?| was| looks?| needs? to look| should| won['’]t| goes (?:well|with)|['’]re)\b/i,
   },
   {
     why: 'what it is like',

@@ -2,7 +2,7 @@ import { readAmount } from '../quantities/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import { toldIn } from './clauses.ts';
 import type { Draft, DraftLine } from './draft.ts';
-import { headed, headingOf, isHeadedList, listedThings, numberedApart, severalThings } from './lists.ts';
+import { headed, isPartName, headingOf, isHeadedList, listedThings, numberedApart, severalThings } from './lists.ts';
 import { draftOfProse } from './prose.ts';
 
 const ingredientsHead =
@@ -104,8 +104,11 @@ const startsList = (rows: readonly string[], at: number): boolean =>
   (rows[at]!.length < 40 && likeIngredient(rows[at + 1] ?? ''));
 
 /** Whether a row of the list is none of it, and the method begins. */
+const setsOven = /^(?:pre-?heat|heat)?\s*(?:the )?oven\b.{0,20}\d{2,3}/i;
 const endsList = (row: string, hasMethodHead: boolean): boolean =>
-  (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) || (tellsWork(row) && headingOf(row) === undefined);
+  setsOven.test(row) ||
+  (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) ||
+  (tellsWork(row) && headingOf(row) === undefined);
 const beginsList = (rows: readonly string[], at: number): boolean =>
   (likeIngredient(rows[at]!) && startsList(rows, at)) || headingOf(rows[at]!) !== undefined;
 
@@ -144,7 +147,9 @@ function beginsRecipe(rows: readonly string[], at: number): boolean {
   const [first = '', second = ''] = next;
   return (
     (yieldLine.test(first) && next.slice(1).some((each) => begins(each) || ingredientsHead.test(each))) ||
-    (ingredientsHead.test(first) && begins(second))
+    (ingredientsHead.test(first) && begins(second)) ||
+    // A name with its list right below it.
+    (!isPartName(row) && [1, 2, 3].every((more) => begins(rows[at + more] ?? '')))
   );
 }
 

@@ -11,7 +11,7 @@ import { sentencesOf } from './wording.ts';
 
 /** Where an amount may begin: a figure, or a word cooks count by. */
 const amountStart =
-  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
+  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
 /** What ends the name of a thing in running text. */
 const thingEnd =
   /[,;:.()!?–—]|\s-\s|\s(?:and|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
@@ -70,7 +70,9 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   const feeds =
     /\b(?:serves|feeds?|does|enough for|for|makes?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve|fourteen|fifteen|sixteen|eighteen|twenty-four|twenty)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|easily|comfortably|generously|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
       text,
-    ) ?? /\b(?:one|two|three|\d+) (?:big |small |large )?(?:loaf|loaves)\b/i.exec(text);
+    ) ??
+    /\bcuts? (?:it |them )?in(?:to)? (?:\d+)\b(?!\s?(?:cm|mm|inch|pieces of))/i.exec(text) ??
+    /\b(?:one|two|three|\d+) (?:big |small |large )?(?:loaf|loaves)\b/i.exec(text);
   return {
     name: titled.name,
     ingredients: things,
@@ -116,7 +118,10 @@ function titleOf(paragraphs: readonly string[]): { readonly name: string; readon
     /^(?:(?:right|ok(?:ay)?|so|well|now|and|the|my|our|for|(?:hi|hello|hey|dear) [\p{L}]+)\b,?\s*)*(?<name>(?:[\p{L}'’-]+\s?){1,4}?)[.,:]/iu.exec(
       first,
     );
-  const name = called?.groups?.['name']?.trim() ?? '';
+  // "Hi Pat! The brownies."
+  const alone =
+    /^(?:hi|hello|dear|hey)\b[^.!?]*[.!?]\s+(?:the |my |our )?(?<name>(?:[\p{L}'’-]+\s?){1,4})[.:]\s/iu.exec(first);
+  const name = (alone ?? called)?.groups?.['name']?.trim() ?? '';
   return { name: name.charAt(0).toUpperCase() + name.slice(1), rest: paragraphs };
 }
 
@@ -175,7 +180,7 @@ function thingsIn(sentence: string): readonly string[] {
 /** Whether something is done in a sentence: a greeting that names a stew adds nothing to the list. */
 const tellsOfWork = (sentence: string): boolean =>
   toldIn(sentence).some(({ clauses }) => clauses.some(({ verb }) => verb !== undefined && verb.does !== 'serve')) ||
-  /\b(?:in|on) (?:with|top)\b/i.test(sentence);
+  /\b(?:in|on) (?:with|top)\b|\byou (?:do|get) (?:the|some|your)\b/i.test(sentence);
 
 /** Foods that are named with no amount at all, each by its own words. */
 function bareThings(sentence: string, seen: ReadonlySet<string>): readonly string[] {

@@ -62,6 +62,10 @@ function isOneStay({ scene, last, doing }: Asked): boolean {
   return more.test(doing.clause.text) || isOneBreath(last, doing);
 }
 
+/** "Then the beans, and another twenty minutes": it goes on with more in it, that somebody put there. */
+const isAddedTo = ({ fresh, doing, last }: Asked): boolean =>
+  fresh > 0 && more.test(doing.clause.text) && !isOneBreath(last, doing);
+
 /** "Cool, then chill for 4 hours": it cools in there. */
 const coolsInside = ({ last, doing }: Asked): boolean =>
   last.device === undefined &&
@@ -69,8 +73,15 @@ const coolsInside = ({ last, doing }: Asked): boolean =>
   isOneBreath(last, doing) &&
   last.doings.every(({ times }) => times.length === 0);
 
+/** "Sprinkle with the flour and stir": in the pan. */
+const isFloured = ({ does, clause }: Doing): boolean =>
+  does === 'dress' &&
+  /\bwith (?:the |[\d/½¼]+ (?:tbsp |tablespoons? |cups? )?)?(?:[\p{L}-]+ )?flour\b/iu.test(clause.text);
+
 /** What is stirred into a pan on the hob is done there; what is put into another vessel is not. */
-function leavesHob({ doing: { does, vessels, clause }, others, fresh }: Asked): boolean {
+function leavesHob({ doing, others, fresh }: Asked): boolean {
+  const { does, vessels, clause } = doing;
+  if (isFloured(doing)) return false;
   const verb = clause.verb?.verb ?? '';
   if (/\boff (?:the )?heat\b/i.test(clause.text) && does === 'none') return true;
   if (/^(?:off|away from) (?:the )?heat\b/i.test(clause.lead)) return true;
@@ -207,7 +218,7 @@ const rules: readonly Rule[] = [
   ({ last, doing, fresh, others }) => same(last.isOff && fresh === 0 && isLook(doing) && others.length === 0),
   (asked) =>
     asked.last.isOff && asked.doing.isOff
-      ? asked.others.length === 0 && (coolsInside(asked) || isOneStay(asked))
+      ? asked.others.length === 0 && (coolsInside(asked) || (isOneStay(asked) && !isAddedTo(asked)))
       : undefined,
   ({ last, doing }) =>
     last.isOff

@@ -110,6 +110,8 @@ export function minutesFor(
 /** How many times over a clause's time is taken: "in three batches, 5 minutes each". */
 const loadsIn = (text: string, pieces: number | undefined): number => {
   const batches = /\bin (two|three|four|five|2|3|4|5) (?:batches|lots|goes)\b/i.exec(text)?.[1];
+  // "In two goes, ten minutes altogether."
+  if (batches && /\b(?:altogether|in all|in total)\b/i.test(text)) return 1;
   if (batches) return wordCounts[batches.toLowerCase()] ?? Number(batches);
   const each =
     /\b(?<n>one|two|three|four|five|six|eight|ten|\d{1,2})(?: or (?:two|three|four|five|six|\d))?(?: [\p{L}]+)? at a time\b/iu.exec(

@@ -245,6 +245,27 @@ test('what a reading is not sure of is asked, and one press answers it', async (
   await expect(page.getByText('74 °C inside')).toBeVisible();
 });
 
+test('a dough and its pizza in one paste, and a pie with the library’s pastry, are tied by their names', async ({
+  page,
+}) => {
+  await open(page, '/recipes');
+  const text = page.getByLabel('Text of a recipe');
+  await text.fill(
+    'Pizza dough\n\n500 g strong flour\n7 g yeast\n300 ml water\n\nMix everything and knead for 8 minutes. Leave to rise for 1 hour.\n\nPepper pizza\nServes 4\n\n1 batch pizza dough\n200 ml passata\n250 g mozzarella\n\nStretch the dough into rounds, spread with the passata and top with the mozzarella. Bake at 250 °C for 12 minutes.',
+  );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('article', { name: 'Pepper pizza' })).toContainText('is made by “Pizza dough”');
+  await page.getByRole('button', { name: 'Keep all 2' }).click();
+  await page.getByRole('link', { name: 'Pepper pizza' }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing odd in it' })).toBeVisible();
+  await open(page, '/recipes');
+  await text.fill(
+    'Apple pie\nServes 8\n\n1 batch shortcrust pastry\n1 kg apples\n100 g sugar\n\nRoll out the pastry and line a pie dish. Fill with the apples and sugar. Bake at 190 °C for 45 minutes.',
+  );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByRole('article', { name: 'Apple pie' })).toContainText('is made by “Shortcrust pastry”');
+});
+
 test('what would go to the table raw has no timetable until its recipe says how hot it gets', async ({ page }) => {
   await open(page, '/recipes');
   await page

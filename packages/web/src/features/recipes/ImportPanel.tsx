@@ -1,6 +1,6 @@
 import { Button, Input } from 'antd';
 import { useEffect, useRef, useState } from 'react';
-import type { Recipe, RecipeReading, RecipesRead } from '@lupin/core';
+import { linkedTo, type Recipe, type RecipeReading, type RecipesRead } from '@lupin/core';
 import { problemWords, useReadRecipeMutation } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
 import { Proposals } from './Proposals.tsx';
@@ -8,7 +8,13 @@ import { Proposals } from './Proposals.tsx';
 const mostBytes = 3_000_000;
 
 /** Recipes come in by file, by paste or by hand; what was read is shown on the text before anything is kept. */
-export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKept: (ids: readonly string[]) => void }) {
+export function ImportPanel({
+  library,
+  onKept,
+}: {
+  library: readonly Recipe[];
+  onKept: (ids: readonly string[]) => void;
+}) {
   const [text, setText] = useState('');
   const [over, setOver] = useState(false);
   const [fault, setFault] = useState('');
@@ -34,7 +40,9 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
             one.recipe.id,
             recipes.map((other) => other.recipe.id),
           ) as Recipe['id'];
-          recipes.push(id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } });
+          const own = id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } };
+          // "1 batch shortcrust pastry": what the library makes.
+          recipes.push(linkedTo(own, library, { onlyBatches: true }));
         }
         faults.push(...answer.faults);
       }
@@ -147,7 +155,7 @@ export function ImportPanel({ taken, onKept }: { taken: readonly string[]; onKep
         <Proposals
           key={result.recipes.map((each) => each.recipe.id).join()}
           readings={result.recipes}
-          taken={taken}
+          library={library}
           onKept={(ids) => {
             clear();
             onKept(ids);

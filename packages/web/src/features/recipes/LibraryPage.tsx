@@ -181,7 +181,7 @@ export function LibraryPage() {
           </p>
         </div>
         <aside aria-label="Bring recipes in">
-          <ImportPanel taken={rows.map((row) => row.recipe.id)} onKept={setFresh} />
+          <ImportPanel library={rows.map((row) => row.recipe)} onKept={setFresh} />
         </aside>
       </div>
     </div>

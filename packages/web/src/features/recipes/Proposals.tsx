@@ -12,11 +12,11 @@ const mostShown = 40;
 /** What was read, each to be looked at, put right and kept. */
 export function Proposals({
   readings,
-  taken,
+  library,
   onKept,
 }: {
   readings: readonly RecipeReading[];
-  taken: readonly string[];
+  library: readonly Recipe[];
   onKept: (ids: readonly string[]) => void;
 }) {
   const [mends, setMends] = useState<ReadonlyMap<string, Mends>>(new Map());
@@ -26,6 +26,7 @@ export function Proposals({
   const keep = async (some: readonly RecipeReading[], open: boolean) => {
     const ids: string[] = [];
     const renamed = new Map<string, string>();
+    const taken = library.map(({ id }) => id);
     for (const { recipe } of some) renamed.set(recipe.id, freshId(recipe.id, [...taken, ...renamed.values()]));
     try {
       // Components first, so that nothing is kept that names what is not there yet.
@@ -69,7 +70,7 @@ export function Proposals({
           reading={reading}
           recipe={recipeOf(reading)}
           mends={mends.get(reading.recipe.id)}
-          find={(id) => readings.map(recipeOf).find((each) => each.id === id)}
+          find={(id) => [...readings.map(recipeOf), ...library].find((each) => each.id === id)}
           onMend={(mend) => setMends((all) => new Map([...all, [reading.recipe.id, mend]]))}
           onBack={() => setMends((all) => new Map([...all].filter(([id]) => id !== reading.recipe.id)))}
           keepButton={

@@ -75,7 +75,7 @@ const views = [
       await page
         .getByLabel('Text of a recipe')
         .fill(
-          'Leek and chicken pie\n\nServes 4\n\nIngredients\n600 g chicken thighs\n2 leeks, sliced\n100 ml double cream\n320 g puff pastry\n\nMethod\nFry the chicken and the leeks in a large pan for 10 minutes. Stir in the cream and mustard.\nTip into a pie dish and cover with the pastry. Bake at 400 °C for 30 minutes until golden.',
+          'Leek and chicken pie\n\nServes 4\n\nIngredients\n600 g chicken thighs\n2 leeks, sliced\n100 ml double cream\n320 g puff pastry\n800 g potatoes\n30 g butter\n\nMethod\nFry the chicken and the leeks in a large pan for 10 minutes. Stir in the cream and mustard.\nTip into a pie dish and cover with the pastry. Bake at 400 °C for 30 minutes until golden.\nMeanwhile boil the potatoes for 20 minutes, drain and mash with the butter.',
         );
       await page.getByRole('button', { name: 'Read it' }).click();
       await page.locator('.proposal').waitFor();

@@ -63,8 +63,6 @@ export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBac
       <div className="proposal-body">
         <div className="proposal-work">
           <Questions questions={reading.questions} answers={mends.answers} onAnswer={answer} />
-          <h4>The work as Lupin understands it</h4>
-          <WorkPicture recipe={recipe} />
           <FindingList findings={findings} onFix={(fixed) => onMend(fixedTo(fixed, reading, mends))} />
           {isMended && (
             <p className="small">
@@ -74,6 +72,8 @@ export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBac
               </button>
             </p>
           )}
+          <h4>The work as Lupin understands it</h4>
+          <WorkPicture recipe={recipe} />
         </div>
         <div>
           {reading.notes.map((note) => (

@@ -1,8 +1,8 @@
 import type { Recipe } from '@lupin/core';
 import { workLayout, type WorkCell } from './workLayout.ts';
 
-const cell = { width: 132, height: 46, gapX: 10, gapY: 22 } as const;
-const longestTitle = 16;
+const cell = { width: 160, height: 46, gapX: 10, gapY: 22 } as const;
+const longestTitle = 20;
 const placeOf = ({ column, row }: WorkCell) => ({
   x: row * (cell.width + cell.gapX),
   y: column * (cell.height + cell.gapY),

@@ -1,7 +1,7 @@
 import type { LineId } from '../model/index.ts';
+import { aroundOf } from './around.ts';
 import { toldIn, type Clause } from './clauses.ts';
-import type { Device } from './devices.ts';
-import { doingOf, liquids, type Around, type Doing } from './doings.ts';
+import { doingOf, type Doing } from './doings.ts';
 import { goesOnWith } from './goesOn.ts';
 import { isOfKitchen } from './kitchenWords.ts';
 import { isUnder, topicWords, type KnownLine, type Mention } from './mentions.ts';
@@ -11,9 +11,7 @@ import {
   decorates,
   fats,
   gathering,
-  hobVessels,
   liftsOut,
-  more,
   onTop,
   ovenVessels,
   ownWork,
@@ -31,14 +29,6 @@ import { isOneBreath, saysWhen, verbOf, Scene } from './scene.ts';
 
 /** What is no work and yet belongs to the step it is said at. */
 const keptAtStep = new Set(['only if something happens', 'what not to do', 'how it keeps', 'a tip']);
-
-/** Whether food is in a piece for the hob. A tin is for the oven, unless it was put on the hob. */
-const isInHobPiece = ({ vessel, last }: Stream): boolean =>
-  vessel !== undefined && hobVessels.has(vessel.kind) && (vessel.kind !== 'roasting-tin' || last.device === 'hob');
-
-const turnedOff = /\b(?:turn|switch)(?:ed)? (?:off (?:the )?(?:oven|heat)|(?:the )?(?:oven|it) off)\b/i;
-const isTurnedOff = ({ device, doings, notes }: Operation): boolean =>
-  device === 'oven' && [...doings.map(({ clause }) => clause), ...notes].some(({ text }) => turnedOff.test(text));
 
 /** "Pour over the crust": where that is, in its tin, it all is now. */
 function pieceUnder(stream: Stream, inputs: ReadonlySet<Stream>, { does, vessels, clause }: Doing) {
@@ -122,7 +112,7 @@ export class Flow {
       return void scene.kitWords.push(clause.text);
     }
     const found = this.foodsIn(clause, paragraph, sentence);
-    const doing = doingOf(clause, paragraph, sentence, this.around(clause.text));
+    const doing = doingOf(clause, paragraph, sentence, aroundOf(scene, clause.text));
     if (this.isTurnedUp(doing) || isOfKitchen(scene, doing, found)) return;
     const isWhole = found.length === 0 && (doing.does === 'mix' || doing.does === 'machine');
     // "Roast at 190 °C for an hour": the first work, and nothing is named; it is done to all that no other is done to.
@@ -154,49 +144,6 @@ export class Flow {
         later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
       })
       .filter((each) => !isVerb(each));
-  }
-
-  /** What is going on when a clause is read. */
-  private around(text: string): Around {
-    const { current, ovenC, kitWords } = this.scene;
-    const before = this.deviceOfCurrent(text);
-    const isOvenOn = ovenC !== undefined;
-    const isPanSaid = kitWords.some((words) => /\b(?:griddle|frying|skillet|wok)\b/i.test(words));
-    if (!current)
-      return { before, isOvenOn, isFrying: isPanSaid, isDrained: false, isDry: false, isOnHob: false, isInTin: false };
-    const { last, vessel, isGone, isDrained, cookedOn } = current;
-    const isThere = !isGone;
-    const said = last.isOff ? '' : (last.doings.at(-1)?.clause.text ?? '');
-    const isOnHob = isThere && isInHobPiece(current);
-    const isInOvenPiece = vessel !== undefined && ovenVessels.has(vessel.kind) && !isInHobPiece(current);
-    return {
-      before,
-      isOvenOn,
-      isFrying: isPanSaid || (isThere && this.scene.isFatOnly(current)) || /\b(?:fat|oil|butter)\b/i.test(said),
-      isDrained: isThere && isDrained,
-      isDry: isOnHob && this.isDry(current),
-      isOnHob: isOnHob && !isDrained && (last.device === 'hob' || (last.device !== 'oven' && cookedOn === 'hob')),
-      isInTin: isOvenOn && isInOvenPiece && !last.isOff,
-    };
-  }
-
-  /** Whether what is in a pan fries there, and nothing wet is with it. */
-  private isDry({ last, lines }: Stream): boolean {
-    const foods = [...lines].map((id) => this.scene.food(id));
-    return (
-      last.device === 'hob' &&
-      !last.isOff &&
-      (last.doings.some(({ does }) => does === 'fry') || foods.some((food) => fats.test(food))) &&
-      !foods.some((food) => liquids.test(food.replace(/-/g, ' ')))
-    );
-  }
-
-  private deviceOfCurrent(text: string): Device | undefined {
-    const { current } = this.scene;
-    if (current?.vessel?.kind === 'slow-cooker') return 'slow-cooker';
-    // What stays in an oven that was turned off only stands there.
-    if (current?.last.isOff) return isTurnedOff(current.last) ? undefined : current.last.device;
-    return more.test(text) ? current?.cookedOn : undefined;
   }
 
   /** "Stir the dipping sauce together": all that stands under its heading; else all that nothing else takes, where that is asked. */

@@ -9,6 +9,7 @@ import {
   type IngredientLine,
   type Original,
   type Recipe,
+  type Step,
   upgraded,
 } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
@@ -24,6 +25,7 @@ import { readPage } from './page.ts';
 import { courseOf } from './course.ts';
 import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
+import { asMarked, markedIn } from './stepMark.ts';
 import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
 import { questionsOf, type RecipeQuestion } from './questions.ts';
 import { readTimes } from './timesAndHeats.ts';
@@ -248,15 +250,18 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     ...(reading.food && { food: reading.food }),
     ...(heading && { heading }),
   }));
-  const method = draft.method
+  const told = draft.method
     .map(({ text, heading }) => ({ text: text.trim().slice(0, 20_000), heading }))
     .filter(({ text }) => text !== '');
+  const own = ownMarks(told);
+  const method = own ? told.map((part, at) => ({ ...part, text: own[at]!.text })) : told;
   const paragraphs = method.map(({ text }) => text);
   const { portions, makes } = readYield(draft.yields.length > 0 ? draft.yields : yieldsIn(paragraphs));
-  const { steps: read, asides } = readSteps(method, known, {
+  const work = readSteps(method, known, {
     name,
     makes: makes?.kind === 'count' ? makes.count : undefined,
   });
+  const { steps: read, asides } = own ? { steps: markedSteps(work.steps, own), asides: [] } : work;
   if (read.length > mostSteps)
     notes.push(`Its method falls into more than ${mostSteps} steps; the rest stays in the original.`);
   leftOver.push(...read.slice(mostSteps).map(({ step }) => ({ words: step.text.slice(0, 300), why: tooMany })));
@@ -292,21 +297,12 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
         ? steps.map(({ step }) => step)
         : [
             {
+              ...blankStep,
               id: v.parse(StepId, 'make'),
               title: 'Make it',
-              text: '',
               uses: lines.map((line) => line.id),
               durationMin: { least: 20, likely: 30, most: 60 },
-              hands: 'on',
-              looks: [],
               grows: true,
-              kit: [],
-              burner: false,
-              looseFlour: false,
-              until: '',
-              splitPoint: false,
-              alternatives: [],
-              leaves: [],
             },
           ],
     hold,
@@ -330,6 +326,43 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     questions: questionsOf({ recipe, steps, asked, noYield: portions === undefined }),
   };
 }
+
+type Marked = NonNullable<ReturnType<typeof markedIn>>;
+
+/** Lupin's own text says behind each step what it is; of any other text, undefined. */
+function ownMarks(method: readonly { readonly text: string }[]): readonly Marked[] | undefined {
+  const marked = method.flatMap(({ text }) => markedIn(text) ?? []);
+  return marked.length > 0 && marked.length === method.length ? marked : undefined;
+}
+
+const markedSteps = (read: readonly StepReading[], own: readonly Marked[]): readonly StepReading[] =>
+  asMarked(
+    read,
+    own.map(({ text }) => text),
+    own.map(({ mark }) => mark),
+    (text, at) => ({
+      ...blankStep,
+      id: v.parse(StepId, `step-${at + 1}`),
+      title: text.slice(0, 60).replace(/[.:;,]?\s*$/, '') || 'Step',
+    }),
+  );
+
+/** A step of which nothing is known yet. */
+const blankStep: Omit<Step, 'id' | 'title'> = {
+  text: '',
+  uses: [],
+  durationMin: { least: 2, likely: 5, most: 10 },
+  hands: 'on',
+  looks: [],
+  grows: false,
+  kit: [],
+  burner: false,
+  looseFlour: false,
+  until: '',
+  splitPoint: false,
+  alternatives: [],
+  leaves: [],
+};
 
 /** Where what a recipe says of its time in all is far from what its steps come to. */
 function totalNote(totalMin: number | undefined, steps: readonly StepReading[]): readonly string[] {

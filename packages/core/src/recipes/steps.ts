@@ -24,6 +24,8 @@ export interface StepReading {
   readonly guessed: readonly Guessed[];
   /** What it waits for by a guess. */
   readonly guessedAfter?: StepId | undefined;
+  /** The paragraph of the method in which it begins. */
+  readonly paragraph: number;
 }
 
 /**
@@ -133,7 +135,13 @@ function stepOf(
   };
   notes.push(...unreadNumbers(text, notes));
   const guessedAfter = operation.guessedAfter && ids.get(operation.guessedAfter);
-  return { step, notes: notes.sort((a, b) => a.start - b.start), guessed, guessedAfter };
+  return {
+    step,
+    notes: notes.sort((a, b) => a.start - b.start),
+    guessed,
+    guessedAfter,
+    paragraph: operation.doings[0]!.paragraph,
+  };
 }
 
 const spanOf = ({ start, end }: { readonly start: number; readonly end: number }) => ({ start, end });

@@ -1,4 +1,5 @@
 import type { Amount, Recipe } from '../model/index.ts';
+import { markOf } from './stepMark.ts';
 import { plainNumber } from '../quantities/index.ts';
 
 const isoOf = (minutes: number): string =>
@@ -61,7 +62,7 @@ function nodeOf(recipe: Recipe): Record<string, unknown> {
   };
 }
 
-/** A recipe as plain text that reads back. Headings in English, as `readRecipes` knows them. */
+/** A recipe as plain text that reads back, each step with what it is to be known by. Headings in English, as `readRecipes` knows them. */
 export function toText(recipe: Recipe): string {
   let heading: string | undefined;
   const ingredients = recipe.lines.flatMap((line) => {
@@ -81,7 +82,7 @@ export function toText(recipe: Recipe): string {
     ...ingredients,
     '',
     'Method',
-    ...recipe.steps.map((step, index) => `${index + 1}. ${stepWords(step.title, step.text)}`),
+    ...recipe.steps.map((step, index) => `${index + 1}. ${stepWords(step.title, step.text)} ${markOf(recipe, index)}`),
     ...(keeps.length > 0 ? ['', 'Notes', ...keeps] : []),
     '',
   ].join('\n');

@@ -1,0 +1,58 @@
+import { demoRecipes } from '../../test-support/demo.ts';
+import type { Recipe } from '../model/index.ts';
+import { followsOf } from '../versions/index.ts';
+import { readRecipes } from './readRecipe.ts';
+import { markedIn, markOf } from './stepMark.ts';
+import { toText } from './write.ts';
+
+/** What a timetable is made of, by the places of the steps and not by their names. */
+const workOf = (recipe: Recipe) =>
+  recipe.steps.map((step, index) => ({
+    after: followsOf(recipe, index)
+      .map((link) => recipe.steps.findIndex(({ id }) => id === link.step))
+      .sort((a, b) => a - b),
+    hands: step.hands,
+    durationMin: step.durationMin,
+    oven: step.oven && [step.oven.temperatureC, step.oven.grill],
+    burner: step.burner,
+    cold: step.cold,
+  }));
+
+test.each(demoRecipes.map((recipe) => [recipe.name, recipe] as const))(
+  '%s: written as text and read back, its work is the same',
+  (_, recipe) => {
+    const again = readRecipes(toText(recipe)).recipes[0]!.recipe;
+    expect(workOf(again)).toEqual(workOf(recipe));
+    // What is asked to be that hot is not forgotten; what was not may be known by its way of cooking.
+    recipe.steps.forEach(({ coreC }, at) => {
+      if (coreC !== undefined) expect(again.steps[at]!.coreC).toBe(coreC);
+    });
+  },
+);
+
+// Which line goes where is told by the words alone: of the library's short ones not all name what they take.
+test('most lines come back to the step they are used in', () => {
+  const shares = demoRecipes.map((recipe) => {
+    const again = readRecipes(toText(recipe)).recipes[0]!.recipe;
+    const placeOf = (one: Recipe, line: number) =>
+      one.steps.findIndex(({ uses }) => uses.includes(one.lines[line]!.id));
+    const right = recipe.lines.filter((_, at) => placeOf(again, at) === placeOf(recipe, at)).length;
+    return [right, recipe.lines.length] as const;
+  });
+  const total = (at: 0 | 1) => shares.reduce((sum, share) => sum + share[at], 0);
+  expect(total(0) / total(1)).toBeGreaterThan(0.65);
+});
+
+test('a mark that is not quite one stays in the words, and the text is read as any other', () => {
+  expect(markedIn('Bake it. [by itself, 40 min]')).toBeUndefined();
+  const text = toText(demoRecipes[0]!).replace(/\[by itself,/g, '[all alone,');
+  expect(readRecipes(text).recipes[0]!.recipe.steps.length).toBeGreaterThan(0);
+});
+
+test('a mark may name a step that is not there, or itself: it waits for neither', () => {
+  const { recipe } = readRecipes(
+    'Toast\nServes 2\n\nIngredients\n4 slices bread\n\nMethod\n1. Toast the bread. [by hand, 3 min (2–4), hob; after 1, 7 and 9]',
+  ).recipes[0]!;
+  expect(recipe.steps[0]!.after).toEqual([]);
+  expect(markOf(recipe, 0)).toBe('[by hand, 3 min (2–4), hob; at any time]');
+});

@@ -1,0 +1,124 @@
+import type { Recipe, Step, StepId } from '../model/index.ts';
+import { followsOf } from '../versions/index.ts';
+import type { StepReading } from './steps.ts';
+
+/**
+ * What Lupin writes behind a step of its own text, so that the work reads back as it was: whose hands, minutes, where, and what it waits for.
+ * "[by itself, 45 min (40–60), oven 180 °C, 74 °C inside; after 1 and 3]"
+ */
+export interface StepMark {
+  readonly hands: Step['hands'];
+  readonly durationMin: Step['durationMin'];
+  readonly oven?: { readonly temperatureC: number; readonly grill: boolean } | undefined;
+  readonly burner: boolean;
+  readonly cold?: Step['cold'];
+  readonly coreC?: number | undefined;
+  /** The numbers of the steps it waits for, from 1. */
+  readonly after: readonly number[];
+}
+
+const hands = { on: 'by hand', off: 'by itself' } as const;
+
+function placeOf({ oven, burner, cold }: Step): readonly string[] {
+  if (oven) return [`${oven.grill ? 'grill' : 'oven'} ${oven.temperatureC} °C`];
+  if (burner) return ['hob'];
+  return cold ? [cold] : [];
+}
+
+/** The mark of a recipe's step, by its place in the list. */
+export function markOf(recipe: Recipe, index: number): string {
+  const step = recipe.steps[index]!;
+  const { least, likely, most } = step.durationMin;
+  const after = followsOf(recipe, index)
+    .map((link) => recipe.steps.findIndex(({ id }) => id === link.step) + 1)
+    .sort((a, b) => a - b);
+  const last = after.at(-1);
+  const first = after.slice(0, -1).join(', ');
+  const waits = last === undefined ? 'at any time' : `after ${first === '' ? last : `${first} and ${last}`}`;
+  return `[${[
+    hands[step.hands],
+    `${likely} min (${least}–${most})`,
+    ...placeOf(step),
+    ...(step.coreC === undefined ? [] : [`${step.coreC} °C inside`]),
+  ].join(', ')}; ${waits}]`;
+}
+
+const mark =
+  /\s*\[by (?<hands>hand|itself), (?<likely>\d+(?:\.\d+)?) min \((?<least>\d+(?:\.\d+)?)–(?<most>\d+(?:\.\d+)?)\)(?:, (?:(?<heat>oven|grill) (?<ovenC>\d+(?:\.\d+)?) °C|(?<place>hob|fridge|freezer)))?(?:, (?<coreC>\d+(?:\.\d+)?) °C inside)?; (?:at any time|after (?<after>[\d, and]+))\]\s*$/;
+
+/** A step's words and its mark; undefined where none stands behind it. */
+export function markedIn(text: string): { readonly text: string; readonly mark: StepMark } | undefined {
+  const match = mark.exec(text);
+  if (!match) return undefined;
+  const said = match.groups!;
+  const [least, likely, most] = [Number(said['least']), Number(said['likely']), Number(said['most'])];
+  const place = said['place'];
+  return {
+    text: text.slice(0, match.index),
+    mark: {
+      hands: said['hands'] === 'hand' ? 'on' : 'off',
+      durationMin: { least, likely, most },
+      ...(said['heat'] && { oven: { temperatureC: Number(said['ovenC']), grill: said['heat'] === 'grill' } }),
+      burner: place === 'hob',
+      ...(place === 'fridge' || place === 'freezer' ? { cold: place } : {}),
+      ...(said['coreC'] && { coreC: Number(said['coreC']) }),
+      after: (said['after'] ?? '').split(/\D+/).filter(Boolean).map(Number),
+    },
+  };
+}
+
+/**
+ * One step for every marked paragraph, of what was read in it: its mark says what counts. A paragraph in which nothing was read is a step by its words alone.
+ * `texts` and `marks` have one entry for each paragraph.
+ */
+export function asMarked(
+  read: readonly StepReading[],
+  texts: readonly string[],
+  marks: readonly StepMark[],
+  blank: (text: string, index: number) => Step,
+): readonly StepReading[] {
+  const whole = texts.map((text, index): StepReading => {
+    const parts = read.filter(({ paragraph }) => paragraph === index);
+    // A name that its words hold, or it would be written in front of them the next time.
+    const named = parts.map(({ step }) => step.title).find((title) => text.toLowerCase().includes(title.toLowerCase()));
+    const main = parts.findLast(({ step }) => step.hands === marks[index]!.hands) ?? parts.at(-1);
+    const base = main?.step ?? blank(text, index);
+    const kit = parts.flatMap(({ step }) => step.kit);
+    return {
+      step: {
+        ...base,
+        id: parts[0]?.step.id ?? base.id,
+        title: named ?? blank(text, index).title,
+        text,
+        uses: [...new Set(parts.flatMap(({ step }) => step.uses))],
+        kit: kit
+          .filter((use, at) => kit.findIndex(({ kind, as }) => kind === use.kind && as === use.as) === at)
+          .slice(0, 8),
+        looseFlour: parts.some(({ step }) => step.looseFlour),
+      },
+      notes: [],
+      guessed: [],
+      paragraph: index,
+    };
+  });
+  return whole.map(({ step, ...rest }, index) => ({ ...rest, step: withMark(step, marks[index]!, whole) }));
+}
+
+function withMark(step: Step, said: StepMark, all: readonly StepReading[]): Step {
+  const { oven, cold: _cold, coreC: _coreC, ...rest } = step;
+  const idOf = (number: number): StepId | undefined => all[number - 1]?.step.id;
+  return {
+    ...rest,
+    hands: said.hands,
+    durationMin: said.durationMin,
+    looks: said.hands === 'off' ? step.looks : [],
+    burner: said.burner,
+    ...(said.oven && { oven: { toleranceC: 10, racks: 1, covered: false, ...oven, ...said.oven } }),
+    ...(said.cold && { cold: said.cold }),
+    ...(said.coreC !== undefined && { coreC: said.coreC }),
+    after: said.after.flatMap((number) => {
+      const id = idOf(number);
+      return id === undefined || id === step.id ? [] : [{ step: id, leastMin: 0 }];
+    }),
+  };
+}

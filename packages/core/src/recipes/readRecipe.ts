@@ -9,7 +9,6 @@ import {
   type IngredientLine,
   type Original,
   type Recipe,
-  type Step,
   upgraded,
 } from '../model/index.ts';
 import type { WrittenIn } from '../quantities/index.ts';
@@ -25,6 +24,7 @@ import { readPage } from './page.ts';
 import { courseOf } from './course.ts';
 import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
+import { blankStep } from './blankStep.ts';
 import { asMarked, markedIn } from './stepMark.ts';
 import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
 import { questionsOf, type RecipeQuestion } from './questions.ts';
@@ -346,23 +346,6 @@ const markedSteps = (read: readonly StepReading[], own: readonly Marked[]): read
       title: text.slice(0, 60).replace(/[.:;,]?\s*$/, '') || 'Step',
     }),
   );
-
-/** A step of which nothing is known yet. */
-const blankStep: Omit<Step, 'id' | 'title'> = {
-  text: '',
-  uses: [],
-  durationMin: { least: 2, likely: 5, most: 10 },
-  hands: 'on',
-  looks: [],
-  grows: false,
-  kit: [],
-  burner: false,
-  looseFlour: false,
-  until: '',
-  splitPoint: false,
-  alternatives: [],
-  leaves: [],
-};
 
 /** Where what a recipe says of its time in all is far from what its steps come to. */
 function totalNote(totalMin: number | undefined, steps: readonly StepReading[]): readonly string[] {

@@ -225,17 +225,6 @@ const isDoneAt = (celsius: number): boolean => celsius >= done.leastC && celsius
 /** "The oven at two hundred", "at one eighty". */
 const spokenHeat =
   /\b(?:oven|goes? in|going in|down|up)\b[^.;]{0,20}?\b(?:at|to|on|about)\s+(?<hundred>a hundred|one hundred|two hundred|one|two)(?:\s+and)?(?:[\s-]+(?<tens>ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b|(?<=hundred)\b)/giu;
-const tensOf: Readonly<Record<string, number>> = {
-  ten: 10,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-  seventy: 70,
-  eighty: 80,
-  ninety: 90,
-};
 
 export const toCelsius = (fahrenheit: number): number => Math.round(((fahrenheit - 32) * 5) / 9);
 
@@ -250,7 +239,7 @@ const spokenHeats = (text: string): readonly FoundHeat[] =>
       start: match.index + at,
       end: match.index + match[0].length,
       words: match[0].slice(at),
-      celsius: (/^(?:a|one)/i.test(hundred!) ? 100 : 200) + (tensOf[tens?.toLowerCase() ?? ''] ?? 0),
+      celsius: (/^(?:a|one)/i.test(hundred!) ? 100 : 200) + (tens ? numberOf(tens) : 0),
       scale: 'unsaid',
       core: false,
       fan: false,

@@ -1,5 +1,15 @@
 import * as v from 'valibot';
-import { LineId, readLine, readSteps, Recipe, StepId, writtenIn, type IngredientLine, type Step } from '@lupin/core';
+import {
+  blankStep,
+  LineId,
+  readLine,
+  readSteps,
+  Recipe,
+  StepId,
+  writtenIn,
+  type IngredientLine,
+  type Step,
+} from '@lupin/core';
 import { freshId } from '../../shared/words.ts';
 
 /** A line read anew from its words; what the cook has set besides (role, component) stays. */
@@ -39,6 +49,7 @@ export const newLine = (recipe: Recipe, text: string, heading?: string): Ingredi
   );
 
 export const newStep = (recipe: Recipe): Step => ({
+  ...blankStep,
   id: v.parse(
     StepId,
     freshId(
@@ -47,19 +58,7 @@ export const newStep = (recipe: Recipe): Step => ({
     ),
   ),
   title: 'New step',
-  text: '',
-  uses: [],
   durationMin: { least: 3, likely: 5, most: 8 },
-  hands: 'on',
-  looks: [],
-  grows: false,
-  kit: [],
-  burner: false,
-  looseFlour: false,
-  until: '',
-  splitPoint: false,
-  alternatives: [],
-  leaves: [],
 });
 
 /** Without a line, wherever it is named. */

@@ -342,7 +342,7 @@ const markedSteps = (read: readonly StepReading[], own: readonly Marked[]): read
     own.map(({ mark }) => mark),
     (text, at) => ({
       ...blankStep,
-      id: v.parse(StepId, `step-${at + 1}`),
+      id: v.parse(StepId, `told-${at + 1}`),
       title: text.slice(0, 60).replace(/[.:;,]?\s*$/, '') || 'Step',
     }),
   );

@@ -101,10 +101,10 @@ export function asMarked(
       paragraph: index,
     };
   });
-  return whole.map(({ step, ...rest }, index) => ({ ...rest, step: withMark(step, marks[index]!, whole) }));
+  return whole.map(({ step, ...rest }, index) => ({ ...rest, step: withMark(step, index, marks[index]!, whole) }));
 }
 
-function withMark(step: Step, said: StepMark, all: readonly StepReading[]): Step {
+function withMark(step: Step, index: number, said: StepMark, all: readonly StepReading[]): Step {
   const { oven, cold: _cold, coreC: _coreC, ...rest } = step;
   const idOf = (number: number): StepId | undefined => all[number - 1]?.step.id;
   return {
@@ -116,9 +116,10 @@ function withMark(step: Step, said: StepMark, all: readonly StepReading[]): Step
     ...(said.oven && { oven: { toleranceC: 10, racks: 1, covered: false, ...oven, ...said.oven } }),
     ...(said.cold && { cold: said.cold }),
     ...(said.coreC !== undefined && { coreC: said.coreC }),
+    // Only what stands before it: rows may have been moved, and nothing waits in a ring.
     after: said.after.flatMap((number) => {
-      const id = idOf(number);
-      return id === undefined || id === step.id ? [] : [{ step: id, leastMin: 0 }];
+      const id = number <= index ? idOf(number) : undefined;
+      return id === undefined ? [] : [{ step: id, leastMin: 0 }];
     }),
   };
 }

@@ -67,6 +67,12 @@ test('free-from words remove only what they name', () => {
   expect(contained('dairy-free pesto with walnuts')).toContain('walnut');
 });
 
+test('what is known by its words for what it holds is the food that it names', () => {
+  for (const text of ['50g chopped hazelnuts', 'stir in 50g chopped hazelnuts'])
+    expect(read(text).foods.map(({ food }) => food as string)).toEqual(['hazelnuts']);
+  expect(contained('50g chopped hazelnuts')).toContain('hazelnut');
+});
+
 test('a word said once stands for all of a list', () => {
   const foods = (text: string) => read(text).foods.map(({ food }) => food as string);
   expect(foods('1 can each black, kidney, pinto beans')).toEqual(['black-beans', 'kidney-beans', 'pinto-beans']);

@@ -37,6 +37,21 @@ type Learned = Pick<Meaning, 'contains' | 'possible' | 'lifts'> & {
   readonly form?: Meaning['form'] | undefined;
 };
 
+/** "Chopped hazelnuts", known for what it holds, is the food that its last words name, where that holds nothing else. */
+function nameFoods(byFirst: ReadonlyMap<string, Meaning[]>): void {
+  const foodCalled = (phrase: readonly string[]) =>
+    byFirst
+      .get(phrase[0]!)
+      ?.find((each) => each.food !== undefined && !each.form && each.phrase.join(' ') === phrase.join(' '));
+  for (const list of byFirst.values())
+    list.forEach((meaning, at) => {
+      if (meaning.food || meaning.form || meaning.phrase.length < 2) return;
+      const named = foodCalled(meaning.phrase.slice(1));
+      if (named?.contains.every((hazard) => meaning.contains.includes(hazard)) && named.contains.length > 0)
+        list[at] = { ...meaning, food: named.food! };
+    });
+}
+
 function learnt(): Lexicon {
   const byFirst = new Map<string, Meaning[]>();
   const known = new Set<string>();
@@ -64,6 +79,7 @@ function learnt(): Lexicon {
     for (const name of [food.name, food.plural, food.us, ...food.aka])
       if (name && !food.pluralAka.includes(name)) learn(name, { contains, possible, lifts, food: food.id });
   }
+  nameFoods(byFirst);
   for (const list of byFirst.values())
     list.sort(
       (a, b) => b.phrase.length - a.phrase.length || Number(b.form !== undefined) - Number(a.form !== undefined),

@@ -1,6 +1,7 @@
 import { readAmount } from '../quantities/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import { toldIn } from './clauses.ts';
+import { readTimes } from './timesAndHeats.ts';
 import type { Draft, DraftLine } from './draft.ts';
 import { headed, isPartName, headingOf, isHeadedList, listedThings, numberedApart, severalThings } from './lists.ts';
 import { draftOfProse } from './prose.ts';
@@ -107,6 +108,7 @@ const startsList = (rows: readonly string[], at: number): boolean =>
 const setsOven = /^(?:pre-?heat|heat)?\s*(?:the )?oven\b.{0,20}\d{2,3}/i;
 const endsList = (row: string, hasMethodHead: boolean): boolean =>
   setsOven.test(row) ||
+  (/[.;]\s+\p{Lu}/u.test(row) && readTimes(row).length > 0) ||
   (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) ||
   (tellsWork(row) && headingOf(row) === undefined);
 const beginsList = (rows: readonly string[], at: number): boolean =>

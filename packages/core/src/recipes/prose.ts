@@ -28,7 +28,9 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   const method: DraftLine[] = [];
   const seen = new Set<string>();
   const take = (words: string) => {
-    const foods = readIngredient(words).foods.map(({ food }) => food as string);
+    const { foods: read, contained } = readIngredient(words);
+    // What is known by its words alone ("chopped mixed nuts") is a thing as well.
+    const foods = read.length > 0 ? read.map(({ food }) => food as string) : contained.map(() => words.toLowerCase());
     // "Till the sugar's gone": of the sugar that was said.
     const noun = /^(?:the )?([\p{L}-]+)['’]s$/u.exec(words)?.[1]?.toLowerCase();
     if (noun !== undefined && things.some(({ text: told }) => told.toLowerCase().includes(noun))) return;
@@ -120,7 +122,9 @@ function titleOf(paragraphs: readonly string[]): { readonly name: string; readon
     );
   // "Hi Pat! The brownies."
   const alone =
-    /^(?:hi|hello|dear|hey)\b[^.!?]*[.!?]\s+(?:the |my |our )?(?<name>(?:[\p{L}'’-]+\s?){1,4})[.:]\s/iu.exec(first);
+    /^(?:hi|hello|dear|hey)\b[^.!?]*[.!?]\s+(?:the |my |our )?(?<name>(?!it\b|it['’]s|this\b|that\b|they\b|serves|makes|feeds|for\b)(?:[\p{L}'’-]+\s?){1,4})[.:]\s/iu.exec(
+      first,
+    );
   const name = (alone ?? called)?.groups?.['name']?.trim() ?? '';
   return { name: name.charAt(0).toUpperCase() + name.slice(1), rest: paragraphs };
 }

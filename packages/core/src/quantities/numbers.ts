@@ -18,27 +18,7 @@ const vulgar: Readonly<Record<string, number>> = {
 };
 const signs = Object.keys(vulgar).join('');
 const digits = String.raw`(?:\d{1,6}\s?[${signs}]|\d{1,6}(?:\s|-|\s?&\s?|\sand\s)\d{1,3}\s?[/⁄]\s?\d{1,3}|\d{1,6}\s?[/⁄]\s?\d{1,3}|[${signs}]|\d{1,3}(?:,\d{3})+(?![\d,])|\d{1,9}(?:[.,]\d{1,4})?|\.\d{1,4})`;
-const ones = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
-const tens = ['twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
-/** "Twenty-five", with the hyphen or without. */
-const compounds = Object.fromEntries(
-  tens.flatMap((ten, i) =>
-    ones.flatMap((one, j) => [`${ten}-${one}`, `${ten} ${one}`].map((words) => [words, (i + 2) * 10 + j + 1])),
-  ),
-);
-/** "Two hundred", "a hundred and fifty". */
-const hundreds = Object.fromEntries(
-  ['a', ...ones].flatMap((count, i) =>
-    ['', ' and fifty', ' and twenty-five', ' and seventy-five', ' and twenty', ' and eighty'].map((more) => [
-      `${count} hundred${more}`,
-      Math.max(1, i) * 100 +
-        (more === '' ? 0 : ({ ...compounds, twenty: 20, fifty: 50, eighty: 80 }[more.slice(5)] ?? 0)),
-    ]),
-  ),
-);
 const named: Readonly<Record<string, number>> = {
-  ...compounds,
-  ...hundreds,
   a: 1,
   an: 1,
   one: 1,
@@ -73,10 +53,17 @@ const named: Readonly<Record<string, number>> = {
   dozen: 12,
   couple: 2,
 };
-const names = Object.keys(named)
-  .sort((a, b) => b.length - a.length)
-  .join('|');
-const spoken = String.raw`(?:half a dozen|(?:a|one) dozen|a couple(?: of)?|(?:one|two|three|four|five|six) and an? (?:half|quarter)|(?:a |one )?half(?: an?)?|(?:a |one )quarter(?: of an?)?|three[- ]quarters(?: of an?)?|(?:${names}))`;
+const anyOf = (words: readonly string[]): string => [...words].sort((a, b) => b.length - a.length).join('|');
+const counts = Object.entries(named).filter(([word, value]) => value >= 1 && !/^(?:an?|dozen|couple)$/.test(word));
+const [ones, tens, under100] = [
+  counts.filter(([, value]) => value < 10),
+  counts.filter(([, value]) => value >= 20),
+  counts,
+].map((some) => anyOf(some.map(([word]) => word)));
+/** "Twenty-five", with the hyphen or without; "a hundred and fifty". */
+const compound = String.raw`(?:(?:${tens})[- ](?:${ones})(?![-\p{L}])|(?:${under100}))`;
+const hundreds = String.raw`(?:an?|${ones}) hundred(?: and ${compound}(?![\p{L}]))?`;
+const spoken = String.raw`(?:half a dozen|(?:a|one) dozen|a couple(?: of)?|(?:one|two|three|four|five|six) and an? (?:half|quarter)|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three[- ]quarters(?: of an?)?|${hundreds}|${compound}|(?:${anyOf(Object.keys(named))}))`;
 
 /** Digits, then words; the words only where a word ends. */
 export const numberSource = String.raw`(?:${digits}|${spoken}(?![\p{L}]))`;
@@ -95,6 +82,10 @@ export function numberOf(text: string): number {
   const withPart = /^(\w+) and an? (half|quarter)$/.exec(words);
   if (withPart) return named[withPart[1]!]! + named[withPart[2]!]!;
   if (words.includes('three') && words.includes('quarter')) return 0.75;
+  const hundred = /^(\w+) hundred(?: and (.+))?$/.exec(words);
+  if (hundred) return named[hundred[1]!]! * 100 + (hundred[2] === undefined ? 0 : numberOf(hundred[2]));
+  const compounded = /^(\w+ty)[- ](\w+)$/.exec(words);
+  if (compounded) return named[compounded[1]!]! + named[compounded[2]!]!;
   for (const part of ['half', 'quarter', 'dozen', 'couple'] as const) if (words.includes(part)) return named[part]!;
   return named[words] ?? NaN;
 }

@@ -32,6 +32,14 @@ test.each([
   ['Serve hot, with ranch dressing for dipping.', milk],
   ['Bring to the table with a bowl of sour cream.', milk],
   ['Top with crumbled feta.', milk],
+  ['Scatter with curd.', milk],
+  ['Toss with a spoon of tahini sauce.', sesame],
+  ['Roll them in breadcrumbs.', noTrace('wheat')],
+  ['Dip into fine crumbs and fry.', noTrace('wheat')],
+  ['Top with walnut pieces.', noTrace('walnut')],
+  ['Scatter with hazelnut pieces and serve.', noTrace('tree-nut')],
+  ['Serve with eggs benedict.', noTrace('egg')],
+  ['Top with slaw.', noTrace('egg')],
   ['Great on the day with butter.', milk],
   ['Accompany with garlic bread.', milk],
 ])('what a step names counts for the guests, listed or not: “%s”', (says, need) => {
@@ -60,6 +68,12 @@ test.each([
   ['Leave it while you have a coffee.', []],
   ['Stir in a spoon of coffee.', ['coffee']],
   ['Toss till hot. Pepper.', ['pepper']],
+  ['Rub in until it is like fine crumbs.', []],
+  ['Pulse to coarse crumbs.', []],
+  ['Roll in crumbs.', ['crumbs']],
+  ['Top with walnut pieces, then more walnut pieces.', ['walnut pieces']],
+  // A word that is merely like a food is another word.
+  ['Halve them; they stay whole. Don’t score the case.', []],
 ])('work, kit and pauses are no food: “%s”', (says, named) => {
   const one = occasion({ guests: [guest('gwen')], recipes: [carrots(says)], dishes: [dish('carrots')] }).recipes[0]!;
   expect(namedInSteps(one, one.lines, noLabels).map(({ words }) => words.toLowerCase())).toEqual(named);

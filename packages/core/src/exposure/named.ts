@@ -1,5 +1,5 @@
 import { foodOf, hazardOf, type Food, type FoodId, type HazardId } from '../reference/index.ts';
-import { isTheOne, readIngredient, type ReadFood } from '../reading/index.ts';
+import { isTheOne, readIngredient, type IngredientReading, type ReadFood } from '../reading/index.ts';
 import { LineId, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import * as v from 'valibot';
 import { lineEvidence, type Evidence } from './evidence.ts';
@@ -7,7 +7,8 @@ import { noLabels, type Knowledge } from './knowledge.ts';
 
 /** A food that a step names and no line of the recipe has. */
 export interface NamedInStep {
-  readonly food: FoodId;
+  /** Absent where only its words are known, by what they hold: "walnut pieces", "curd". */
+  readonly food?: FoodId | undefined;
   readonly words: string;
   readonly step: Step;
   /** Allergens it brings or may bring that nothing on the list does. */
@@ -19,7 +20,14 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:like|into|to|in) (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+
+/** "Rub in until it is like crumbs", "blitz to breadcrumbs": what it looks like. "Roll in crumbs" is something to eat. */
+const asCrumbs =
+  /\blike (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?<=\b(?:rub|blitz|pulse|whizz|process|blend|crush|crumble|bash|grind|break|mix|work)(?:s|ed|es|ing)?\b[^.;]{0,60})\b(?:in)?to (?:fine |coarse |rough |green )?(?:bread ?)?crumbs/gi;
+/** "When the butter's melted": a word short. */
+const shortened =
+  /(?<=\p{L})['’]s(?=\s+(?:gone|done|ready|hot|cold|cool(?:ed)?|melted|soft|golden|brown|cooked|boiling|all|in|not|just|still|been|starting|beginning|going|coming)\b)/giu;
 
 /** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
 const toasting =
@@ -30,10 +38,10 @@ const theMade = new Set(['stock', 'broth', 'guacamole']);
 /** What is made here where its food is on the list, and bought where it is not. */
 const madeOf: Readonly<Record<string, RegExp>> = {
   meatball: /\b(?:mince|minced|ground (?:beef|pork|lamb|turkey|chicken))\b/,
-  slaw: /\bcabbage|kohlrabi|carrot/,
+  slaw: /\bcabbage|kohlrabi/,
   coleslaw: /\bcabbage/,
   falafel: /\bchickpeas?|broad beans?\b/,
-  kofta: /\bmince|minced|ground\b/,
+  kofta: /\b(?:mince|minced|ground (?:beef|pork|lamb|turkey|chicken))\b/,
   fishcake: /\bcod|haddock|salmon|fish\b/,
   'fish cake': /\bcod|haddock|salmon|fish\b/,
 };
@@ -129,11 +137,14 @@ export function servedBesideOf(recipe: Recipe, lines: readonly IngredientLine[])
   const said = [...recipe.servedWith, ...servedWithOf(recipe.steps.map((step) => step.text).join('\n'))];
   return [...new Set(said)].filter((words) => {
     if (recipe.notMeant?.includes(words)) return false;
-    const { foods } = readIngredient(words);
+    const reading = readIngredient(words);
     // "The sliced meat" is the leg that was roasted.
     const isOfIt = ({ food, start }: ReadFood) =>
       isTheOne(words, start) && foodOf(food)!.contains.every((hazard) => known.has(hazard));
-    return foods.some((each) => !listed.has(each.food) && !isOfIt(each));
+    return (
+      reading.foods.some((each) => !listed.has(each.food) && !isOfIt(each)) ||
+      knownByWords(reading).some(({ hazards }) => hazards.some((hazard) => !known.has(hazard)))
+    );
   });
 }
 
@@ -191,12 +202,20 @@ export function namedInSteps(
   const notMeant = new Set(recipe.notMeant);
   return recipe.steps.flatMap((step) => {
     const text = step.text
-      .replace(/['’]s\b/g, '  ')
+      .replace(shortened, blank)
       .replace(kitchenThings, blank)
+      .replace(asCrumbs, blank)
       .replace(toasting, blank)
       .replace(toMop, blank)
       .replace(servedWith, (whole, beside: string) => whole.slice(0, -beside.length) + blank(beside));
-    return readIngredient(text).foods.flatMap((named): readonly NamedInStep[] => {
+    const reading = readIngredient(text);
+    const bare = knownByWords(reading).flatMap(({ words, hazards }): readonly NamedInStep[] => {
+      const unseen = hazards.filter((hazard) => !known.has(hazard));
+      if (unseen.length === 0 || seen.has(words.toLowerCase()) || notMeant.has(words)) return [];
+      seen.add(words.toLowerCase());
+      return [{ words, step, unseen, isNamedOnList: false }];
+    });
+    const foods = reading.foods.flatMap((named): readonly NamedInStep[] => {
       const food = foodOf(named.food)!;
       const words = named.words.toLowerCase();
       const isThe = isTheOne(text, named.start);
@@ -223,7 +242,25 @@ export function namedInSteps(
       seen.add(food.id);
       return [{ food: food.id, words: named.words, step, unseen, isNamedOnList }];
     });
+    return [...foods, ...bare];
   });
+}
+
+/** Words that name no food of the catalogue, and of which is known what they hold; allergens alone. */
+function knownByWords({ contained, foods }: IngredientReading): readonly {
+  readonly words: string;
+  readonly hazards: readonly HazardId[];
+}[] {
+  const found = new Map<number, { words: string; hazards: HazardId[] }>();
+  for (const { hazard, words, start, end, isGuess } of contained) {
+    // In running text a word that is merely like another is another word.
+    if (isGuess || hazardOf(hazard).kind !== 'allergen' || foods.some((food) => start < food.end && end > food.start))
+      continue;
+    const there = found.get(start) ?? { words, hazards: [] };
+    there.hazards.push(hazard);
+    found.set(start, there);
+  }
+  return [...found.values()];
 }
 
 /** What is said to be in a dish, or beside it, though no line has it: where it is said, as a line of its own. */

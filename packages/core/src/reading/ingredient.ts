@@ -31,6 +31,8 @@ export interface ReadHazard extends Span {
   readonly level: 'contained' | 'possible';
   readonly words: string;
   readonly because: string;
+  /** The word is no known one, and was read as what it is nearest to. */
+  readonly isGuess: boolean;
 }
 
 export interface ReadClaim extends Span {
@@ -91,6 +93,7 @@ interface Weighed {
   first: number;
   last: number;
   because: string;
+  isGuess: boolean;
 }
 
 /** Tokens from the first, up to but without the second. */
@@ -135,12 +138,18 @@ function read(text: string): IngredientReading {
       readOption(text, tokens, first, end, options.length > 1, warned, notes),
     );
     for (const hazard of new Set(weighed.flatMap((option) => [...option.keys()]))) {
-      const { first, last, because: reason, level: own } = weighed.find((option) => option.has(hazard))!.get(hazard)!;
+      const {
+        first,
+        last,
+        because: reason,
+        level: own,
+        isGuess,
+      } = weighed.find((option) => option.has(hazard))!.get(hazard)!;
       const level = weighed.every((option) => option.get(hazard)?.level === 'contained') ? 'contained' : 'possible';
       const because =
         own === 'contained' && level === 'possible' ? `${reason.slice(0, -1)}, and is one of several choices.` : reason;
-      if (hazards.get(hazard)?.level === 'contained' || (hazards.has(hazard) && level === 'possible')) continue;
-      hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because });
+      if (isOutweighed({ level, isGuess }, hazards.get(hazard))) continue;
+      hazards.set(hazard, { hazard, level, ...spanOf(text, tokens, first, last), because, isGuess });
     }
   }
   const { claims, unknown, foods, forms } = notes;
@@ -382,15 +391,24 @@ function namedAt({ tokens, from, to, said, found }: Option, index: number, warne
   };
 }
 
-/** What is contained outweighs what is possible; of two alike the first counts. */
+/** What is contained outweighs what is possible, and a known word one that was guessed; of two alike the first counts. */
+function isOutweighed(
+  { level, isGuess }: Pick<Weighed, 'level' | 'isGuess'>,
+  before: Pick<Weighed, 'level' | 'isGuess'> | undefined,
+): boolean {
+  if (!before) return false;
+  return before.level === level ? isGuess || !before.isGuess : level === 'possible';
+}
+
 const putting =
   ({ text, tokens }: Option, { first, last, readAs }: Named, weighed: Map<HazardId, Weighed>): Put =>
   (hazard, level, why = level === 'possible' ? 'may hold' : 'holds') => {
-    const before = weighed.get(hazard);
-    if (before && (before.level === 'contained' || level === 'possible')) return;
+    const isGuess = readAs !== undefined;
+    if (isOutweighed({ level, isGuess }, weighed.get(hazard))) return;
     const { words } = spanOf(text, tokens, first, last);
     const guessed = readAs ? ` (read as ${readAs})` : '';
-    weighed.set(hazard, { level, first, last, because: `“${words}”${guessed} ${why} ${hazardOf(hazard).name}.` });
+    const because = `“${words}”${guessed} ${why} ${hazardOf(hazard).name}.`;
+    weighed.set(hazard, { level, first, last, because, isGuess });
   };
 
 const isAnimal = (hazard: HazardId): boolean => animalHazards.has(hazard) || hazard === 'lactose';

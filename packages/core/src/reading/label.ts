@@ -163,6 +163,7 @@ function readSection(
       start: start + found.index,
       end: start + found.index + found[0].length,
       words: found[0],
+      isGuess: false,
       because: 'It is said not to be for coeliacs.',
     });
   }

@@ -78,18 +78,25 @@ const unlistedIngredients: Rule = (recipe, find) => {
   return namedInSteps(recipe, whole.lines, noLabels).map((named): RecipeFinding => {
     const { food, words, step, unseen, isNamedOnList } = named;
     const names = unseen.map((hazard) => hazardOf(hazard).name);
-    const id = v.parse(LineId, `${food.slice(0, 50)}-added`);
+    const name =
+      food ??
+      words
+        .toLowerCase()
+        .replace(/[^a-z0-9]+/g, '-')
+        .replace(/^-|-$/g, '');
+    const id = v.parse(LineId, `${name.slice(0, 50) || 'line'}-added`);
     const line: IngredientLine = {
       id,
       text: words,
-      food,
+      ...(food && { food }),
       amount: { kind: 'words', words: 'as needed' },
       part: 'body',
       canOmit: false,
     };
     return {
       code: 'unlisted-ingredient',
-      weight: isNamedOnList || seasonings.has(food) ? 'hint' : unseen.length > 0 ? 'danger' : 'odd',
+      weight:
+        isNamedOnList || (food !== undefined && seasonings.has(food)) ? 'hint' : unseen.length > 0 ? 'danger' : 'odd',
       step: step.id,
       words: isNamedOnList
         ? `“${step.title}” says ${quoted(words)}: if that is not what the list has, ${inWords(names.slice(0, 4))} would go unseen.`

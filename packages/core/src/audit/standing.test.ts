@@ -248,6 +248,16 @@ describe('what spoils stands for two hours in all', () => {
     ]),
   );
 
+  test.each(['slow-cooker', 'microwave'])('rice, once it is cooked in a %s', (kind) =>
+    holdsTo(rules.standsMostMin, 'warm-wait', (wait) => [
+      dishOf(['rice'], [{ ...heat, burner: false, kit: [{ kind }] }, chilling]),
+      [
+        { startMin: -60 - wait, endMin: -40 - wait },
+        { startMin: -40, endMin: 0 },
+      ],
+    ]),
+  );
+
   test.each(cookedSpoils)('%s, several waits and the work between them taken together', (food) =>
     holdsTo(50, 'warm-wait', (wait) => [
       dishOf([food], [heat, { durationMin: { least: 5, likely: 20, most: 20 } }, chilling]),

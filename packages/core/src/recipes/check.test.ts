@@ -55,6 +55,21 @@ test.each<[RecipeFindingCode, string, string, string?]>([
 
 test.each([
   [
+    'no fish went into it',
+    'Whisk 150 g of the flour with the water to a batter. Dust with the remaining flour and fry',
+    false,
+  ],
+  ['the fish lay in it', 'Dredge the cod in the flour. Thicken the sauce with the remaining flour and fry', true],
+])('flour that is left over, and %s', (_, method, isDanger) => {
+  const found = codes(
+    '4 cod fillets\n200 g flour\n200 ml water',
+    `${method} the cod for 8 minutes, until it is 63 °C inside.`,
+  );
+  expect(found.includes('touched-raw')).toBe(isDanger);
+});
+
+test.each([
+  [
     'a plain roast with a core temperature',
     '4 chicken thighs\n1 tbsp oil\nsalt',
     'Rub the chicken with the oil and salt. Roast at 200 °C for 40 minutes, until a thermometer in the thickest part reads 74 °C.',

@@ -47,9 +47,8 @@ const places: readonly Heated['where'][] = ['oven', 'grill', 'hob', 'slow-cooker
 /** Whether a step cooks: what is only kept warm is not cooked there. */
 const cooks = (step: Step): boolean =>
   places.some((where) => isThere(step, where)) &&
-  (step.oven?.temperatureC ?? Infinity) >= keptWarmC &&
+  (step.oven?.temperatureC ?? Infinity) >= rules.cooksLeastC &&
   !/\b(?:keep|hold)\b[^.;]*\bwarm\b/i.test(step.title);
-const keptWarmC = 120;
 
 /** Raw food that comes into a step, by what is raw in it. */
 type Raw = ReadonlyMap<HazardId, readonly IngredientLine[]>;
@@ -154,7 +153,9 @@ export function withHeatKnown(recipe: Recipe, saidBeside = ''): HeatKnown {
   const asked: HeatKnown['asked'][number][] = [];
   const last = lastHeats(recipe);
   // Said anywhere: which food it is said of, nobody can be sure.
-  const isMeantSo = notMeant.test([recipe.name, ...recipe.steps.map(({ text }) => text), saidBeside].join('\n'));
+  const isMeantSo = notMeant.test(
+    [recipe.name, recipe.about, ...recipe.steps.map(({ text }) => text), saidBeside].join('\n'),
+  );
   const isAsked = (step: Step, raw: Raw) =>
     !isMeantSo && last.has(step.id) && heatAsked.ways.some((each) => isHeatedSo(step, raw, each));
   const steps = recipe.steps.map((step) => {

@@ -66,6 +66,10 @@ function tellsWork(text: string): boolean {
   );
 }
 
+/** "Blend everything.": a method of two words, where they stand alone. */
+const tellsBriefly = (row: string): boolean =>
+  /^\p{L}+ \p{L}+\.$/u.test(row) && toldIn(row)[0]?.clauses[0]?.verb !== undefined;
+
 const likeMethod = (text: string): boolean =>
   numbered.test(text) ||
   tellsWork(text) ||
@@ -169,8 +173,9 @@ export function draftsOfText(text: string): readonly Draft[] {
     .map((row) => row.trim());
   const from: number[] = [0];
   let hasWork = false;
+  const isAlone = (at: number) => at > 0 && rows[at - 1] === '' && (rows[at + 1] ?? '') === '';
   rows.forEach((row, at) => {
-    if (row !== '' && (methodHead.test(row) || tellsWork(row))) hasWork = true;
+    if (row !== '' && (methodHead.test(row) || tellsWork(row) || (isAlone(at) && tellsBriefly(row)))) hasWork = true;
     if (at > 0 && hasWork && rows[at - 1] === '' && row !== '' && beginsRecipe(rows, at)) {
       from.push(at);
       hasWork = false;

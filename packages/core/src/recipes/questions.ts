@@ -31,7 +31,7 @@ export interface RecipeQuestion {
 }
 
 /** More than these nobody answers. */
-const mostQuestions = 5;
+export const mostQuestions = 5;
 
 /** What a reading knows of its guesses. */
 export interface Guesses {

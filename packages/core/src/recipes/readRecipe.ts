@@ -18,7 +18,7 @@ import { checkRecipe } from './check.ts';
 import type { RecipeFinding } from './finding.ts';
 import type { Draft } from './draft.ts';
 import { draftOfNode, recipeNodes } from './jsonLd.ts';
-import { linkedTo } from './linked.ts';
+import { linkedAmong } from './linked.ts';
 import { readLine, type LineReading } from './line.ts';
 import { readPage } from './page.ts';
 import { courseOf } from './course.ts';
@@ -182,9 +182,7 @@ function fromDrafts(drafts: readonly Draft[], faults: readonly string[]): Recipe
     }
     return [reading];
   });
-  // Parts first: what they are tied to is known by then.
-  const all = recipes.map(({ recipe }) => recipe);
-  return { recipes: recipes.length > 1 ? recipes.map((each) => linkedTo(each, all)) : recipes, faults: said };
+  return { recipes: linkedAmong(recipes), faults: said };
 }
 
 const originalOf = (format: Original['format'], text: string): Original => ({ format, text: text.slice(0, 200_000) });

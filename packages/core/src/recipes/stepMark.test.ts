@@ -1,5 +1,6 @@
+import * as v from 'valibot';
 import { demoRecipes } from '../../test-support/demo.ts';
-import type { Recipe } from '../model/index.ts';
+import { CheckedRecipe, type Recipe } from '../model/index.ts';
 import { followsOf } from '../versions/index.ts';
 import { readRecipes } from './readRecipe.ts';
 import { markedIn, markOf } from './stepMark.ts';
@@ -55,4 +56,17 @@ test('a mark may name a step that is not there, or itself: it waits for neither'
   ).recipes[0]!;
   expect(recipe.steps[0]!.after).toEqual([]);
   expect(markOf(recipe, 0)).toBe('[by hand, 3 min (2–4), hob; at any time]');
+});
+
+test.each([
+  '[by hand, 999999999 min (10–2000000000); at any time]',
+  '[by hand, 10 min (20–30); at any time]',
+  '[by hand, 2.5 min (2–3); at any time]',
+  '[by itself, 10 min (5–20), oven 1800 °C; at any time]',
+  '[by itself, 10 min (5–20), oven 180 °C, 999 °C inside; at any time]',
+])('%s: no mark, and the recipe is one that can be kept', (mark) => {
+  expect(markedIn(`Bake the bread. ${mark}`)).toBeUndefined();
+  const { recipe } = readRecipes(`Toast\nServes 2\n\nIngredients\n4 slices bread\n\nMethod\n1. Bake the bread. ${mark}`)
+    .recipes[0]!;
+  expect(v.is(CheckedRecipe, recipe)).toBe(true);
 });

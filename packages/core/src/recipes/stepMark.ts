@@ -1,4 +1,5 @@
-import type { Recipe, Step, StepId } from '../model/index.ts';
+import * as v from 'valibot';
+import { DurationMin, TemperatureC, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { followsOf } from '../versions/index.ts';
 import type { StepReading } from './steps.ts';
 
@@ -46,25 +47,29 @@ export function markOf(recipe: Recipe, index: number): string {
 const mark =
   /\s*\[by (?<hands>hand|itself), (?<likely>\d+(?:\.\d+)?) min \((?<least>\d+(?:\.\d+)?)–(?<most>\d+(?:\.\d+)?)\)(?:, (?:(?<heat>oven|grill) (?<ovenC>\d+(?:\.\d+)?) °C|(?<place>hob|fridge|freezer)))?(?:, (?<coreC>\d+(?:\.\d+)?) °C inside)?; (?:at any time|after (?<after>[\d, and]+))\]\s*$/;
 
-/** A step's words and its mark; undefined where none stands behind it. */
+const isSound = ({ durationMin, oven, coreC }: StepMark): boolean =>
+  v.is(DurationMin, durationMin) &&
+  durationMin.least <= durationMin.likely &&
+  durationMin.likely <= durationMin.most &&
+  [oven?.temperatureC, coreC].every((each) => each === undefined || v.is(TemperatureC, each));
+
+/** A step's words and its mark; undefined where none stands behind it, or one of numbers that no recipe can hold. */
 export function markedIn(text: string): { readonly text: string; readonly mark: StepMark } | undefined {
   const match = mark.exec(text);
   if (!match) return undefined;
   const said = match.groups!;
   const [least, likely, most] = [Number(said['least']), Number(said['likely']), Number(said['most'])];
   const place = said['place'];
-  return {
-    text: text.slice(0, match.index),
-    mark: {
-      hands: said['hands'] === 'hand' ? 'on' : 'off',
-      durationMin: { least, likely, most },
-      ...(said['heat'] && { oven: { temperatureC: Number(said['ovenC']), grill: said['heat'] === 'grill' } }),
-      burner: place === 'hob',
-      ...(place === 'fridge' || place === 'freezer' ? { cold: place } : {}),
-      ...(said['coreC'] && { coreC: Number(said['coreC']) }),
-      after: (said['after'] ?? '').split(/\D+/).filter(Boolean).map(Number),
-    },
+  const found: StepMark = {
+    hands: said['hands'] === 'hand' ? 'on' : 'off',
+    durationMin: { least, likely, most },
+    ...(said['heat'] && { oven: { temperatureC: Number(said['ovenC']), grill: said['heat'] === 'grill' } }),
+    burner: place === 'hob',
+    ...(place === 'fridge' || place === 'freezer' ? { cold: place } : {}),
+    ...(said['coreC'] && { coreC: Number(said['coreC']) }),
+    after: (said['after'] ?? '').split(/\D+/).filter(Boolean).map(Number),
   };
+  return isSound(found) ? { text: text.slice(0, match.index), mark: found } : undefined;
 }
 
 /**

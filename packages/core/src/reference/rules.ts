@@ -66,6 +66,8 @@ export const rules = {
   hotHoldC: 57,
   /** An oven that only keeps food warm is set to this: over `hotHoldC` all through, and it cooks no further. @source kitchen practice; USDA FSIS: a preheated oven at 93 to 121 °C */
   keepWarmOvenC: 100,
+  /** An oven under this keeps warm and is not taken to cook. @source USDA FSIS: food is kept warm in an oven at 93 to 121 °C */
+  cooksLeastC: 120,
   /** Cold food is kept at this or under. @source FDA Food Code 2022, 3-501.16 */
   coldHoldC: 5,
   /** So long may food stand between the two before it is put away, and so long in a room above `warmRoomC`. @source USDA FSIS, leftovers and food safety */
@@ -133,11 +135,11 @@ export const rules = {
   dayStartsMin: -720,
 } as const;
 
-/** Words by which a recipe says that something is not hot any more. */
 /** Words by which a piece of meat is no longer whole: what was on its outside is inside it. */
 export const cutUpWords =
   /\b(?:minced?|mincing|ground|rolled|roulade|stuffed|tenderi[sz]ed|mechanically|needled|injected|pumped|kebabs?|koftas?|burgers?|meatballs?|tartare)\b/i;
 
+/** Words by which a recipe says that something is not hot any more. */
 export const coolWords = /\b(?:cool|cold|chill|room temperature|fridge|freez)/i;
 
 /** In what food is turned or lies before it is cooked: what is left of that has touched it. */

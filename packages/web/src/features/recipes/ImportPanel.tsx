@@ -42,7 +42,7 @@ export function ImportPanel({
           ) as Recipe['id'];
           const own = id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } };
           // "1 batch shortcrust pastry": what the library makes.
-          recipes.push(linkedTo(own, library, { onlyBatches: true }));
+          recipes.push(linkedTo(own, library));
         }
         faults.push(...answer.faults);
       }

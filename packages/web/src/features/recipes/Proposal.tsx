@@ -4,7 +4,7 @@ import { checkRecipe, type Recipe, type RecipeReading } from '@lupin/core';
 import { courseOptions } from './courses.ts';
 import { FindingList } from './FindingList.tsx';
 import { LineText, StepText } from './MarkedText.tsx';
-import { fixedTo, noMends, type Mends } from './mends.ts';
+import { fixedTo, isYieldSaid, noMends, type Mends } from './mends.ts';
 import { Questions } from './Questions.tsx';
 import { waitsInWords, workLayout } from './workLayout.ts';
 import { WorkPicture } from './WorkPicture.tsx';
@@ -23,7 +23,8 @@ interface ProposalProps {
 /** One recipe as it was read: its head, what it asks, its lines and its work, and what is odd in it. */
 export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBack, keepButton }: ProposalProps) {
   const isMended = recipe !== reading.recipe;
-  const findings = isMended ? checkRecipe(recipe, find) : reading.findings;
+  const noYield = !isYieldSaid(reading, mends);
+  const findings = isMended ? checkRecipe(recipe, find, { noYield }) : reading.findings;
   const answer = (question: string, index: number) =>
     onMend({
       ...mends,

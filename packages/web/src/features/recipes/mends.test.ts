@@ -1,5 +1,5 @@
 import { readRecipes } from '@lupin/core';
-import { fixedTo, mended, noMends } from './mends.ts';
+import { fixedTo, isYieldSaid, mended, noMends } from './mends.ts';
 
 const [reading] = readRecipes(
   'Cod\nFor the family\n\n4 cod fillets\n1 tbsp oil\n\nFry the cod in the oil for 3 minutes a side.',
@@ -30,4 +30,11 @@ test('what was mended after an answer is not undone by it', () => {
   const mends = fixedTo(one.recipe, one, answers);
   expect(coresOf(mended(one, mends))).toContain(63);
   expect(mends.answers.get('portions')).toBe(1);
+});
+
+test('how many it feeds is said by an answer or a number, not by any other mend', () => {
+  expect(isYieldSaid(one, noMends)).toBe(false);
+  expect(isYieldSaid(one, { answers: new Map([[core.id, softer]]), usualCourse: 'Starters' })).toBe(false);
+  expect(isYieldSaid(one, { answers: new Map([['portions', 0]]) })).toBe(true);
+  expect(isYieldSaid(one, { ...noMends, portions: 6 })).toBe(true);
 });

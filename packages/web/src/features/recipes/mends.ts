@@ -33,3 +33,7 @@ export const fixedTo = (fixed: Recipe, { questions }: RecipeReading, mends: Mend
     ),
   ),
 });
+
+/** Whether anybody said how many it feeds: the recipe, or the cook who read it. */
+export const isYieldSaid = ({ questions }: RecipeReading, { answers, portions }: Mends): boolean =>
+  portions !== undefined || answers.has('portions') || !questions.some(({ id }) => id === 'portions');

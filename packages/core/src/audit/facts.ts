@@ -1,4 +1,4 @@
-import { bentTimeFactor, hazardOf, membersOf, rules, type HazardId } from '../reference/index.ts';
+import { bentTimeFactor, hazardOf, kitKindOf, membersOf, rules, type HazardId } from '../reference/index.ts';
 import type {
   Dish,
   Guest,
@@ -290,6 +290,24 @@ export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
 }
 
 export const isRaw = (mark: ResidueMark): boolean => mark !== 'unread' && hazardOf(mark).kind === 'raw';
+
+const isHot = ({ burner, oven, kit }: Step): boolean =>
+  burner || oven !== undefined || kit.some((use) => kitKindOf(use.kind).heats);
+
+/** Whether a recipe's step is to leave a raw-food risk in its food: of meat only where it is browned. */
+export function leavesRaw(mark: ResidueMark, step: Step): boolean {
+  if (mark === 'unread' || step.meantRaw === undefined || !step.meantRaw.includes(mark)) return false;
+  const { meant } = hazardOf(mark);
+  return meant !== undefined && (meant.unheated || isHot(step));
+}
+
+/** Whether a step has ended a raw-food risk for all that comes after it: hot enough inside, or browned outside where the inside is meant to be as it is. */
+export function cooksAway(mark: ResidueMark, step: Step): boolean {
+  if (mark === 'unread') return false;
+  const { safeCoreC, meant } = hazardOf(mark);
+  if (safeCoreC !== undefined && step.coreC !== undefined && step.coreC >= safeCoreC) return true;
+  return isHot(step) && leavesRaw(mark, step) && meant !== undefined && meant.sears;
+}
 
 export const markName = (mark: ResidueMark): string => (mark === 'unread' ? 'something unread' : hazardOf(mark).name);
 

@@ -346,6 +346,61 @@ describe('raw', () => {
     expect(saidOf(two(74), on)).toEqual([]);
     expect(codes(saidOf(two(60), on))).toEqual(['raw-crossing']);
   });
+  describe('on purpose', () => {
+    const mixed = (meantRaw?: string[], more: Loose = {}) => [
+      step('whisk', { uses: ['it'], ...(meantRaw && { meantRaw }), ...more }),
+      step('season'),
+    ];
+    const byWhisk: Record<string, Place> = {
+      'soup.plain.whisk': [-60, -55, { units: ['bowl'] }],
+      'soup.plain.season': [-50, -45, { units: ['bowl'] }],
+    };
+    test('is served where a step says so, and only what it says', () => {
+      expect(saidOf(alone('egg', mixed(['raw-egg'])), byWhisk)).toEqual([]);
+      expect(codes(saidOf(alone('egg', mixed()), byWhisk))).toEqual(['raw-crossing', 'raw-crossing', 'raw-served']);
+      expect(codes(saidOf(alone('egg', mixed(['raw-fish'])), byWhisk))).toContain('raw-served');
+      expect(codes(saidOf(alone('chicken', mixed(['raw-fish'])), byWhisk))).toContain('raw-served');
+    });
+    test('meat only where it is browned, and then clean of what is on its board', () => {
+      const steak = (burner: boolean) => [
+        step('salt', { uses: ['it'] }),
+        step('fry', { burner, meantRaw: ['raw-cut'] }),
+        step('slice'),
+      ];
+      const on: Record<string, Place> = {
+        'soup.plain.salt': [-60, -55, { units: ['board'] }],
+        'soup.plain.fry': [-50, -40, { units: ['pan'] }],
+        'soup.plain.slice': [-35, -30, { units: ['board'], cook: 'help' }],
+      };
+      const wash = [washOf('w', -40, -36, ['board'], { cook: 'help' })];
+      expect(codes(saidOf(alone('beef', steak(false)), on, wash))).toContain('raw-served');
+      expect(saidOf(alone('beef', steak(true)), on, wash)).toEqual([]);
+      expect(codes(saidOf(alone('beef', steak(true)), on))).toContain('raw-crossing');
+    });
+    test('is kept from every other dish as ever', () => {
+      const two = of([soup('salmon', mixed(['raw-fish'])), one('plums', 'plum')], { guests: [guest('ana')] });
+      const on = (units: string[]): Record<string, Place> => ({
+        ...byWhisk,
+        'plums.plain.do': [-40, -35, { units, cook: 'help' }],
+      });
+      expect(codes(saidOf(two, on(['bowl'])))).toEqual(['raw-crossing']);
+      expect(saidOf(two, on(['board']))).toEqual([]);
+    });
+    test('does not cover what comes in beside it, nor after', () => {
+      const late = (after: object[]) =>
+        of(
+          [
+            recipe(
+              'soup',
+              [line('it', 'egg'), line('more', 'egg')],
+              [step('whisk', { uses: ['it'], meantRaw: ['raw-egg'] }), step('season', { uses: ['more'], after })],
+            ),
+          ],
+          { guests: [guest('ana')] },
+        );
+      expect(codes(saidOf(late([{ step: 'whisk' }]), byWhisk))).toContain('raw-served');
+    });
+  });
   test('heat takes nothing away that nobody has read', () => {
     const on = of([recipe('soup', [line('it', undefined)], boiled(95))], { guests: [guest('ana')] });
     expect(

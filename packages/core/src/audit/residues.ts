@@ -1,13 +1,15 @@
 import { cleaningOf, hazardOf, hazards, kitKindOf, rules } from '../reference/index.ts';
-import type { GuestId, PlannedWash, ResidueMark } from '../model/index.ts';
+import type { GuestId, PlannedWash, Recipe, ResidueMark, Step } from '../model/index.ts';
 import {
   allDoing,
   broughtInto,
   clock,
+  cooksAway,
   doing,
   endOf,
   forbiddenTo,
   isRaw,
+  leavesRaw,
   linksOf,
   markName,
   named,
@@ -95,7 +97,7 @@ export function replayResidues(facts: Facts): Replay {
     const all = union(own, ...before, ...met);
     for (const [at, tokens] of met.entries()) check(each, surfaces[at]!, tokens);
     checkKept(each, all);
-    const kept = all.filter((token) => !cooked(token, step.coreC));
+    const kept = all.filter((token) => !cooksAway(token.mark, step));
     food.set(task.id, kept);
     for (const surface of surfaces)
       set(surface, step.hands === 'off' || isHotIn(surface, step) ? kept : all, task.startMin, task.id);
@@ -121,6 +123,7 @@ export function replayResidues(facts: Facts): Replay {
     const raw = tokens.filter((token) => {
       if (!isRaw(token.mark)) return false;
       if (!batch.lineage.has(token.origin) && token.mark !== 'unread' && hazardOf(token.mark).washAlways) return true;
+      if (batch.lineage.has(token.origin) && isToBeRaw(facts, each, token.mark)) return false;
       return !cookedLater(facts, each, token.mark);
     });
     if (raw.length > 0)
@@ -200,7 +203,10 @@ export function replayResidues(facts: Facts): Replay {
     const { batch, step: last, task } = each;
     if (!batch.served) return;
     if (batch.recipe.steps.some((other) => linksOf(batch.recipe, other).some((link) => link.step === last.id))) return;
-    const raw = tokens.filter((token) => isRaw(token.mark) && batch.lineage.has(token.origin));
+    const raw = tokens.filter(
+      (token) =>
+        isRaw(token.mark) && batch.lineage.has(token.origin) && !isServedSo(batch.recipe, last, token.mark, occasion),
+    );
     if (raw.length > 0) {
       const names = [...new Set(raw.map((token) => markName(token.mark)))].join(', ');
       findings.push({
@@ -221,16 +227,25 @@ export function replayResidues(facts: Facts): Replay {
   };
 }
 
-const cooked = (token: Token, coreC: number | undefined): boolean => {
-  if (coreC === undefined || token.mark === 'unread') return false;
-  const { safeCoreC } = hazardOf(token.mark);
-  return safeCoreC !== undefined && coreC >= safeCoreC;
-};
+/**
+ * Whether what is served has a raw-food risk on purpose: every line that brings it is cooked, or meant to be raw, on its way to the last step; and one
+ * at least is meant.
+ */
+function isServedSo(recipe: Recipe, last: Step, mark: ResidueMark, occasion: Facts['occasion']): boolean {
+  const way = upTo(recipe, last);
+  const settlers = way.filter((step) => cooksAway(mark, step) || leavesRaw(mark, step));
+  const bringers = way.filter((step) =>
+    broughtInto(recipe, step).some((line) => residueOf(recipe, line, occasion).includes(mark)),
+  );
+  const settledIn = (from: Step) => settlers.filter((each) => upTo(recipe, each).includes(from));
+  return (
+    bringers.every((from) => settledIn(from).length > 0) &&
+    bringers.some((from) => settledIn(from).some((each) => leavesRaw(mark, each)))
+  );
+}
 
-/** Whether this step, or one that must come after it, in every version made of it, cooks a raw risk away. */
-function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean {
-  const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
-  if (safeC === undefined) return false;
+/** The steps of the finished recipes in which what is made here goes on, with the recipe of each. */
+function placesOf(facts: Facts, each: StepFacts): readonly { readonly recipe: Recipe; readonly at: readonly Step[] }[] {
   const takers = [...facts.batches.values()].filter(
     (batch) => batch !== each.batch && batch.lineage.has(each.batch.planned.id),
   );
@@ -238,22 +253,38 @@ function cookedLater(facts: Facts, each: StepFacts, mark: ResidueMark): boolean 
     takers.length === 0
       ? [each.batch]
       : takers.filter((batch) => !takers.some((other) => other !== batch && other.lineage.has(batch.planned.id)));
-  return finishing.every((batch) => {
-    const { recipe } = batch;
-    // A step of a component cooked once has another name in each recipe it goes into, and may stand there more than once.
-    const here = recipe.steps.filter((step) => allDoing(facts, batch, step.id).includes(each));
-    return (
-      here.length > 0 &&
-      here.every((from) => {
-        const reached = new Set<string>([from.id]);
-        for (const step of recipe.steps) {
-          if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
-        }
-        return recipe.steps.some((step) => reached.has(step.id) && step.coreC !== undefined && step.coreC >= safeC);
-      })
-    );
-  });
+  // A step of a component cooked once has another name in each recipe it goes into, and may stand there more than once.
+  return finishing.map((batch) => ({
+    recipe: batch.recipe,
+    at: batch.recipe.steps.filter((step) => allDoing(facts, batch, step.id).includes(each)),
+  }));
 }
+
+/** A step and all that follow from it. */
+function fromOn(recipe: Recipe, from: Step): readonly Step[] {
+  const reached = new Set<string>([from.id]);
+  for (const step of recipe.steps)
+    if (linksOf(recipe, step).some((link) => reached.has(link.step))) reached.add(step.id);
+  return recipe.steps.filter((step) => reached.has(step.id));
+}
+
+/** Whether this step, or one that must come after it, in every version made of it, cooks a raw risk away. */
+const cookedLater = (facts: Facts, each: StepFacts, mark: ResidueMark): boolean =>
+  placesOf(facts, each).every(
+    ({ recipe, at }) => at.length > 0 && at.every((from) => fromOn(recipe, from).some((step) => cooksAway(mark, step))),
+  );
+
+/** Whether a raw risk is to be in every version made of it: what it meets of its own adds nothing. */
+const isToBeRaw = (facts: Facts, each: StepFacts, mark: ResidueMark): boolean =>
+  placesOf(facts, each).every(
+    ({ recipe, at }) =>
+      at.length > 0 &&
+      at.every((from) =>
+        [...fromOn(recipe, from), ...upTo(recipe, from)].some(
+          (step) => leavesRaw(mark, step) && !cooksAway(mark, step),
+        ),
+      ),
+  );
 
 /** The moments at which a wash has cleaned something: hands and kit at its end, what is in the dishwasher when that has run. */
 function washUp(

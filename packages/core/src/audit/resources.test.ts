@@ -257,6 +257,19 @@ describe('what a cook leaves to others', () => {
     const places: Record<string, Place> = { 'a.plain.boil': [-60, -55], 'a.plain.pull': [-50, -45] };
     expect(codes(saidOf(cooked(74), places))).toEqual([]);
     expect(codes(saidOf(cooked(60), places))).toEqual(['chore']);
+    const pink = (burner: boolean) =>
+      leaving(
+        ['raw'],
+        [
+          recipe(
+            'a',
+            [line('it', 'beef')],
+            [step('boil', { uses: ['it'], hands: 'off', burner, meantRaw: ['raw-cut'] }), step('pull')],
+          ),
+        ],
+      );
+    expect(codes(saidOf(pink(true), places))).toEqual([]);
+    expect(codes(saidOf(pink(false), places))).toEqual(['chore']);
     expect(alone(['raw'], {}, 'egg')).toEqual([]);
     expect(
       alone(['raw'], { hands: 'off', coreC: 74 }, 'chicken', {

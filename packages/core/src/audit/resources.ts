@@ -1,7 +1,7 @@
 import { cleaningOf, hazardOf, rules } from '../reference/index.ts';
 import { goesInDishwasher, type CookId, type PlannedStep, type TaskId } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
-import { broughtInto, clock, heldAs, named, residueOf, upTo, type Facts, type StepFacts } from './facts.ts';
+import { broughtInto, clock, cooksAway, heldAs, named, residueOf, upTo, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 interface Span {
@@ -198,11 +198,8 @@ function rawMeatAt(recipe: StepFacts['batch']['recipe'], at: StepFacts['step'], 
   const meat = before
     .flatMap((step) => broughtInto(recipe, step).flatMap((line) => residueOf(recipe, line, occasion)))
     .filter((mark) => mark !== 'unread' && hazardOf(mark).washAlways);
-  const cooked = Math.max(
-    0,
-    ...before.filter((step) => step.id !== at.id || step.hands === 'off').map((step) => step.coreC ?? 0),
-  );
-  return meat.some((mark) => mark !== 'unread' && cooked < (hazardOf(mark).safeCoreC ?? Infinity));
+  const done = before.filter((step) => step.id !== at.id || step.hands === 'off');
+  return meat.some((mark) => !done.some((step) => cooksAway(mark, step)));
 }
 
 function auditSink({ occasion, washes }: Facts): Finding[] {

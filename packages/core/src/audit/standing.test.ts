@@ -225,6 +225,20 @@ describe('raw flesh, fish and egg stand for minutes only', () => {
   );
 });
 
+test('browned and meant to stay pink it stands as cooked food does', () =>
+  holdsTo(rules.standsMostMin, 'warm-wait', (wait) => [
+    dishOf(['beef'], [{ ...heat, meantRaw: ['raw-cut'] }, chilling]),
+    [
+      { startMin: -60 - wait, endMin: -40 - wait },
+      { startMin: -40, endMin: 0 },
+    ],
+  ]));
+test('an egg that is meant to stay raw stands for minutes, as any raw egg', () =>
+  holdsTo(rules.rawWaitsMostMin, 'raw-wait', (wait) => [
+    dishOf(['egg'], [{ meantRaw: ['raw-egg'] }, chilling]),
+    [prep(-60 - wait), { startMin: -60, endMin: -40 }],
+  ]));
+
 describe('what spoils stands for two hours in all', () => {
   test.each([...spoiling, ...cutSpoils])('%s on the counter', (food) =>
     // Five of the minutes are the work on it.

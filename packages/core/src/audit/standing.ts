@@ -16,6 +16,7 @@ import { massOf } from '../versions/index.ts';
 import {
   broughtInto,
   clock,
+  cooksAway,
   doing,
   linksOf,
   named,
@@ -316,7 +317,7 @@ function mixed(
     step.kit.some(({ kind }) => kind === 'blender' || kind === 'food-processor') ||
     [...all.values()].some(({ line }) => isDrink(line, knowledge));
   const cooked = [...all.values()].map((item): Item => {
-    const raw = item.raw.filter((mark) => !isCookedAt(mark, step.coreC));
+    const raw = item.raw.filter((mark) => !cooksAway(mark, step));
     return heat ? { ...item, raw, isHeated: true } : { ...item, raw };
   });
   const inPan = step.kit.some(({ kind }) => kind === 'frying-pan' || kind === 'skillet');
@@ -364,11 +365,6 @@ const worse = (one: Item | undefined, other: Item): Item =>
         isBakedDry: one.isBakedDry && other.isBakedDry,
       }
     : other;
-
-function isCookedAt(mark: ResidueMark, coreC: number | undefined): boolean {
-  const safeC = mark === 'unread' ? undefined : hazardOf(mark).safeCoreC;
-  return coreC !== undefined && safeC !== undefined && coreC >= safeC;
-}
 
 function doesSpoil(keeping: Keeping, isHeated: boolean, wet: boolean): boolean {
   const { cut, soaked, cooked } = spoilingOf(keeping);

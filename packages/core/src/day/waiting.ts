@@ -67,7 +67,7 @@ export function waitingNow(
       const sinceMin = standsSince(link);
       if (sinceMin === undefined) continue;
       const from = tasks.get(link.task);
-      const isRaw = from?.carries.some(({ mark }) => isRawFood(mark) && !isMarkEndedBy(mark, from.step.coreC)) ?? false;
+      const isRaw = from?.carries.some(({ mark }) => isRawFood(mark) && !isMarkEndedBy(mark, from.step)) ?? false;
       const spoiltMin = sinceMin + rules.standsMostMin - stoodBy(link.task);
       const one: FoodWaiting = {
         batch: from?.batch ?? task.batch,

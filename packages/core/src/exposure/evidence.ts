@@ -9,7 +9,15 @@ import {
   type PossibleHazard,
 } from '../reference/index.ts';
 import { cookedIn, readIngredient, type IngredientReading, type ReadForm } from '../reading/index.ts';
-import type { IngredientLine, LabelClaim, LabelRecord, LineId, Recipe, Step } from '../model/index.ts';
+import {
+  isMeantAt,
+  type IngredientLine,
+  type LabelClaim,
+  type LabelRecord,
+  type LineId,
+  type Recipe,
+  type Step,
+} from '../model/index.ts';
 import { ancestry, heats } from '../versions/index.ts';
 import { foodsCalledIn } from './called.ts';
 import { dateWords, type Knowledge } from './knowledge.ts';
@@ -474,7 +482,9 @@ export function servedEvidence(recipe: Recipe, knowledge: Knowledge): readonly E
     return parts[index]!.flatMap((each) => {
       const { about } = each;
       if (about.kind === 'hazard' && after.some((step) => isDoneBy(about.hazard, step.coreC))) return [];
-      return [heated ? { ...each, heated } : each];
+      // What is meant to stay raw is not made any safer by its heat.
+      const isMeant = about.kind === 'hazard' && after.some((step) => isMeantAt(about.hazard, step));
+      return [heated && !isMeant ? { ...each, heated } : each];
     });
   });
   served.set(recipe, { parts, evidence });

@@ -191,6 +191,11 @@ describe('what has been heated is judged as heated', () => {
     ['smoked-trout', 'pregnancy', [bake], 'clear'],
     ['egg', 'pregnancy', [bake], 'clear'],
     ['egg', 'pregnancy', [simmer], 'check'],
+    // It is meant to stay soft: no doubt is left.
+    ['egg', 'pregnancy', [{ ...simmer, meantRaw: ['raw-egg'] }], 'conflict'],
+    ['egg', 'pregnancy', [{ ...bake, meantRaw: ['raw-egg'] }], 'conflict'],
+    ['egg', 'halal', [{ ...bake, meantRaw: ['raw-egg'] }], 'clear'],
+    ['beef', 'weak', [{ ...simmer, meantRaw: ['raw-cut'] }], 'conflict'],
     ['egg', 'pregnancy', [{ ...simmer, coreC: 74 }], 'clear'],
     ['beef', 'pregnancy', [bake], 'check'],
     ['beef', 'pregnancy', [{ ...bake, coreC: 74 }], 'clear'],

@@ -71,6 +71,7 @@ const isPlain = (step: Step): boolean =>
   !step.burner &&
   !step.cold &&
   step.coreC === undefined &&
+  step.meantRaw === undefined &&
   !step.looseFlour &&
   !step.splitPoint &&
   step.looks.length === 0 &&

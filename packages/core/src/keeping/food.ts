@@ -65,7 +65,7 @@ function stateOf(
     inIt.some(({ keeping }) => keeping.isWet) ||
     past.some((each) => each.kit.some(({ kind }) => kind === 'blender' || kind === 'food-processor'));
   const isCookedThrough = (used: Used, mark: LineKeeping['raw'][number]) =>
-    past.some((each) => isMarkEndedBy(mark, each.coreC) && come(used.step.id, each.id));
+    past.some((each) => isMarkEndedBy(mark, each) && come(used.step.id, each.id));
   const raw = inIt.flatMap((used) => used.keeping.raw.filter((mark) => !isCookedThrough(used, mark)));
   const isPartCooked = inIt.some(
     (used) => isHeated(used) && used.keeping.raw.some((mark) => isFlesh(mark) && !isCookedThrough(used, mark)),

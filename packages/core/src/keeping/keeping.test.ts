@@ -110,6 +110,11 @@ describe('raw', () => {
     expect(after(made(['chicken'], [{}, heat, {}], cold), 1).standsMin).toBe(rules.rawWaitsMostMin);
   });
 
+  test('browned and meant to stay pink it is cooked food; an egg that is meant to stay raw is raw', () => {
+    const seared = made(['beef'], [{}, { ...heat, meantRaw: ['raw-cut'] }, {}], cold);
+    expect(after(seared, 1)).toMatchObject({ spoils: true, standsMin: Infinity });
+    expect(after(made(['egg'], [{}, { meantRaw: ['raw-egg'] }, {}], cold), 1).standsMin).toBe(rules.rawWaitsMostMin);
+  });
   test('raw flour is not raw food', () => {
     expect(after(made(['wheat-flour'], [{}, {}], cold), 0)).toEqual({ spoils: false, standsMin: Infinity });
   });

@@ -46,6 +46,13 @@ test.each<[string, (one: ReturnType<typeof demo>) => void, RegExp]>([
     /least ≤ likely ≤ most/,
   ],
   [
+    'poultry that is meant to be raw',
+    (one) => {
+      one.recipes[0]!.steps[0]!.meantRaw = [id('raw-poultry')];
+    },
+    /No kitchen should serve that raw/,
+  ],
+  [
     'a guest named by two versions',
     (one) => {
       one.dishes[0]!.versions.push({

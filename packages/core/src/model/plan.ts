@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { HazardId, isEndedBy } from '../reference/index.ts';
+import { HazardId, hazardOf, isEndedBy, kitKindOf } from '../reference/index.ts';
 import {
   BatchId,
   CookId,
@@ -14,6 +14,7 @@ import {
   UnitId,
   VersionId,
 } from './ids.ts';
+import type { Step } from './recipe.ts';
 
 /** Minutes relative to the serving of the first course; negative is before. */
 const Moment = v.pipe(v.number(), v.integer(), v.minValue(-10_000), v.maxValue(8_000));
@@ -54,9 +55,25 @@ export type PlannedBatch = v.InferOutput<typeof PlannedBatch>;
 export const ResidueMark = v.union([HazardId, v.literal('unread')]);
 export type ResidueMark = v.InferOutput<typeof ResidueMark>;
 
-/** Whether a core temperature, in °C, ends what a mark stands for; of what nobody has read nobody knows. */
-export const isMarkEndedBy = (mark: ResidueMark, coreC: number | undefined): boolean =>
-  mark !== 'unread' && isEndedBy(mark, coreC);
+/** What a step does to what is raw. */
+type Doing = Pick<Step, 'coreC' | 'meantRaw' | 'oven' | 'burner' | 'kit'>;
+
+const isOnHeat = ({ oven, burner, kit }: Doing): boolean =>
+  oven !== undefined || burner || kit.some(({ kind }) => kitKindOf(kind).heats);
+
+/** Whether a step leaves a raw-food risk in its food on purpose, as a kitchen may. */
+export const isMeantAt = (mark: ResidueMark, step: Doing): boolean =>
+  mark !== 'unread' &&
+  step.meantRaw?.includes(mark) === true &&
+  (hazardOf(mark).meant?.unheated === true || isOnHeat(step));
+
+/**
+ * Whether a step ends what a mark stands for: by its core temperature, or, of what is meant to stay pink, by the heat on its outside, where all that
+ * could come off it was. Of what nobody has read nobody knows.
+ */
+export const isMarkEndedBy = (mark: ResidueMark, step: Doing): boolean =>
+  mark !== 'unread' &&
+  (isEndedBy(mark, step.coreC) || (isMeantAt(mark, step) && hazardOf(mark).meant?.sears === true && isOnHeat(step)));
 
 const timed = { id: TaskId, startMin: Moment, endMin: Moment };
 

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { FoodId, Role, Storage } from '../reference/index.ts';
+import { FoodId, MeantRaw, Role, Storage } from '../reference/index.ts';
 import { LineId, LookId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
 import { DurationMin } from './timing.ts';
 import { freshId } from './words.ts';
@@ -176,6 +176,8 @@ export const Step = v.strictObject({
   looseFlour: v.optional(v.boolean(), false),
   /** The core temperature this step reaches; it removes the raw-food risks that end at or under it. */
   coreC: v.optional(TemperatureC),
+  /** The raw-food risks that stay in what it makes on purpose: soft eggs, a pink steak, cured fish. Who may not have them gets none of it. */
+  meantRaw: v.optional(v.pipe(v.array(MeantRaw), v.minLength(1))),
   /** The sign of doneness. */
   until: v.optional(v.pipe(v.string(), v.maxLength(200)), ''),
   /** After this step a portion can be taken out and finished in another version. */

@@ -1,12 +1,14 @@
-import { cleaningOf, hazardOf, hazards, isEndedBy, membersOf, rules, type HazardId } from '../reference/index.ts';
+import { cleaningOf, hazardOf, hazards, membersOf, rules, type HazardId } from '../reference/index.ts';
 import {
   goesInDishwasher,
+  isMarkEndedBy,
   ovensOf,
   type Occasion,
   type Oven,
   type OvenUse,
   type Pin,
   type ResidueMark,
+  type Step,
   type TaskId,
 } from '../model/index.ts';
 import { placeKinds, places, presenceOf } from '../ledger/index.ts';
@@ -23,8 +25,8 @@ function keptFree(hazard: HazardId): readonly HazardId[] {
   return [hazard, ...membersOf(hazard), ...hazardOf(hazard).groups, ...hazardOf(hazard).related];
 }
 
-/** The raw-food risks that end at a core temperature, in °C. */
-const endedBy = (coreC: number) => hazards.filter(({ id }) => isEndedBy(id, coreC)).map(({ id }) => markNumber(id));
+/** The raw-food risks that a step ends. */
+const endedBy = (step: Step) => hazards.filter(({ id }) => isMarkEndedBy(id, step)).map(({ id }) => markNumber(id));
 
 /** The kitchen's words put into the scheduler's: tasks become activities, kit becomes units, hazards become marks. */
 export function compile(occasion: Occasion, network: TaskNetwork): Problem {
@@ -75,7 +77,7 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         mark: markNumber(guard.mark),
         exempt: guard.exempt.map((id) => batchNumber.get(id)!),
       })),
-      ends: task.step.coreC === undefined ? [] : endedBy(task.step.coreC),
+      ends: endedBy(task.step),
       before: [
         ...task.after.map((link) => ({
           activity: taskNumber.get(link.task)!,

@@ -9,13 +9,14 @@ import {
   type HazardId,
   type Heated,
 } from '../reference/index.ts';
-import type { IngredientLine, Recipe, Step, StepId } from '../model/index.ts';
+import { isMeantAt, type IngredientLine, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { lineEvidence, noLabels } from '../exposure/index.ts';
 import { ancestry, followsOf, linesInto } from '../versions/index.ts';
 
 const rawHazards = new Set<HazardId>(hazards.flatMap(({ id, kind }) => (kind === 'raw' ? [id] : [])));
 
-const rawIn = (line: IngredientLine): readonly HazardId[] =>
+/** What is raw in a line, known or feared. */
+export const rawIn = (line: IngredientLine): readonly HazardId[] =>
   lineEvidence(line, noLabels).flatMap(({ about }) =>
     about.kind === 'hazard' && rawHazards.has(about.hazard) ? [about.hazard] : [],
   );
@@ -45,7 +46,7 @@ const isThere = (step: Step, where: Heated['where']): boolean => {
 };
 const places: readonly Heated['where'][] = ['oven', 'grill', 'hob', 'slow-cooker', 'microwave'];
 /** Whether a step cooks: what is only kept warm is not cooked there. */
-const cooks = (step: Step): boolean =>
+export const cooks = (step: Step): boolean =>
   places.some((where) => isThere(step, where)) &&
   (step.oven?.temperatureC ?? Infinity) >= rules.cooksLeastC &&
   !/\b(?:keep|hold)\b[^.;]*\bwarm\b/i.test(step.title);
@@ -119,12 +120,13 @@ interface HeatKnown {
   readonly asked: readonly HeatAsked[];
 }
 
-/** What may still be raw when it comes into a step: not what was cooked on its way there. `coreOf`: what the steps before it reach inside. */
+/** What may still be raw when it comes into a step: not what was cooked on its way there, or is meant to be so. `coreOf`: what the steps before it reach inside. */
 function rawInto(
   { id: here }: Step,
   above: ReturnType<typeof ancestry>,
   linesOf: ReadonlyMap<StepId, readonly IngredientLine[]>,
   coreOf: ReadonlyMap<StepId, number>,
+  stepOf: ReadonlyMap<StepId, Step>,
 ): Raw {
   const raw = new Map<HazardId, IngredientLine[]>();
   const way = [...above.get(here)!];
@@ -132,7 +134,10 @@ function rawInto(
     const since = way.filter((each) => each !== here && above.get(each)!.has(id));
     for (const line of linesOf.get(id) ?? [])
       for (const hazard of rawIn(line))
-        if (!since.some((each) => isEndedBy(hazard, coreOf.get(each))))
+        if (
+          ![...since, here].some((each) => isMeantAt(hazard, stepOf.get(each)!)) &&
+          !since.some((each) => isEndedBy(hazard, coreOf.get(each)))
+        )
           raw.set(hazard, [...(raw.get(hazard) ?? []), line]);
   }
   return raw;
@@ -148,6 +153,7 @@ export function withHeatKnown(recipe: Recipe, saidBeside = ''): HeatKnown {
   const linesOf = new Map(
     recipe.steps.map((step, index) => [step.id, linesInto(recipe, index).flatMap((id) => byId.get(id) ?? [])]),
   );
+  const stepOf = new Map(recipe.steps.map((step) => [step.id, step]));
   const coreOf = new Map<StepId, number>();
   const cooked: HeatKnown['cooked'][number][] = [];
   const asked: HeatKnown['asked'][number][] = [];
@@ -160,7 +166,7 @@ export function withHeatKnown(recipe: Recipe, saidBeside = ''): HeatKnown {
     !isMeantSo && last.has(step.id) && heatAsked.ways.some((each) => isHeatedSo(step, raw, each));
   const steps = recipe.steps.map((step) => {
     if (step.coreC !== undefined) coreOf.set(step.id, step.coreC);
-    const raw = rawInto(step, above, linesOf, coreOf);
+    const raw = rawInto(step, above, linesOf, coreOf, stepOf);
     if (step.coreC !== undefined || raw.size === 0) return step;
     const way = wayOf(step, raw);
     if (!way && !isAsked(step, raw)) return step;

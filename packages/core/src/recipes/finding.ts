@@ -19,6 +19,7 @@ export type RecipeFindingCode =
   | 'fahrenheit'
   | 'raw-tasting'
   | 'raw-served'
+  | 'meant-raw'
   | 'false-name'
   | 'odd-line'
   | 'odd-amount'

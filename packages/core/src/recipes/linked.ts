@@ -3,6 +3,7 @@ import type { Amount, IngredientLine, Recipe } from '../model/index.ts';
 import { flatten } from '../versions/index.ts';
 import { checkRecipe } from './check.ts';
 import { withHeatKnown } from './cookedThrough.ts';
+import { rawServedOf } from './meantRaw.ts';
 import { mostQuestions, questionsOf } from './questions.ts';
 import type { RecipeReading } from './readRecipe.ts';
 
@@ -160,9 +161,10 @@ function tied(reading: RecipeReading, links: Links, find: (id: string) => Recipe
       ...[...links].map(([id, { name }]) => `“${lines.find((line) => line.id === id)!.text}” is made by “${name}”.`),
     ],
     findings: checkRecipe(recipe, find, { noYield }),
-    questions: [...questionsOf({ recipe, steps: [], asked: own, noYield: false }), ...reading.questions].slice(
-      0,
-      mostQuestions,
-    ),
+    questions: [
+      ...questionsOf({ recipe, steps: [], asked: own, raw: rawServedOf(recipe, find).open, noYield: false }),
+      // What was raw in it may be cooked by now, or other things raw.
+      ...reading.questions.filter(({ id }) => !id.startsWith('meant:')),
+    ].slice(0, mostQuestions),
   };
 }

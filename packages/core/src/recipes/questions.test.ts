@@ -38,7 +38,7 @@ test('pink meat rests, and is offered only where meat is in one piece', () => {
   expect(asked(steak.questions, /^core/)!.answers.map(({ label }) => label)).toEqual([
     '71 °C, measured',
     '63 °C, pink, and it rests 3 minutes',
-    'It stays softer: no timetable for it',
+    'It is meant to be rarer',
   ]);
   expect(pressed(steak, /^core/, /pink/).steps.map(({ coreC }) => coreC)).toContain(63);
   const mince = read('500 g minced beef', 'Shape into burgers. Fry for 5 minutes a side.');
@@ -49,7 +49,8 @@ test('whoever says that it stays soft is told what that means', () => {
   const cod = read('4 cod fillets\n1 tbsp oil', 'Fry the cod in the oil for 3 minutes a side.');
   const soft = pressed(cod, /^core/, /softer/);
   expect(soft.steps.every(({ coreC }) => coreC === undefined)).toBe(true);
-  expect(checkRecipe(soft, () => undefined).map(({ code }) => code)).toContain('raw-core');
+  expect(soft.steps.flatMap(({ meantRaw = [] }) => meantRaw)).toEqual(['raw-fish']);
+  expect(checkRecipe(soft, () => undefined).map(({ code, weight }) => [code, weight])).toEqual([['meant-raw', 'hint']]);
 });
 
 test('the heat of an oven, how many it feeds and how long it takes are one press each', () => {
@@ -90,4 +91,36 @@ test('an answer about a step that is gone changes nothing', () => {
   const one = read('1 kg potatoes', 'Boil the potatoes for 20 minutes.');
   const gone = [{ what: 'minutes' as const, step: 'gone' as never, minutes: 5 }];
   expect(answered(one.recipe, gone)).toEqual(one.recipe);
+});
+
+describe('what nobody says is cooked', () => {
+  test.each([
+    ['4 eggs', 'Boil the eggs for 5 minutes, until soft-boiled.', 'raw-egg'],
+    ['2 egg yolks\n200 ml oil', 'Whisk the yolks and the oil in a bowl.', 'raw-egg'],
+    ['500 g salmon fillet\n50 g salt', 'Rub the salmon with the salt. Chill for 24 hours. Slice thinly.', 'raw-fish'],
+    ['4 sirloin steaks', 'Fry the steaks for 2 minutes a side: they stay pink inside.', 'raw-cut'],
+  ])('%s: one press says that it is meant', (lines, method, hazard) => {
+    const reading = read(lines, method);
+    const question = asked(reading.questions, /^meant/)!;
+    expect(question.answers[0].changes).toEqual([]);
+    const said = pressed(reading, /^meant/, /^Yes/);
+    expect(said.steps.flatMap(({ meantRaw = [] }) => meantRaw)).toEqual([hazard]);
+    expect(checkRecipe(said, () => undefined).filter(({ weight }) => weight === 'danger')).toEqual([]);
+  });
+  test.each([
+    ['500 g minced beef', 'Shape into burgers. Fry for 2 minutes a side, still pink inside.'],
+    [
+      '4 chicken breasts\n2 egg yolks\n200 ml oil',
+      'Fry the chicken for 3 minutes, still pink. Whisk the yolks and oil in a bowl. Serve.',
+    ],
+    ['400 g flour\n2 eggs', 'Mix to a dough and serve.'],
+  ])('%s: where no kitchen should serve all of it so, nobody is asked', (lines, method) =>
+    expect(asked(read(lines, method).questions, /^meant/)).toBeUndefined(),
+  );
+  test('the finding that it is never heated can be answered the same way', () => {
+    const { recipe } = read('2 egg yolks\n200 ml oil', 'Whisk the yolks and the oil in a bowl.');
+    const [found] = checkRecipe(recipe, () => undefined).filter(({ code }) => code === 'raw-served');
+    expect(found!.otherwise!.label).toBe('It is meant to be raw or soft');
+    expect(checkRecipe(found!.otherwise!.recipe, () => undefined).map(({ code }) => code)).toEqual(['meant-raw']);
+  });
 });

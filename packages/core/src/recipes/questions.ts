@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { HazardId, hazardOf, rules } from '../reference/index.ts';
 import type { Recipe, Step, StepId } from '../model/index.ts';
 import type { HeatAsked } from './cookedThrough.ts';
+import type { RawServed } from './meantRaw.ts';
 import type { StepReading } from './steps.ts';
 
 /** What an answer puts right in a recipe. */
@@ -11,6 +12,8 @@ export type RecipeChange =
   | { readonly what: 'core'; readonly step: StepId; readonly coreC: number | undefined }
   | { readonly what: 'oven'; readonly step: StepId; readonly temperatureC: number }
   | { readonly what: 'minutes'; readonly step: StepId; readonly minutes: number }
+  /** It is meant to stay raw, soft or pink there. */
+  | { readonly what: 'meant'; readonly step: StepId; readonly hazard: HazardId }
   /** A step waits for another no longer. */
   | { readonly what: 'apart'; readonly step: StepId; readonly from: StepId };
 
@@ -38,6 +41,8 @@ export interface Guesses {
   readonly recipe: Recipe;
   readonly steps: readonly StepReading[];
   readonly asked: readonly HeatAsked[];
+  /** What is served raw, and nobody says whether it is meant so. */
+  readonly raw: readonly RawServed[];
   readonly noYield: boolean;
 }
 
@@ -45,6 +50,7 @@ export interface Guesses {
 export function questionsOf(guesses: Guesses): readonly RecipeQuestion[] {
   return [
     ...guesses.asked.map(ofCore),
+    ...ofMeant(guesses.raw),
     ...guesses.steps.flatMap(ofOven),
     ...(guesses.noYield ? [ofPortions(guesses.recipe)] : []),
     ...guesses.steps.flatMap(ofOrder(guesses.recipe)),
@@ -62,6 +68,7 @@ const stands = (label: string): RecipeAnswer => ({ label, changes: [] });
 function ofCore({ step, title, coreC, foods, hazards }: HeatAsked): RecipeQuestion {
   const change = (to: number | undefined): readonly RecipeChange[] => [{ what: 'core', step, coreC: to }];
   const isCut = hazards.every((each) => each === 'raw-cut');
+  const mayBeMeant = hazards.every((each) => hazardOf(each).meant !== undefined);
   const isNeverSoft = hazards.some((each) => each === 'raw-poultry' || each === 'raw-meat');
   return {
     id: `core:${step}`,
@@ -73,9 +80,38 @@ function ofCore({ step, title, coreC, foods, hazards }: HeatAsked): RecipeQuesti
       ...(isCut
         ? [{ label: `${cutC} °C, pink, and it rests ${rules.pinkRestsMin} minutes`, changes: change(cutC) }]
         : []),
-      ...(isNeverSoft ? [] : [{ label: 'It stays softer: no timetable for it', changes: change(undefined) }]),
+      ...(mayBeMeant
+        ? [
+            {
+              label: isCut ? 'It is meant to be rarer' : 'It is meant to stay softer',
+              changes: [...change(undefined), ...hazards.map((hazard) => ({ what: 'meant' as const, step, hazard }))],
+            },
+          ]
+        : []),
+      ...(isNeverSoft || mayBeMeant
+        ? []
+        : [{ label: 'It stays softer: no timetable for it', changes: change(undefined) }]),
     ],
   };
+}
+
+/** Whether what is served raw is meant to be: only where all of it may be, or there is no timetable either way. */
+function ofMeant(raw: readonly RawServed[]): readonly RecipeQuestion[] {
+  if (raw.some(({ steps }) => steps.length === 0)) return [];
+  return raw.map(({ hazard, lines, steps }) => {
+    const { served, care } = hazardOf(hazard).meant!;
+    const foods = [...new Set(lines.map(({ text }) => text))].join(', ');
+    return {
+      id: `meant:${hazard}`,
+      step: steps[0],
+      asks: `Is it meant that ${foods} ${lines.length > 1 ? 'are' : 'is'} served ${served}?`,
+      why: `No step says that it is cooked through, and what is raw by mistake gets no timetable. ${care}`,
+      answers: [
+        stands('Nobody says: no timetable'),
+        { label: 'Yes, for all who may have it so', changes: steps.map((step) => ({ what: 'meant', step, hazard })) },
+      ],
+    };
+  });
 }
 
 const ovenSettings = [160, 180, 200, 220] as const;
@@ -193,6 +229,8 @@ function withChange(
   switch (change.what) {
     case 'core':
       return change.coreC === undefined ? step : { ...step, coreC: change.coreC };
+    case 'meant':
+      return { ...kept, meantRaw: [...new Set([...(kept.meantRaw ?? []), change.hazard])] };
     case 'oven':
       return kept.oven ? { ...kept, oven: { ...kept.oven, temperatureC: change.temperatureC } } : kept;
     case 'minutes': {

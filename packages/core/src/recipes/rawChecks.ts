@@ -1,9 +1,10 @@
 import * as v from 'valibot';
 import { cookedIn, readIngredient } from '../reading/index.ts';
-import { HazardId, hazards, isEndedBy, rules as reference } from '../reference/index.ts';
-import type { IngredientLine, Step } from '../model/index.ts';
+import { HazardId, hazardOf, hazards, isEndedBy, rules as reference } from '../reference/index.ts';
+import { isMeantAt, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
-import { holdsHazard, quoted, withStep, type RecipeFinding, type Rule } from './finding.ts';
+import { holdsHazard, quoted, withStep, type Find, type RecipeFinding, type Rule } from './finding.ts';
+import { asMeant, rawServedOf } from './meantRaw.ts';
 import { badPractices } from './practices.ts';
 
 const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
@@ -28,6 +29,29 @@ function tooCool(words: string, reachedC: number, safeC: number, isPoultry: bool
     : `No step says that ${words} is cooked through: ${safeC} °C inside.`;
 }
 
+/** What would say that all that is raw in it is meant to be; nothing, where no kitchen should serve it so. */
+function meantOtherwise(recipe: Recipe, find: Find): Pick<RecipeFinding, 'otherwise'> {
+  const { open } = rawServedOf(recipe, find);
+  if (open.length === 0 || open.some(({ steps }) => steps.length === 0)) return {};
+  const served = [...new Set(open.map(({ hazard }) => hazardOf(hazard).meant!.served))];
+  return { otherwise: { label: `It is meant to be ${served.join(', and ')}`, recipe: asMeant(recipe, open) } };
+}
+
+/** What is served raw on purpose is nobody's surprise: how it is made safer, and for whom it is nothing. */
+const meantRaw: Rule = (recipe, find) =>
+  rawServedOf(recipe, find).meant.map(({ hazard, lines, steps }) => {
+    const { served, care } = hazardOf(hazard).meant!;
+    const texts = [...new Set(lines.map(({ text }) => quoted(text)))].join(', ');
+    const [line] = lines;
+    return {
+      code: 'meant-raw',
+      weight: 'hint',
+      ...(recipe.lines.includes(line!) && { line: line!.id }),
+      ...(steps[0] && { step: steps[0] }),
+      words: `${texts}: served ${served}, as it is meant. ${care} Nothing for small children, or for who is pregnant, old or ill: ask your guests.`,
+    };
+  });
+
 /** Every raw-food risk must end somewhere: no plan holds in which something goes to the table raw. */
 const rawEnds: Rule = (recipe, find) => {
   const flat = flatten(recipe, find);
@@ -42,8 +66,10 @@ const rawEnds: Rule = (recipe, find) => {
   const open = rawHazards.flatMap((hazard) => {
     const isCutUp = hazard.id === 'raw-cut' && flat.steps.some(({ text }) => cutUpInStep.test(text));
     const safe = isCutUp ? reference.pinkUnderC : (hazard.safeCoreC ?? 74);
+    const isMeant = (each: IngredientLine) =>
+      flat.steps.some((step) => isMeantAt(hazard.id, step) && isOnWayOf(each, step));
     const line = flat.lines.find(
-      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < safe,
+      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < safe && !isMeant(each),
     );
     return line ? [{ hazard, line, safe }] : [];
   });
@@ -78,6 +104,7 @@ const rawEnds: Rule = (recipe, find) => {
       ...(hot && {
         fix: { label: `“${hot.title}” ends at ${safe} °C inside`, recipe: withStep(recipe, hot.id, { coreC: safe }) },
       }),
+      ...meantOtherwise(recipe, find),
     },
   ];
 };
@@ -218,16 +245,24 @@ const practice: Rule = (recipe, find) =>
 const rawServed: Rule = (recipe, find) => {
   const { lines, steps } = flatten(recipe, find);
   const egg = lines.find((line) => holdsHazard(line, 'raw-egg'));
-  if (!egg || steps.some((step) => step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71)) return [];
+  if (
+    !egg ||
+    steps.some(
+      (step) =>
+        step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71 || isMeantAt('raw-egg' as HazardId, step),
+    )
+  )
+    return [];
   return [
     {
       code: 'raw-served',
       weight: 'danger',
       ...(recipe.lines.includes(egg) && { line: egg.id }),
       words: `${quoted(egg.text)} is never heated: raw egg is not for small children, pregnant, old or ill guests; pasteurised egg is the usual way round.`,
+      ...meantOtherwise(recipe, find),
     },
   ];
 };
 
 /** What is raw and stays so, what it touched, and what no kitchen should do: what can make ill. */
-export const rawRules: readonly Rule[] = [rawEnds, touchedRaw, rawTasting, rawServed, practice, pinkRests];
+export const rawRules: readonly Rule[] = [rawEnds, touchedRaw, rawTasting, rawServed, meantRaw, practice, pinkRests];

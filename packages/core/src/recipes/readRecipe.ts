@@ -27,6 +27,7 @@ import type { StepNote } from './stepParts.ts';
 import { blankStep } from './blankStep.ts';
 import { asMarked, markedIn } from './stepMark.ts';
 import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
+import { rawServedOf } from './meantRaw.ts';
 import { questionsOf, type RecipeQuestion } from './questions.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './mentions.ts';
@@ -321,7 +322,13 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
     notes,
     leftOver,
     findings: checkRecipe(recipe, () => undefined, { noYield: portions === undefined }),
-    questions: questionsOf({ recipe, steps, asked, noYield: portions === undefined }),
+    questions: questionsOf({
+      recipe,
+      steps,
+      asked,
+      raw: rawServedOf(recipe, () => undefined).open,
+      noYield: portions === undefined,
+    }),
   };
 }
 

@@ -3,6 +3,7 @@ import { demoRecipes } from '../../test-support/demo.ts';
 import { CheckedRecipe, type Recipe } from '../model/index.ts';
 import { followsOf } from '../versions/index.ts';
 import { readRecipes } from './readRecipe.ts';
+import { answered } from './questions.ts';
 import { markedIn, markOf } from './stepMark.ts';
 import { toText } from './write.ts';
 
@@ -42,6 +43,29 @@ test('most lines come back to the step they are used in', () => {
   });
   const total = (at: 0 | 1) => shares.reduce((sum, share) => sum + share[at], 0);
   expect(total(0) / total(1)).toBeGreaterThan(0.65);
+});
+
+test('what is meant to stay raw is written, and read back', () => {
+  const [first] = readRecipes(
+    'Mayonnaise\nServes 4\n\n2 egg yolks\n200 ml oil\n\nWhisk the yolks and the oil in a bowl.',
+  ).recipes;
+  const { recipe, questions } = first!;
+  const yes = questions.flatMap(({ id, answers }) => (id.startsWith('meant') ? answers[1]!.changes : []));
+  const meant = answered(recipe, yes);
+  expect(toText(meant)).toContain('raw-egg on purpose');
+  const again = readRecipes(toText(meant)).recipes[0]!;
+  expect(again.recipe.steps.map(({ meantRaw }) => meantRaw)).toEqual(meant.steps.map(({ meantRaw }) => meantRaw));
+  expect(again.questions.filter(({ id }) => id.startsWith('meant') || id.startsWith('core'))).toEqual([]);
+});
+
+test('a soft bake that is meant so is asked nothing when it is read back', () => {
+  const text =
+    'Eggs\nServes 2\n\nIngredients\n4 eggs\n\nMethod\n1. Bake the eggs in a gratin dish. [by itself, 10 min (8–12), oven 180 °C, raw-egg on purpose; at any time]';
+  const { recipe, questions } = readRecipes(text).recipes[0]!;
+  expect(recipe.steps).toMatchObject([{ meantRaw: ['raw-egg'] }]);
+  expect(recipe.steps[0]!.coreC).toBeUndefined();
+  expect(questions.map(({ id }) => id)).toEqual([]);
+  expect(markedIn('Bake. [by hand, 3 min (2–4), raw-poultry on purpose; at any time]')!.mark.meantRaw).toEqual([]);
 });
 
 test('a mark that is not quite one stays in the words, and the text is read as any other', () => {

@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { MeantRaw } from '../reference/index.ts';
 import { DurationMin, TemperatureC, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { followsOf } from '../versions/index.ts';
 import type { StepReading } from './steps.ts';
@@ -14,6 +15,8 @@ export interface StepMark {
   readonly burner: boolean;
   readonly cold?: Step['cold'];
   readonly coreC?: number | undefined;
+  /** What stays raw in it on purpose. */
+  readonly meantRaw?: Step['meantRaw'];
   /** The numbers of the steps it waits for, from 1. */
   readonly after: readonly number[];
 }
@@ -41,11 +44,19 @@ export function markOf(recipe: Recipe, index: number): string {
     `${likely} min (${least}–${most})`,
     ...placeOf(step),
     ...(step.coreC === undefined ? [] : [`${step.coreC} °C inside`]),
+    ...(step.meantRaw ? [`${step.meantRaw.join(' and ')} on purpose`] : []),
   ].join(', ')}; ${waits}]`;
 }
 
 const mark =
-  /\s*\[by (?<hands>hand|itself), (?<likely>\d+(?:\.\d+)?) min \((?<least>\d+(?:\.\d+)?)–(?<most>\d+(?:\.\d+)?)\)(?:, (?:(?<heat>oven|grill) (?<ovenC>\d+(?:\.\d+)?) °C|(?<place>hob|fridge|freezer)))?(?:, (?<coreC>\d+(?:\.\d+)?) °C inside)?; (?:at any time|after (?<after>[\d, and]+))\]\s*$/;
+  /\s*\[by (?<hands>hand|itself), (?<likely>\d+(?:\.\d+)?) min \((?<least>\d+(?:\.\d+)?)–(?<most>\d+(?:\.\d+)?)\)(?:, (?:(?<heat>oven|grill) (?<ovenC>\d+(?:\.\d+)?) °C|(?<place>hob|fridge|freezer)))?(?:, (?<coreC>\d+(?:\.\d+)?) °C inside)?(?:, (?<meant>raw-[a-z]+(?: and raw-[a-z]+)*) on purpose)?; (?:at any time|after (?<after>[\d, and]+))\]\s*$/;
+
+/** Hazards that may be meant, of these words. */
+const meantIn = (words: readonly string[]): NonNullable<Step['meantRaw']> =>
+  words.flatMap((word) => {
+    const read = v.safeParse(MeantRaw, word);
+    return read.success ? [read.output] : [];
+  });
 
 const isSound = ({ durationMin, oven, coreC }: StepMark): boolean =>
   v.is(DurationMin, durationMin) &&
@@ -67,6 +78,7 @@ export function markedIn(text: string): { readonly text: string; readonly mark: 
     burner: place === 'hob',
     ...(place === 'fridge' || place === 'freezer' ? { cold: place } : {}),
     ...(said['coreC'] && { coreC: Number(said['coreC']) }),
+    ...(said['meant'] && { meantRaw: meantIn(said['meant'].split(' and ')) }),
     after: (said['after'] ?? '').split(/\D+/).filter(Boolean).map(Number),
   };
   return isSound(found) ? { text: text.slice(0, match.index), mark: found } : undefined;
@@ -110,7 +122,7 @@ export function asMarked(
 }
 
 function withMark(step: Step, index: number, said: StepMark, all: readonly StepReading[]): Step {
-  const { oven, cold: _cold, coreC: _coreC, ...rest } = step;
+  const { oven, cold: _cold, coreC: _coreC, meantRaw: _meantRaw, ...rest } = step;
   const idOf = (number: number): StepId | undefined => all[number - 1]?.step.id;
   return {
     ...rest,
@@ -121,6 +133,7 @@ function withMark(step: Step, index: number, said: StepMark, all: readonly StepR
     ...(said.oven && { oven: { toleranceC: 10, racks: 1, covered: false, ...oven, ...said.oven } }),
     ...(said.cold && { cold: said.cold }),
     ...(said.coreC !== undefined && { coreC: said.coreC }),
+    ...(said.meantRaw && said.meantRaw.length > 0 && { meantRaw: said.meantRaw }),
     // Only what stands before it: rows may have been moved, and nothing waits in a ring.
     after: said.after.flatMap((number) => {
       const id = number <= index ? idOf(number) : undefined;

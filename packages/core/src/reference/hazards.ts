@@ -19,6 +19,19 @@ const HazardRow = v.strictObject({
   safeCoreC: v.optional(v.number()),
   /** Washed off before any other food, even one that will be cooked. */
   washAlways: v.optional(v.boolean(), false),
+  /** How it may be served on purpose to whoever may eat it; absent where no kitchen should. Only for kind "raw". */
+  meant: v.optional(
+    v.strictObject({
+      /** "pink or rare" */
+      served: v.string(),
+      /** What makes the outside hot ends it there: nothing of it is on the food any more, though its middle is as it was. */
+      sears: v.boolean(),
+      /** It may be meant of food that is never on the heat. */
+      unheated: v.boolean(),
+      care: v.string(),
+      source: v.string(),
+    }),
+  ),
   source: v.string(),
 });
 
@@ -38,8 +51,18 @@ export interface Hazard {
   readonly related: readonly HazardId[];
   readonly safeCoreC?: number;
   readonly washAlways: boolean;
+  readonly meant?: v.InferOutput<typeof HazardRow>['meant'];
   readonly source: string;
 }
+
+/** A raw-food risk with which a dish may be served on purpose; any other is refused. */
+export const MeantRaw = v.pipe(
+  v.picklist(
+    table.filter(({ meant }) => meant !== undefined).map((row) => row.id),
+    'No kitchen should serve that raw.',
+  ),
+  v.brand('HazardId'),
+);
 
 const asIds = (ids: readonly string[]) => ids.map((id) => v.parse(HazardId, id));
 

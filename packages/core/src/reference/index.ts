@@ -1,6 +1,7 @@
 export {
   HazardId,
   HazardKind,
+  MeantRaw,
   hazardIds,
   hazards,
   hazardOf,

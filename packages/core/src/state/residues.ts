@@ -82,7 +82,7 @@ export function residuesOf(occasion: Occasion, network: TaskNetwork, standpoint:
       ...(task?.after ?? []).map((link) => inFood.get(link.task) ?? []),
       ...touched.map((surface) => surfaces.get(surface)?.residues ?? []),
     );
-    const cooked = all.filter(({ mark }) => !isMarkEndedBy(mark, task?.step.coreC));
+    const cooked = all.filter(({ mark }) => !(task && isMarkEndedBy(mark, task.step)));
     inFood.set(each.id, cooked);
     const way = task && wayOf(task, each);
     touched.forEach((surface, at) => {

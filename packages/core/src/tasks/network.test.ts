@@ -104,6 +104,41 @@ test('food served uncooked is guarded from everything raw; cooked food from raw 
   expect(gratin.find((each) => each.mark === 'raw-poultry')!.exempt).toEqual(['gratin.as-written']);
 });
 
+describe('what is raw on purpose', () => {
+  const tasksFor = (food: string, steps: object[]) => {
+    const one = occasion({
+      guests: [guest('ana')],
+      recipes: [recipe('it', [line('l', food)], steps as never)],
+      dishes: [dish('it')],
+    });
+    return tasksOf(one, fit(one)).tasks;
+  };
+  const guardOf = (tasks: ReturnType<typeof tasksFor>, at: number, mark: string) =>
+    tasks[at]!.guards.find((each) => (each.mark as string) === mark)?.exempt;
+  test('egg is guarded from every egg but its own, and may be served', () => {
+    const meant = tasksFor('egg', [step('whisk', { uses: ['l'], meantRaw: ['raw-egg'] }), step('season')]);
+    expect([0, 1].map((at) => guardOf(meant, at, 'raw-egg'))).toEqual([['it.plain'], ['it.plain']]);
+    expect(meant[1]!.serve!.raw).toEqual([]);
+    const not = tasksFor('egg', [step('whisk', { uses: ['l'] }), step('season')]);
+    expect([0, 1].map((at) => guardOf(not, at, 'raw-egg'))).toEqual([[], []]);
+    expect(not[1]!.serve!.raw).toEqual(['raw-egg']);
+  });
+  test('a browned steak carries nothing raw any more and is guarded from its own board', () => {
+    const fry = (burner: boolean) =>
+      tasksFor('beef', [
+        step('salt', { uses: ['l'] }),
+        step('fry', { burner, meantRaw: ['raw-cut'] }),
+        step('slice', { meantRaw: undefined }),
+      ]);
+    const [salt, , slice] = fry(true);
+    expect(salt!.guards.find(({ mark }) => (mark as string) === 'raw-cut')!.exempt).toEqual(['it.plain']);
+    expect(slice!.carries.map(({ mark }) => mark as string)).not.toContain('raw-cut');
+    expect(guardOf(fry(true), 2, 'raw-cut')).toEqual([]);
+    expect(slice!.serve!.raw).toEqual([]);
+    expect(fry(false)[2]!.serve!.raw).toEqual(['raw-cut']);
+  });
+});
+
 test('hands-on work grows with the amount, slower than it; somebody puts things in and takes them out', () => {
   const cut = task('roots.as-written.cut').durationMin.planned;
   const { likely } = task('roots.as-written.cut').step.durationMin;

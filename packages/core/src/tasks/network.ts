@@ -1,6 +1,7 @@
 import { bentTimeFactor, hazardOf, hazards, rules } from '../reference/index.ts';
 import {
   isMarkEndedBy,
+  isMeantAt,
   type Chore,
   type GuestId,
   type Occasion,
@@ -84,6 +85,8 @@ export interface Task {
         readonly mostHoldMin: number;
         readonly spoils: boolean;
         readonly shelter?: Shelter | undefined;
+        /** What is raw in it, and neither cooked nor meant to be so: it must not be served. */
+        readonly raw: readonly ResidueMark[];
       }
     | undefined;
   /** Of what heats a dish last that is served hot: when it is served, and how long before it may have ended. */
@@ -164,7 +167,7 @@ function cookedBy(
 ): boolean {
   return recipe.steps.some(
     (step) =>
-      isMarkEndedBy(mark, step.coreC) &&
+      isMarkEndedBy(mark, step) &&
       before.get(step.id)!.has(from) &&
       before.get(at.id)!.has(step.id) &&
       (step.id !== at.id || step.hands === 'off'),
@@ -187,6 +190,26 @@ function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carri
   return [...found.values()];
 }
 
+/** What is raw in a dish that is done, and neither cooked nor meant to be so. */
+function rawAtTable({ recipe }: Batch, last: Step, occasion: Occasion): readonly ResidueMark[] {
+  const before = ancestry(recipe);
+  const isSettled = (mark: ResidueMark, from: StepId) =>
+    recipe.steps.some(
+      (step) =>
+        (isMarkEndedBy(mark, step) || isMeantAt(mark, step)) &&
+        before.get(step.id)!.has(from) &&
+        before.get(last.id)!.has(step.id),
+    );
+  const found = recipe.steps.flatMap((step, index) =>
+    before.get(last.id)!.has(step.id)
+      ? linesInto(recipe, index)
+          .flatMap((line) => marksOf(recipe, line, occasion))
+          .filter((mark) => rawMarks.includes(mark) && !isSettled(mark, step.id))
+      : [],
+  );
+  return [...new Set(found)];
+}
+
 const rawMarks: readonly ResidueMark[] = hazards.filter((hazard) => hazard.kind === 'raw').map((hazard) => hazard.id);
 
 /**
@@ -203,6 +226,20 @@ function dustOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[
     beside.flatMap((each) => carriesOf(batch, each, occasion)).map((each) => [`${each.mark}/${each.origin}`, each]),
   );
   return [...all.values()].filter(({ mark }) => mark !== 'unread' && !rawMarks.includes(mark));
+}
+
+/** Whether what a batch does in a step comes into, or is made of, what another has raw on purpose. */
+function isOnWayTo({ recipe, doneIn }: Batch, batch: Batch, step: Step, mark: ResidueMark): boolean {
+  const before = ancestry(recipe);
+  const here = [...doneIn].flatMap(([id, done]) => (done.batch === batch.id && done.step === step.id ? [id] : []));
+  return here.every((id) =>
+    recipe.steps.some(
+      (each) =>
+        isMeantAt(mark, each) &&
+        !isMarkEndedBy(mark, each) &&
+        (before.get(each.id)!.has(id) || before.get(id)!.has(each.id)),
+    ),
+  );
 }
 
 function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {
@@ -230,10 +267,12 @@ function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], st
         done.batch === batch.id && done.step === step.id ? [id] : [],
       );
       return here.every((id) =>
-        each.recipe.steps.some((later) => isMarkEndedBy(mark, later.coreC) && before.get(later.id)!.has(id)),
+        each.recipe.steps.some((later) => isMarkEndedBy(mark, later) && before.get(later.id)!.has(id)),
       );
     });
-    if (!cooked) guards.push({ mark, exempt: [], guests: batch.eaters });
+    // Food that is to hold it need not be kept from its own.
+    const isMeant = finishing.every((each) => isOnWayTo(each, batch, step, mark));
+    if (!cooked) guards.push({ mark, exempt: isMeant ? exempt : [], guests: batch.eaters });
     else if (isFlesh(mark)) guards.push({ mark, exempt, guests: batch.eaters });
   }
   return guards;
@@ -440,7 +479,9 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
             return { task: after, leastMin: link.leastMin, ...waitOf(waits, link, step.id, after) };
           }),
           afterOthers: othersFirst(batch, batches, step.id),
-          serve: isLast ? { atMin: servedMin, ...holdOf(batch, waits, step.id) } : undefined,
+          serve: isLast
+            ? { atMin: servedMin, ...holdOf(batch, waits, step.id), raw: rawAtTable(batch, asWritten, occasion) }
+            : undefined,
           warm: warmOf(batch, waits, step.id, servedMin),
         },
       ];
@@ -537,7 +578,7 @@ function waitOf(
   return withLaw(waits.between(link.step, step), link.mostMin, link.leastMin, restAfter(after));
 }
 
-function holdOf(batch: Batch, waits: Waits, step: StepId): Omit<NonNullable<Task['serve']>, 'atMin'> {
+function holdOf(batch: Batch, waits: Waits, step: StepId): Omit<NonNullable<Task['serve']>, 'atMin' | 'raw'> {
   const said = batch.recipe.hold.mostMin;
   const {
     mostMin = said,

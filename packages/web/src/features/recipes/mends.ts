@@ -29,7 +29,9 @@ export const fixedTo = (fixed: Recipe, { questions }: RecipeReading, mends: Mend
   answers: new Map(
     [...mends.answers].filter(
       ([id, at]) =>
-        !questions.some((each) => each.id === id && each.answers[at]?.changes.some(({ what }) => what === 'core')),
+        !questions.some(
+          (each) => each.id === id && each.answers[at]?.changes.some(({ what }) => what === 'core' || what === 'meant'),
+        ),
     ),
   ),
 });

@@ -286,6 +286,33 @@ test('what would go to the table raw has no timetable until its recipe says how 
   await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
 });
 
+test('what is meant to be soft has a timetable when it is said, and its card at the table says so', async ({
+  page,
+}) => {
+  await open(page, '/recipes');
+  await page
+    .getByLabel('Text of a recipe')
+    .fill(
+      'Runny eggs\n\nServes 4\n\nIngredients\n8 eggs\n4 slices toast\n\nMethod\nBoil the eggs for 5 minutes, until soft-boiled, and peel them. Set them on the toast. Serve cold.',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await page
+    .getByRole('group', { name: /8 eggs: meant to be served raw or soft/ })
+    .getByRole('button', { name: /^Yes/ })
+    .click();
+  await page.getByRole('button', { name: 'Keep it and open it' }).click();
+  await expect(page.getByRole('region', { name: 'What is odd in it' })).toContainText('as it is meant');
+  await page.getByRole('button', { name: /Boil/ }).first().click();
+  await expect(page.getByText('raw or soft egg', { exact: true })).toBeVisible();
+  await open(page, '/o/sunday-lunch/menu');
+  await page.getByLabel('Search the library').fill('runny eggs');
+  await page.getByRole('button', { name: 'Add Runny eggs' }).click();
+  await page.getByRole('link', { name: /^Timetable/ }).click();
+  await expect(page.getByRole('heading', { name: 'Passed the audit' })).toBeVisible({ timeout: 60_000 });
+  await open(page, '/o/sunday-lunch/table');
+  await expect(page.getByRole('main')).toContainText('Served with raw or soft egg');
+});
+
 test('an occasion keeps its copy, and takes over the library’s when asked', async ({ page }) => {
   await open(page, '/recipes/apple-crumble');
   const first = page.getByRole('region', { name: 'Ingredients' }).locator('input.line-text').first();

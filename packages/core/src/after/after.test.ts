@@ -4,6 +4,7 @@ import { asPlanned, events } from '../../test-support/day.ts';
 import { accountOf, keepEntry, standingOf, withNeedsOf } from '../day/index.ts';
 import { progressOf } from '../state/index.ts';
 import { fit } from '../fit/index.ts';
+import { rules, type HazardId } from '../reference/index.ts';
 import {
   Need,
   Occasion,
@@ -84,6 +85,27 @@ describe('leftovers', () => {
       dayLater(sunday.date, 1),
       expect.stringContaining('cooked rice in it'),
     ]);
+  });
+
+  test('what was served soft on purpose keeps until tomorrow', () => {
+    const withRaw = (hazard: string) => ({
+      ...sunday,
+      recipes: sunday.recipes.map((recipe) =>
+        recipe.id === chicken.recipe
+          ? {
+              ...recipe,
+              steps: recipe.steps.map((step, at) => (at === 0 ? { ...step, meantRaw: [id<HazardId>(hazard)] } : step)),
+            }
+          : recipe,
+      ),
+    });
+    const daysOf = (hazard: string) => {
+      const occasion = withRaw(hazard);
+      const progress = progressOf(events(...whole, put(box())));
+      return leftoversOf({ occasion, plan, begun: occasion, progress, nowMin: 90 })[0]!.eatBy;
+    };
+    expect(daysOf('raw-egg')).toBe(dayLater(sunday.date, rules.rawFridgeDays));
+    expect(daysOf('raw-cut')).toBe(dayLater(sunday.date, rules.boxFridgeDays));
   });
 
   test('over two hours between hot and cold it is thrown away; in a warm room over one', () => {

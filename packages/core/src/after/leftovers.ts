@@ -2,7 +2,7 @@ import { judgeDay, keepsDays, standingOf, type FoodStanding } from '../day/index
 import { happened, type Progress, type Reading } from '../state/index.ts';
 import { fit, noTraceHazards, type FitTable } from '../fit/index.ts';
 import { clockTime, dayOf, span, type GuestId, type Leftover, type Occasion, type Plan } from '../model/index.ts';
-import { hazards, rices, rules, type HazardId } from '../reference/index.ts';
+import { hazardOf, hazards, rices, rules, type HazardId } from '../reference/index.ts';
 import { versionRecipe } from '../versions/index.ts';
 import { setTable, type Served } from '../table/index.ts';
 
@@ -69,6 +69,7 @@ export function leftoversOf(
     const version = dish?.versions.find((each) => each.id === leftover.version);
     const recipe = occasion.recipes.find((each) => each.id === dish?.recipe);
     if (!dish || !version || !recipe) return [];
+    const made = versionRecipe(occasion, dish, version);
     const own = served.find((each) => each.dish === dish.id && each.version === version.id);
     // A plate that was taken from its guest on the day was taken for a reason; the box has it too.
     const were = begun.dishes.find((each) => each.id === dish.id)?.notFor ?? dish.notFor;
@@ -108,7 +109,8 @@ export function leftoversOf(
           {
             fridge: keepsDays(recipe, version, ['fridge']),
             freezer: keepsDays(recipe, version, ['freezer']),
-            isRice: versionRecipe(occasion, dish, version).lines.some(({ food }) => food && rices.has(food)),
+            isRice: made.lines.some(({ food }) => food && rices.has(food)),
+            isRaw: made.steps.some(({ meantRaw = [] }) => meantRaw.some((hazard) => hazardOf(hazard).meant!.unheated)),
           },
         ),
       },
@@ -119,9 +121,27 @@ export function leftoversOf(
 const eatersOf = (served: Served | undefined): readonly GuestId[] =>
   served ? [...served.clearFor, ...served.checkFor] : [];
 
+/** What a box's days hang on. */
+interface Keeps {
+  readonly fridge?: number | undefined;
+  readonly freezer?: number | undefined;
+  readonly isRice: boolean;
+  readonly isRaw: boolean;
+}
+
 /** How many days what is in a box is good for in the fridge. */
-const boxDays = ({ fridge, isRice }: { readonly fridge?: number | undefined; readonly isRice: boolean }): number =>
-  Math.min(isRice ? rules.riceFridgeDays : rules.boxFridgeDays, fridge ?? Infinity);
+const boxDays = ({ fridge, isRice, isRaw }: Keeps): number =>
+  Math.min(
+    rules.boxFridgeDays,
+    isRice ? rules.riceFridgeDays : Infinity,
+    isRaw ? rules.rawFridgeDays : Infinity,
+    fridge ?? Infinity,
+  );
+
+const shorterWhy = ({ isRice, isRaw }: Keeps): readonly string[] => [
+  ...(isRice ? ['There is cooked rice in it: by tomorrow, and heated once only.'] : []),
+  ...(isRaw ? ['It was served raw or soft: by tomorrow, and only for who could have it today.'] : []),
+];
 
 function judgedTime(
   occasion: Occasion,
@@ -129,11 +149,7 @@ function judgedTime(
   standing: FoodStanding | undefined,
   progress: Progress,
   nowMin: number,
-  keeps: {
-    readonly fridge?: number | undefined;
-    readonly freezer?: number | undefined;
-    readonly isRice: boolean;
-  },
+  keeps: Keeps,
 ): Pick<JudgedLeftover, 'stoodMin' | 'verdict' | 'why' | 'eatBy' | 'freezeBy' | 'cooling'> {
   const course = occasion.courses.find(
     (each) => each.id === occasion.dishes.find((dish) => dish.id === leftover.dish)!.course,
@@ -180,7 +196,7 @@ function judgedTime(
     why.push(`It stood ${span(stoodMin)} before it was put away; up to ${span(limitMin)} is well.`);
   }
   const put = dayAt(leftover.putMin);
-  if (keeps.isRice) why.push('There is cooked rice in it: by tomorrow, and heated once only.');
+  why.push(...shorterWhy(keeps));
   const inFridge = dayLater(cooked, boxDays(keeps));
   if (leftover.where === 'freezer')
     return {

@@ -291,7 +291,7 @@ export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
 
 export const isRaw = (mark: ResidueMark): boolean => mark !== 'unread' && hazardOf(mark).kind === 'raw';
 
-const isHot = ({ burner, oven, kit }: Step): boolean =>
+export const isHot = ({ burner, oven, kit }: Step): boolean =>
   burner || oven !== undefined || kit.some((use) => kitKindOf(use.kind).heats);
 
 /** Whether a recipe's step is to leave a raw-food risk in its food: of meat only where it is browned. */

@@ -233,6 +233,14 @@ test('browned and meant to stay pink it stands as cooked food does', () =>
       { startMin: -40, endMin: 0 },
     ],
   ]));
+test('an egg that is boiled soft stands as cooked food does', () =>
+  holdsTo(rules.standsMostMin, 'warm-wait', (wait) => [
+    dishOf(['egg'], [{ ...heat, meantRaw: ['raw-egg'] }, chilling]),
+    [
+      { startMin: -60 - wait, endMin: -40 - wait },
+      { startMin: -40, endMin: 0 },
+    ],
+  ]));
 test('an egg that is meant to stay raw stands for minutes, as any raw egg', () =>
   holdsTo(rules.rawWaitsMostMin, 'raw-wait', (wait) => [
     dishOf(['egg'], [{ meantRaw: ['raw-egg'] }, chilling]),

@@ -18,6 +18,8 @@ import {
   clock,
   cooksAway,
   doing,
+  isHot,
+  leavesRaw,
   linksOf,
   named,
   type BatchFacts,
@@ -317,7 +319,7 @@ function mixed(
     step.kit.some(({ kind }) => kind === 'blender' || kind === 'food-processor') ||
     [...all.values()].some(({ line }) => isDrink(line, knowledge));
   const cooked = [...all.values()].map((item): Item => {
-    const raw = item.raw.filter((mark) => !cooksAway(mark, step));
+    const raw = item.raw.filter((mark) => !cooksAway(mark, step) && !(isHot(step) && leavesRaw(mark, step)));
     return heat ? { ...item, raw, isHeated: true } : { ...item, raw };
   });
   const inPan = step.kit.some(({ kind }) => kind === 'frying-pan' || kind === 'skillet');

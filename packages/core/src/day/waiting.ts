@@ -1,6 +1,5 @@
-import { isRawFood } from '../keeping/index.ts';
 import { rules } from '../reference/index.ts';
-import { isMarkEndedBy, type BatchId, type TaskId } from '../model/index.ts';
+import type { BatchId, TaskId } from '../model/index.ts';
 import type { Progress, Standpoint } from '../state/index.ts';
 import { tasksById, type Task, type TaskNetwork } from '../tasks/index.ts';
 
@@ -67,7 +66,7 @@ export function waitingNow(
       const sinceMin = standsSince(link);
       if (sinceMin === undefined) continue;
       const from = tasks.get(link.task);
-      const isRaw = from?.carries.some(({ mark }) => isRawFood(mark) && !isMarkEndedBy(mark, from.step)) ?? false;
+      const isRaw = from?.leavesRaw ?? false;
       const spoiltMin = sinceMin + rules.standsMostMin - stoodBy(link.task);
       const one: FoodWaiting = {
         batch: from?.batch ?? task.batch,

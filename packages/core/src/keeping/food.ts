@@ -1,5 +1,5 @@
 import { rules } from '../reference/index.ts';
-import { isMarkEndedBy, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { isCookedAt, type Recipe, type Step, type StepId } from '../model/index.ts';
 import type { Knowledge } from '../exposure/index.ts';
 import { ancestry, heats, linesInto } from '../versions/index.ts';
 import { isFlesh, lineKeeping, spoils, type LineKeeping } from './lines.ts';
@@ -65,7 +65,7 @@ function stateOf(
     inIt.some(({ keeping }) => keeping.isWet) ||
     past.some((each) => each.kit.some(({ kind }) => kind === 'blender' || kind === 'food-processor'));
   const isCookedThrough = (used: Used, mark: LineKeeping['raw'][number]) =>
-    past.some((each) => isMarkEndedBy(mark, each) && come(used.step.id, each.id));
+    past.some((each) => isCookedAt(mark, each) && come(used.step.id, each.id));
   const raw = inIt.flatMap((used) => used.keeping.raw.filter((mark) => !isCookedThrough(used, mark)));
   const isPartCooked = inIt.some(
     (used) => isHeated(used) && used.keeping.raw.some((mark) => isFlesh(mark) && !isCookedThrough(used, mark)),

@@ -1,2 +1,2 @@
-export { isFlesh, isRawFood } from './lines.ts';
+export { isFlesh } from './lines.ts';
 export { stricter, waitsOf, type WaitLaw, type Waits } from './waits.ts';

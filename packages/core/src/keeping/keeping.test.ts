@@ -112,6 +112,7 @@ describe('raw', () => {
 
   test('browned and meant to stay pink it is cooked food; an egg that is meant to stay raw is raw', () => {
     const seared = made(['beef'], [{}, { ...heat, meantRaw: ['raw-cut'] }, {}], cold);
+    expect(after(made(['egg'], [{}, { ...heat, meantRaw: ['raw-egg'] }, {}], cold), 1).standsMin).toBe(Infinity);
     expect(after(seared, 1)).toMatchObject({ spoils: true, standsMin: Infinity });
     expect(after(made(['egg'], [{}, { meantRaw: ['raw-egg'] }, {}], cold), 1).standsMin).toBe(rules.rawWaitsMostMin);
   });

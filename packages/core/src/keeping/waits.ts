@@ -25,6 +25,8 @@ export interface Waits {
   readonly heating: ReadonlySet<StepId>;
   /** What goes by itself and must stand in the fridge meanwhile, though the recipe does not say so. */
   readonly inFridge: ReadonlySet<StepId>;
+  /** Steps after which its food is raw: it waits for minutes. */
+  readonly raw: ReadonlySet<StepId>;
   /** For a dish that is served hot: the steps that heat it last, and how long before the table each may have ended. */
   readonly hot?: ReadonlyMap<StepId, number> | undefined;
 }
@@ -59,6 +61,7 @@ export function waitsOf(recipe: Recipe, knowledge: Knowledge, minutesOf: (step: 
     standing: new Set(recipe.steps.filter(({ id }) => isOut(id) && after.get(id)!.spoils).map(({ id }) => id)),
     heating: new Set(recipe.steps.filter(heats).map(({ id }) => id)),
     inFridge,
+    raw: new Set(recipe.steps.flatMap(({ id }) => (after.get(id)!.isRaw ? [id] : []))),
     hot,
     between: (before, next) => stricter(safely(before, next), next && staysGood(before, next)),
   };

@@ -58,7 +58,8 @@ export type ResidueMark = v.InferOutput<typeof ResidueMark>;
 /** What a step does to what is raw. */
 type Doing = Pick<Step, 'coreC' | 'meantRaw' | 'oven' | 'burner' | 'kit'>;
 
-const isOnHeat = ({ oven, burner, kit }: Doing): boolean =>
+/** Whether it is done on or in something hot. */
+export const isOnHeat = ({ oven, burner, kit }: Pick<Step, 'oven' | 'burner' | 'kit'>): boolean =>
   oven !== undefined || burner || kit.some(({ kind }) => kitKindOf(kind).heats);
 
 /** Whether a step leaves a raw-food risk in its food on purpose, as a kitchen may. */
@@ -74,6 +75,10 @@ export const isMeantAt = (mark: ResidueMark, step: Doing): boolean =>
 export const isMarkEndedBy = (mark: ResidueMark, step: Doing): boolean =>
   mark !== 'unread' &&
   (isEndedBy(mark, step.coreC) || (isMeantAt(mark, step) && hazardOf(mark).meant?.sears === true && isOnHeat(step)));
+
+/** Whether its food need not be handled as raw food from then on: hot enough inside, or heated as far as it is meant to be. */
+export const isCookedAt = (mark: ResidueMark, step: Doing): boolean =>
+  isMarkEndedBy(mark, step) || (isMeantAt(mark, step) && isOnHeat(step));
 
 const timed = { id: TaskId, startMin: Moment, endMin: Moment };
 

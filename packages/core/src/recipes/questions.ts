@@ -104,7 +104,7 @@ function ofMeant(raw: readonly RawServed[]): readonly RecipeQuestion[] {
     return {
       id: `meant:${hazard}`,
       step: steps[0],
-      asks: `Is it meant that ${foods} ${lines.length > 1 ? 'are' : 'is'} served ${served}?`,
+      asks: `${foods}: meant to be served ${served}?`,
       why: `No step says that it is cooked through, and what is raw by mistake gets no timetable. ${care}`,
       answers: [
         stands('Nobody says: no timetable'),

@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { cookedIn, readIngredient } from '../reading/index.ts';
 import { HazardId, hazardOf, hazards, isEndedBy, rules as reference } from '../reference/index.ts';
-import { isMeantAt, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
+import { isMeantAt, isOnHeat, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { holdsHazard, quoted, withStep, type Find, type RecipeFinding, type Rule } from './finding.ts';
 import { asMeant, rawServedOf } from './meantRaw.ts';
@@ -29,9 +29,9 @@ function tooCool(words: string, reachedC: number, safeC: number, isPoultry: bool
     : `No step says that ${words} is cooked through: ${safeC} °C inside.`;
 }
 
-/** What would say that all that is raw in it is meant to be; nothing, where no kitchen should serve it so. */
-function meantOtherwise(recipe: Recipe, find: Find): Pick<RecipeFinding, 'otherwise'> {
-  const { open } = rawServedOf(recipe, find);
+/** What would say that what is raw in it is meant to be; nothing, where no kitchen should serve it so. */
+function meantOtherwise(recipe: Recipe, find: Find, hazards: readonly HazardId[]): Pick<RecipeFinding, 'otherwise'> {
+  const open = rawServedOf(recipe, find).open.filter(({ hazard }) => hazards.includes(hazard));
   if (open.length === 0 || open.some(({ steps }) => steps.length === 0)) return {};
   const served = [...new Set(open.map(({ hazard }) => hazardOf(hazard).meant!.served))];
   return { otherwise: { label: `It is meant to be ${served.join(', and ')}`, recipe: asMeant(recipe, open) } };
@@ -39,7 +39,7 @@ function meantOtherwise(recipe: Recipe, find: Find): Pick<RecipeFinding, 'otherw
 
 /** What is served raw on purpose is nobody's surprise: how it is made safer, and for whom it is nothing. */
 const meantRaw: Rule = (recipe, find) =>
-  rawServedOf(recipe, find).meant.map(({ hazard, lines, steps }) => {
+  rawServedOf(recipe, find).meant.map(({ hazard, lines }) => {
     const { served, care } = hazardOf(hazard).meant!;
     const texts = [...new Set(lines.map(({ text }) => quoted(text)))].join(', ');
     const [line] = lines;
@@ -47,7 +47,6 @@ const meantRaw: Rule = (recipe, find) =>
       code: 'meant-raw',
       weight: 'hint',
       ...(recipe.lines.includes(line!) && { line: line!.id }),
-      ...(steps[0] && { step: steps[0] }),
       words: `${texts}: served ${served}, as it is meant. ${care} Nothing for small children, or for who is pregnant, old or ill: ask your guests.`,
     };
   });
@@ -86,9 +85,11 @@ const rawEnds: Rule = (recipe, find) => {
   // What is never heated at all is another finding; a part of other recipes is heated there.
   if (!first || (!hot && (first.hazard.id === 'raw-egg' || recipe.makes !== undefined))) return [];
   const reached = reachedBy(first.line);
-  const safe = Math.max(...open.filter(({ line }) => !hot || isOnWayOf(line, hot)).map((each) => each.safe));
+  // What is raw beside it is not heated with it.
+  const together = open.filter(({ line }) => !hot || isOnWayOf(line, hot));
+  const safe = Math.max(...together.map((each) => each.safe));
   const poultry = first.hazard.id === 'raw-poultry';
-  const words = open
+  const words = together
     .map(({ line }) => quoted(line.text))
     .filter((each, index, all) => all.indexOf(each) === index)
     .join(', ');
@@ -100,11 +101,15 @@ const rawEnds: Rule = (recipe, find) => {
       ...(hot && { step: hot.id }),
       words: isHeated
         ? tooCool(words, reached, safe, poultry)
-        : `${words} ${open.length === 1 ? 'is' : 'are'} never heated, and raw ${open.map((each) => each.hazard.name.replace(/^raw /, '')).join(', ')} can make people ill.`,
+        : `${words} ${together.length === 1 ? 'is' : 'are'} never heated, and raw ${together.map((each) => each.hazard.name.replace(/^raw /, '')).join(', ')} can make people ill.`,
       ...(hot && {
         fix: { label: `“${hot.title}” ends at ${safe} °C inside`, recipe: withStep(recipe, hot.id, { coreC: safe }) },
       }),
-      ...meantOtherwise(recipe, find),
+      ...meantOtherwise(
+        recipe,
+        find,
+        together.map(({ hazard }) => hazard.id),
+      ),
     },
   ];
 };
@@ -194,6 +199,7 @@ const rawTasting: Rule = (recipe) => {
 const rawTasters = new Set<string>(['chickpea-flour', 'gram-flour', 'soya-flour', 'lupin-flour', 'bean-flour']);
 
 const wholeCut = v.parse(HazardId, 'raw-cut');
+const rawEgg = v.parse(HazardId, 'raw-egg');
 
 /** What is done under well done rests: its heat evens out, and goes on working. */
 const pinkRests: Rule = (recipe, find) => {
@@ -243,23 +249,22 @@ const practice: Rule = (recipe, find) =>
   });
 
 const rawServed: Rule = (recipe, find) => {
-  const { lines, steps } = flatten(recipe, find);
-  const egg = lines.find((line) => holdsHazard(line, 'raw-egg'));
-  if (
-    !egg ||
-    steps.some(
-      (step) =>
-        step.oven !== undefined || step.burner || (step.coreC ?? 0) >= 71 || isMeantAt('raw-egg' as HazardId, step),
-    )
-  )
-    return [];
+  const flat = flatten(recipe, find);
+  const before = ancestry(flat);
+  const isLeftRaw = ({ id }: IngredientLine) => {
+    const enters = flat.steps.find(({ uses }) => uses.includes(id));
+    const way = flat.steps.filter((step) => !enters || before.get(step.id)!.has(enters.id));
+    return !way.some((step) => isOnHeat(step) || (step.coreC ?? 0) >= 71 || isMeantAt(rawEgg, step));
+  };
+  const egg = flat.lines.find((line) => holdsHazard(line, rawEgg) && isLeftRaw(line));
+  if (!egg) return [];
   return [
     {
       code: 'raw-served',
       weight: 'danger',
       ...(recipe.lines.includes(egg) && { line: egg.id }),
       words: `${quoted(egg.text)} is never heated: raw egg is not for small children, pregnant, old or ill guests; pasteurised egg is the usual way round.`,
-      ...meantOtherwise(recipe, find),
+      ...meantOtherwise(recipe, find, [rawEgg]),
     },
   ];
 };

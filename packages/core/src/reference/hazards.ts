@@ -22,7 +22,8 @@ const HazardRow = v.strictObject({
   /** How it may be served on purpose to whoever may eat it; absent where no kitchen should. Only for kind "raw". */
   meant: v.optional(
     v.strictObject({
-      /** "pink or rare" */
+      /** "pink or rare" "meat". */
+      what: v.string(),
       served: v.string(),
       /** What makes the outside hot ends it there: nothing of it is on the food any more, though its middle is as it was. */
       sears: v.boolean(),
@@ -79,6 +80,12 @@ export function hazardOf(id: HazardId): Hazard {
   const hazard = byId.get(id);
   if (!hazard) throw new Error(`No hazard "${id}" in data/reference/hazards.json`);
   return hazard;
+}
+
+/** "raw or soft egg": what may be served so on purpose; empty for what no kitchen should serve. */
+export function meantWords(hazard: HazardId): string {
+  const { meant } = hazardOf(hazard);
+  return meant ? `${meant.served} ${meant.what}` : '';
 }
 
 /** Whether a raw-food risk is over once its food has been so hot at its core, in °C. Other hazards are never over. */

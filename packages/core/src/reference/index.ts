@@ -6,6 +6,7 @@ export {
   hazards,
   hazardOf,
   isEndedBy,
+  meantWords,
   membersOf,
   bearingOf,
   type Hazard,

@@ -125,6 +125,8 @@ export const rules = {
   boxFridgeDays: 2,
   /** Cooked rice in a box, heated once. @source UK Food Standards Agency: 24 hours */
   riceFridgeDays: 1,
+  /** What was served raw or soft on purpose, in a box. @source NSW Food Authority: products of raw egg are thrown away after 24 hours; raw fish is taken with it */
+  rawFridgeDays: 1,
   /** Frozen, leftovers are good for so many days; at −18 °C they stay sound for longer. @source USDA FSIS: three to four months; the shorter is taken */
   leftoverFreezerDays: 90,
   /** Leftovers are warmed through to this. @source USDA FSIS consumer chart */

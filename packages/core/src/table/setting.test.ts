@@ -35,6 +35,25 @@ test('nobody is told it is clear for them unless their verdict is', () => {
   }
 });
 
+test('what is served raw, soft or pink is said of its dish, and of no other', () => {
+  expect(courses.flatMap(({ dishes }) => dishes.flatMap(({ raw }) => raw))).toEqual([]);
+  const rawIn = (food: string, extra: object) => {
+    const steps = [step('do', { uses: ['l'], ...extra })];
+    const one = occasion({
+      guests: [guest('ana')],
+      recipes: [recipe('it', [line('l', food)], steps)],
+      dishes: [dish('it')],
+    });
+    return setTable(one)[0]!.dishes[0]!.raw;
+  };
+  expect(rawIn('egg', { meantRaw: ['raw-egg'] })).toEqual(['raw or soft egg']);
+  expect(rawIn('beef', { burner: true, meantRaw: ['raw-cut'] })).toEqual(['pink or rare meat']);
+  // 63 °C and a rest is safe for most, and pink.
+  expect(rawIn('beef', { burner: true, coreC: 63 })).toEqual(['pink or rare meat']);
+  expect(rawIn('beef', { burner: true, coreC: 71 })).toEqual([]);
+  expect(rawIn('egg', { burner: true, coreC: 71 })).toEqual([]);
+});
+
 test('what a guest may have no trace of stands apart from their dish', () => {
   for (const { dishes, apart } of courses) {
     for (const mine of dishes) {

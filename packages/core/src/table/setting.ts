@@ -1,4 +1,4 @@
-import { foodOf, hazardOf, hazards, membersOf, type HazardId, type Region } from '../reference/index.ts';
+import { foodOf, hazardOf, hazards, meantWords, membersOf, type HazardId, type Region } from '../reference/index.ts';
 import {
   listed,
   type Course,
@@ -26,6 +26,8 @@ export interface Served {
   /** Allergens it holds, and those that it may hold: traces, labels unread or too old. */
   readonly contains: readonly HazardId[];
   readonly mayContain: readonly HazardId[];
+  /** What in it is raw, soft or pink as it is meant: "raw or soft egg". */
+  readonly raw: readonly string[];
   /** Something in it is not known for sure: a label unread, words not understood, a kitchen nobody knows. */
   readonly unsure: boolean;
   readonly clearFor: readonly GuestId[];
@@ -74,6 +76,7 @@ export const servedName = ({ name, versionName }: Served): string => (versionNam
 function hazardsOf(evidence: readonly Evidence[]): {
   readonly contains: readonly HazardId[];
   readonly mayContain: readonly HazardId[];
+  readonly raw: readonly string[];
   readonly unsure: boolean;
 } {
   const contains = new Set<HazardId>();
@@ -84,6 +87,12 @@ function hazardsOf(evidence: readonly Evidence[]): {
   return {
     contains: hazards.flatMap(({ id }) => (contains.has(id) ? [id] : [])),
     mayContain: hazards.flatMap(({ id }) => (may.has(id) && !contains.has(id) ? [id] : [])),
+    raw: hazards.flatMap(({ id, meant }) =>
+      meant &&
+      evidence.some(({ about, level }) => about.kind === 'hazard' && about.hazard === id && level === 'contained')
+        ? [meantWords(id)]
+        : [],
+    ),
     unsure: evidence.some(
       ({ about }) =>
         about.kind === 'unread' || about.kind === 'unknown' || about.kind === 'kitchen' || about.kind === 'unlisted',

@@ -1,7 +1,17 @@
 import { DownOutlined, UpOutlined } from '@ant-design/icons';
 import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
 import { useState } from 'react';
-import { KitKind, type KitUse, type Recipe, type RecipeFinding, type Step } from '@lupin/core';
+import {
+  hazards,
+  KitKind,
+  listed,
+  meantWords,
+  type HazardId,
+  type KitUse,
+  type Recipe,
+  type RecipeFinding,
+  type Step,
+} from '@lupin/core';
 import { useUnits } from '../../shared/units.ts';
 import { MomentsField } from './MomentsField.tsx';
 import { newStep, moveStep, rereadStep, withoutStep } from './edits.ts';
@@ -134,11 +144,16 @@ function StepFacts({ step, guessed }: { step: Step; guessed: readonly string[] }
       )}
       {step.cold && <span>in the {step.cold}</span>}
       {step.coreC !== undefined && <span>{units.degrees(step.coreC)} inside</span>}
+      {step.meantRaw && (
+        <span style={{ color: 'var(--straw)' }}>{listed(step.meantRaw.map(meantWords))}, as it is meant</span>
+      )}
       {step.looks.length > 0 && <span>{step.looks.length} × to see to</span>}
       {step.splitPoint && <span style={{ color: 'var(--violet)' }}>a portion can be taken out after it</span>}
     </span>
   );
 }
+
+const meantOptions = hazards.flatMap(({ id, meant }) => (meant ? [{ value: id, label: meantWords(id) }] : []));
 
 interface FormProps {
   readonly step: Step;
@@ -324,6 +339,20 @@ function StepForm({ step, recipe, set, onReread, onMove, first, last, onRemove }
             suffix="°C"
             onChange={(value) => put({ coreC: value ?? undefined })}
             style={{ width: 90 }}
+          />
+        </span>
+        <span className="row">
+          Meant to stay{' '}
+          <Select<HazardId[]>
+            size="small"
+            mode="multiple"
+            aria-label="Meant to stay raw, soft or pink"
+            value={[...(step.meantRaw ?? [])]}
+            placeholder="cooked through"
+            options={meantOptions}
+            style={{ minWidth: 170 }}
+            popupMatchSelectWidth={false}
+            onChange={(meant) => put({ meantRaw: meant.length > 0 ? meant : undefined })}
           />
         </span>
       </div>

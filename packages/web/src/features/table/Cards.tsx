@@ -48,6 +48,11 @@ export function Cards({ occasion, courses, region, named, paper }: CardsProps) {
                 {besides.length + mayBesides.length > 0 && (
                   <p className="small">Also known: {hazardWords([...besides, ...mayBesides])}.</p>
                 )}
+                {each.raw.length > 0 && (
+                  <p className="declared">
+                    Served with <strong>{listed(each.raw)}</strong>.
+                  </p>
+                )}
                 {each.unsure && (
                   <p className="small">
                     <strong>Ask the host:</strong> a label or a word in it is not settled.

@@ -53,7 +53,7 @@ export function Serving({ occasion, courses }: { occasion: Occasion; courses: re
   );
 }
 
-export function Holds({ served: { contains, mayContain, unsure } }: { served: Served }) {
+export function Holds({ served: { contains, mayContain, raw, unsure } }: { served: Served }) {
   return (
     <p className="holds">
       {contains.length > 0 ? (
@@ -64,6 +64,12 @@ export function Holds({ served: { contains, mayContain, unsure } }: { served: Se
         'Holds none of the allergens Lupin follows, as far as its labels say.'
       )}
       {mayContain.length > 0 && <> May hold {hazardWords(mayContain)}.</>}
+      {raw.length > 0 && (
+        <>
+          {' '}
+          Served with <strong>{listed(raw)}</strong>.
+        </>
+      )}
       {unsure && <> Something in it is not known for sure.</>}
     </p>
   );

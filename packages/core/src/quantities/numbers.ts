@@ -63,10 +63,14 @@ const [ones, tens, under100] = [
 /** "Twenty-five", with the hyphen or without; "a hundred and fifty". */
 const compound = String.raw`(?:(?:${tens})[- ](?:${ones})(?![-\p{L}])|(?:${under100}))`;
 const hundreds = String.raw`(?:an?|${ones}) hundred(?: and ${compound}(?![\p{L}]))?`;
-const spoken = String.raw`(?:half a dozen|(?:a|one) dozen|a couple(?: of)?|(?:one|two|three|four|five|six) and an? (?:half|quarter)|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three[- ]quarters(?: of an?)?|${hundreds}|${compound}|(?:${anyOf(Object.keys(named))}))`;
+/** "Two-thirds of a cup", "2 dozen", "1 and a half". */
+const shares = String.raw`(?:(?:an?|one) third|two[- ]thirds|one[- ](?:third|quarter)|one[- ]half)(?: of an?)?`;
+const dozens = String.raw`(?:\d{1,2}|two|three|four|five|six) doz(?:en|\.)?`;
+const withShare = String.raw`\d{1,3} and an? (?:half|quarter|third)`;
+const spoken = String.raw`(?:half a dozen|(?:a|one) dozen|a couple(?: of)?|(?:one|two|three|four|five|six) and an? (?:half|quarter)|(?:a |one )?half(?: an?)?|(?:a |one )?quarter(?: of an?)?|three[- ]quarters(?: of an?)?|${shares}|${hundreds}|${compound}|(?:${anyOf(Object.keys(named))}))`;
 
 /** Digits, then words; the words only where a word ends. */
-export const numberSource = String.raw`(?:${digits}|${spoken}(?![\p{L}]))`;
+export const numberSource = String.raw`(?:(?:${dozens}|${withShare})(?![\p{L}])|${digits}|${spoken}(?![\p{L}]))`;
 export const digitsSource = digits;
 
 /** The value of a number matched by `numberSource`. */
@@ -78,14 +82,24 @@ export function numberOf(text: string): number {
   if (mixed) return Number(mixed[3]) === 0 ? NaN : Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
   if (/^\d{1,3}(,\d{3})+$/.test(words)) return Number(words.replace(/,/g, ''));
   if (/^[\d.,]+$/.test(words)) return Number(words.replace(',', '.'));
+  return spokenValue(words);
+}
+
+const valueOf = (word: string): number => named[word] ?? Number(word);
+
+/** Of words: "two hundred and fifty", "one and a half". */
+function spokenValue(words: string): number {
   if (words === 'half a dozen') return 6;
-  const withPart = /^(\w+) and an? (half|quarter)$/.exec(words);
-  if (withPart) return named[withPart[1]!]! + named[withPart[2]!]!;
+  const withPart = /^(\w+) and an? (half|quarter|third)$/.exec(words);
+  if (withPart) return valueOf(withPart[1]!) + (named[withPart[2]!] ?? 1 / 3);
+  const dozen = /^(\w+) doz/.exec(words);
+  if (dozen) return valueOf(dozen[1]!) * 12;
+  if (words.includes('third')) return words.startsWith('two') ? 2 / 3 : 1 / 3;
   if (words.includes('three') && words.includes('quarter')) return 0.75;
   const hundred = /^(\w+) hundred(?: and (.+))?$/.exec(words);
-  if (hundred) return named[hundred[1]!]! * 100 + (hundred[2] === undefined ? 0 : numberOf(hundred[2]));
+  if (hundred) return valueOf(hundred[1]!) * 100 + (hundred[2] === undefined ? 0 : spokenValue(hundred[2]));
   const compounded = /^(\w+ty)[- ](\w+)$/.exec(words);
-  if (compounded) return named[compounded[1]!]! + named[compounded[2]!]!;
+  if (compounded) return valueOf(compounded[1]!) + valueOf(compounded[2]!);
   for (const part of ['half', 'quarter', 'dozen', 'couple'] as const) if (words.includes(part)) return named[part]!;
   return named[words] ?? NaN;
 }

@@ -31,10 +31,10 @@ const mannerWords =
 
 const numberThenUnit = new RegExp(
   String.raw`(?<![\p{L}\p{N}/⁄])(?<manner>(?:(?:${mannerWords})\s+)*)(?:between\s+)?(?<low>${numberSource})(?:\s?(?:-|–|—|to|or|and(?=\s+${digitsSource}\s))\s?(?<high>${digitsSource}))?` +
-    String.raw`(?:\s?(?:x|×|\*)\s?(?=\d)(?<each>${digitsSource})|\s+(?=${digitsSource}\s?-?(?:g|kg|oz|ml|l|lb|ounce|gram)s?\b)(?<each2>${digitsSource})(?=\s?-?\w))?` +
+    String.raw`(?:\s?(?:x|×|\*)\s?(?=\d)(?<each>${digitsSource})|\s+(?:of\s+(?:an?|the|one)\s+)?(?=${digitsSource}\s?-?(?:g|kg|oz|ml|l|lb|ounce|gram)s?\b)(?<each2>${digitsSource})(?=\s?-?\w))?` +
     String.raw`(?:[\s-]*(?<length>${lengthUnits})(?![\p{L}]))?` +
     String.raw`(?:[\s-]*(?<size>(?:${sizeWords})(?![\p{L}])(?:[\s,]+(?:${sizeWords})(?![\p{L}]))*))?` +
-    String.raw`(?:[\s-]*(?<unit>${unitSource}|T(?=\s))(?![\p{L}])\.?)?`,
+    String.raw`(?:[\s-]*(?<unit>${unitSource}|T(?=[\s.])|c(?=\.?\s))(?![\p{L}])\.?)?`,
   'iu',
 );
 /** A unit without a figure is one of it: "heaped tbsp cornflour". */
@@ -46,6 +46,11 @@ const unitAlone = new RegExp(
     .sort((a, b) => b.length - a.length)
     .map(escape)
     .join('|')})(?![\p{L}])\.?`,
+  'iu',
+);
+/** A piece without a figure is one of it: "large bunch of basil", "tin of sardines". */
+const pieceAlone = new RegExp(
+  String.raw`^\s*(?<size>(?:${sizeWords})\s+)?(?<unit>bunch|tin|can|jar|packet|pack|punnet|bag|bulb|head|sprig|tub|carton|bottle)(?=\s+\p{L})`,
   'iu',
 );
 /** What is added to it: "1 lb 4 oz", "½ cup plus 2 tbsp". */
@@ -67,7 +72,7 @@ const laterWeight = new RegExp(
 const pieceBehind =
   /^\s+(?:[\p{L}-]+\s+){1,3}?(cloves?|sprigs?|stalks?|sticks?|leaves|heads?|bulbs?|bunch(?:es)?|slices?|rashers?|fillets?|sheets?|florets?|wedges?|ribs?|spears?|pods?|cobs?|steaks?|breasts?|thighs?|legs?|drumsticks?|loins?|chops?)(?![\p{L}])/iu;
 const bracketAmount = new RegExp(
-  String.raw`^\s*(?:\(|\[|/|,?\s*or\s+about\s+|\s*[–-]\s*)\s*(?:(?:${mannerWords}|each|weighing|or|generous)\s+)*(?<low>${digitsSource})(?:\s?(?:-|–|to)\s?(?<high>${digitsSource}))?[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?(?<each>\s*each)?\s*(?:[/,;]\s*[^()\[\]]{0,40})?[)\]]?\s*(?<pack>tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|loaf|loaves|balls?)?(?![\p{L}])`,
+  String.raw`^\s*(?:\(|\[|/|,?\s*or\s+about\s+|\s*[–-]\s*)\s*(?:(?:${mannerWords}|each|weighing|or|generous)\s+)*(?<low>${digitsSource})(?:\s?(?:-|–|to)\s?(?<high>${digitsSource}))?[\s-]*(?<unit>${unitSource})(?![\p{L}])\.?(?<each>\s*each)?\s*(?:[/,;]\s*[^()\[\]]{0,40})?[)\]]?\s*(?<pack>tins?|cans?|jars?|packets?|packs?|packages?|bags?|boxes|bottles?|cartons?|blocks?|tubs?|pots?|loaf|loaves|balls?|sachets?|envelopes?|pouch(?:es)?)?(?![\p{L}])`,
   'iu',
 );
 
@@ -171,6 +176,8 @@ function readAny(text: string, system: WrittenIn): ReadAmount {
   if (number && usable(text, number) && !(alone && number.index > 0)) return figured(text, number, system);
   const one = alone && amountOf(1, undefined, findUnit(alone.groups!['unit']!), '', system, '');
   if (one) return justThis(one, 0, alone[0].length);
+  const piece = pieceAlone.exec(text);
+  if (piece) return justThis({ kind: 'count', count: 1, piece: piece[0].trim().toLowerCase() }, 0, piece[0].length);
   const taste = tasteWords.exec(text);
   return taste ? justThis(words(taste[0]), taste.index, taste.index + taste[0].length) : justThis(words(''));
 }
@@ -213,7 +220,7 @@ function figureOf(match: RegExpExecArray): Figure {
     unit: unitWord ? findUnit(unitWord) : undefined,
     unitWord,
     manner,
-    size: size && !manner.includes(size) ? size : '',
+    size: size && !manner.includes(size) && !/^(?:ripe|good|whole|full)$/i.test(size) ? size : '',
   };
 }
 
@@ -267,7 +274,7 @@ function packsOf(text: string, figure: Figure, system: WrittenIn): ReadAmount | 
     one.kind === 'mass'
       ? {
           kind: 'count',
-          count: low,
+          count: milli(low),
           piece: pack?.[1]?.toLowerCase() ?? '',
           eachG: one.massG,
           ...(high !== undefined && { toCount: high }),
@@ -337,6 +344,7 @@ function withWeight(text: string, first: ReadAmount): ReadAmount {
 
 function findUnit(word: string): Unit | undefined {
   if (word === 'T' || word === 't') return unitOf.get(word === 'T' ? 'tbsp' : 'tsp');
+  if (word === 'c') return unitOf.get('cup');
   return unitOf.get(word.toLowerCase().replace(/\s+/g, ' '));
 }
 
@@ -344,11 +352,20 @@ function findUnit(word: string): Unit | undefined {
 function usable(text: string, match: RegExpExecArray): boolean {
   const before = text.slice(0, match.index);
   if (/^\s*(?:[-–•*▢□·]\s*)?$/.test(before)) return true;
-  if (/\([^)]*$/.test(before)) return false;
+  if (/\([^)]*$/.test(before)) return isBehindName(before, text.slice(match.index + match[0].length));
   const spokenArticle = /^(?:a|an|one)$/i.test(match.groups!['low']!.trim());
   if (/\b(?:of|from|:|-|–)\s*$/i.test(before) || /[:–-]\s*$/.test(before)) return true;
-  return match.groups!['unit'] !== undefined && !spokenArticle && before.length < 60;
+  const isBehind = isBehindName(before, text.slice(match.index + match[0].length));
+  if (match.groups!['unit'] !== undefined) return isBehind || (!spokenArticle && before.length < 60);
+  return isBehind && !spokenArticle;
 }
+
+/** "Eggs, 2 large", "carrots x 3", "juice 1 lemon": a name, and then how many. */
+const isBehindName = (before: string, after: string): boolean =>
+  /^(?:zest and juice|juice and zest|(?:grated |finely grated )?zest|juice)\s+$/i.test(before) ||
+  (/^\s*[\p{L}'’-]+(?: [\p{L}'’-]+){0,3}\s*(?:,\s*|\s|\s\()(?:x\s?)?$/u.test(before) &&
+    !/\b(?:type|no|number|grade|size|vitamin|omega)\.?\s*$/i.test(before) &&
+    /^\s*(?:$|[,()])/.test(after));
 
 /** "1 cup (240 ml)", "200 g / 7 oz", "2 (400 g) tins": what stands right behind says it again, or says what one weighs. */
 function withSecond(text: string, first: ReadAmount, system: WrittenIn): ReadAmount {

@@ -91,6 +91,8 @@ const pieceNoun = new RegExp(
 );
 const pressed =
   /\b(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel)(?:,? (?:and|plus|&) (?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel))?) (?:of|from)(?=\s)/giu;
+/** "Juice 1 lemon": of it. */
+const pressedFirst = /^(?:(?:zest and )?juice|(?:finely )?(?:grated )?zest)(?=\s+[\d½¼¾⅓⅔])/iu;
 
 /**
  * The words without what only counts: the cloves of "2 cloves garlic" are no spice, the juice of a lemon no carton of juice.
@@ -100,7 +102,7 @@ function withoutMeasure(text: string, start: number, end: number): string {
   const blank = (words: string) => ' '.repeat(words.length);
   const counted = text.slice(start, end);
   const noun = counted.replace(pieceNoun, blank);
-  const bare = `${text.slice(0, start)}${noun}${text.slice(end)}`.replace(pressed, blank);
+  const bare = `${text.slice(0, start)}${noun}${text.slice(end)}`.replace(pressed, blank).replace(pressedFirst, blank);
   // "3 cloves": where nothing else is left, what counts is the thing itself.
   return /\p{L}{3}/u.test(bare.replace(/\d/g, '')) ? bare : text;
 }

@@ -54,6 +54,25 @@ const begins = (text: string): boolean => isCounted(text) || loosely.test(text);
 const loosely =
   /^(?:an? |small |large |big |good )?(?:bunch|handful|pinch|sprig|knob|splash|juice|zest|thumb|dash|drizzle)\b/i;
 
+/** "1 tsp each dried basil, parsley and oregano": the same of several things, and what is said of the first of them said of all. */
+function eachOf(text: string): readonly string[] | undefined {
+  const match = /^(?<much>.{1,24}?)\s+(?:of\s+)?each(?:\s+of)?\s*:?\s+(?<list>.{3,120})$/i.exec(text)?.groups;
+  const much = match?.['much'];
+  if (!match || much === undefined) return undefined;
+  const { amount, start, end } = readAmount(much);
+  if (amount.kind === 'words' || start !== 0 || end < much.length) return undefined;
+  const [, manner = '', list = ''] =
+    /^((?:(?:dried|ground|fresh|freshly|chopped|finely|roughly|grated|toasted|frozen|smoked|minced) )*)(.*)$/i.exec(
+      match['list']!,
+    )!;
+  const parts = list.split(/\s*,\s*(?:and\s+)?|\s+and\s+|\s*&\s*/i).filter((part) => part !== '');
+  const things = parts.filter((part) => readIngredient(`${manner}${part}`).foods.length > 0);
+  // Behind the things stands what is done with all of them: "…, chopped".
+  const done = parts.slice(things.length);
+  if (things.length < 2 || parts.slice(0, things.length).some((part) => !things.includes(part))) return undefined;
+  return things.map((thing) => [`${much} ${manner}${thing}`, ...done].join(', '));
+}
+
 /** "2 onions, 3 cloves garlic, 2 red peppers", "4 tortillas / 100 g cheddar / salsa": several things in one line. */
 export function severalThings(text: string): readonly string[] {
   const slashed = text
@@ -61,6 +80,10 @@ export function severalThings(text: string): readonly string[] {
     .map((each) => each.trim())
     .filter((each) => each !== '');
   if (slashed.length > 2 && slashed.some(begins)) return slashed.flatMap(severalThings);
+  const each = eachOf(text);
+  if (each) return each;
+  const added = text.split(/\s+(?:\+|plus)\s+(?=\d|an? |one |two )/i);
+  if (added.length > 1 && added.every((one) => begins(one) && readIngredient(one).foods.length > 0)) return added;
   const parts = listedThings(text);
   return parts.length > 1 &&
     parts.filter((each) => isCounted(each) && readIngredient(each).foods.length > 0).length >= 2 &&
@@ -74,8 +97,8 @@ export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
   let heading: string | undefined;
   return lines.flatMap((line, at) => {
     const listed = headedList.exec(line.text)?.groups;
-    // A heading with its list behind it heads nothing else.
-    if (listed) {
+    // A heading with its list behind it heads nothing else; "milk – 500 ml" is milk.
+    if (listed && listedThings(listed['rest']!).some((each) => readIngredient(each).foods.length > 0)) {
       const own = listed['name']!.trim();
       return listedThings(listed['rest']!).map((text) => ({ text, heading: own }));
     }

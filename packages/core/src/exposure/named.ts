@@ -20,11 +20,13 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|(?:(?:big|lidded|hot|deep|wide) )+casserole|casserole (?:in|into|out of) the oven|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
 
 /** "Rub in until it is like crumbs", "blitz to breadcrumbs": what it looks like. "Roll in crumbs" is something to eat. */
 const asCrumbs =
   /\blike (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?<=\b(?:rub|blitz|pulse|whizz|process|blend|crush|crumble|bash|grind|break|mix|work)(?:s|ed|es|ing)?\b[^.;]{0,60})\b(?:in)?to (?:fine |coarse |rough |green )?(?:bread ?)?crumbs/gi;
+/** "It goes gummy": what it is like. */
+const likeIt = /(?<=\b(?:goes|gets|turns|looks|feels)\s+(?:a bit |all |too )?)(?!a\b|an\b|the\b)\p{L}+/giu;
 /** "When the butter's melted": a word short. */
 const shortened =
   /(?<=\p{L})['’]s(?=\s+(?:gone|done|ready|hot|cold|cool(?:ed)?|melted|soft|golden|brown|cooked|boiling|all|in|not|just|still|been|starting|beginning|going|coming)\b)/giu;
@@ -177,6 +179,16 @@ const allergensOf = ({ contains, possible }: Food): readonly HazardId[] =>
 const isMadeHere = (single: string, lines: readonly string[]): boolean =>
   madeHere.has(single) || lines.some((line) => madeOf[single]?.test(line));
 
+/** "The tomato sauce", where tomatoes are on the list: the one that was made. */
+const isSauceOf = (single: string, lines: readonly string[]): boolean => {
+  const [first = '', last, ...more] = wordsIn(single);
+  return last !== undefined && more.length === 0 && last === 'sauce' && lines.some((line) => line.includes(first));
+};
+
+/** "The pie", "the stock": what this recipe makes, where it says "the". */
+const isTheMade = (single: string, head: string, lines: readonly string[]): boolean =>
+  single === head || theMade.has(single) || isSauceOf(single, lines);
+
 /** Foods that a recipe's steps name and that none of these lines, which are all it is made of, has. */
 export function namedInSteps(
   recipe: Recipe,
@@ -207,6 +219,7 @@ export function namedInSteps(
       .replace(asCrumbs, blank)
       .replace(toasting, blank)
       .replace(toMop, blank)
+      .replace(likeIt, blank)
       .replace(servedWith, (whole, beside: string) => whole.slice(0, -beside.length) + blank(beside));
     const reading = readIngredient(text);
     const bare = knownByWords(reading).flatMap(({ words, hazards }): readonly NamedInStep[] => {
@@ -220,7 +233,7 @@ export function namedInSteps(
       const words = named.words.toLowerCase();
       const isThe = isTheOne(text, named.start);
       const single = withoutS(words);
-      const isMade = isMadeHere(single, texts) || (isThe && (single === head || theMade.has(single)));
+      const isMade = isMadeHere(single, texts) || (isThe && isTheMade(single, head, texts));
       const isListed = [seen, listed, parts, notIngredients].some((each) => each.has(food.id));
       if (isListed || isMade || words.length < 4 || notMeant.has(named.words)) return [];
       const brings = allergensOf(food);

@@ -52,12 +52,18 @@ const particles = new Set('in over on together up through off out down back'.spl
 const places =
   /^\s*(?:an?|the|your|its?|their|my|one|two|another|some)?\s*(?:(?!and\b|with\b|then\b)[\p{L}-]+\s+){0,3}(?:pans?|pots?|bowls?|tins?|trays?|sheets?|dish(?:es)?|oven|fridge|freezer|jugs?|jars?|rack|racks|towel|plates?|boards?|platter|casserole|skillet|wok|grill|broiler|heat|hob|microwave|blender|processor|mixer|sieve|colander|paper|foil|surface|mou?lds?|glasses|ramekins|table)\b(?!\s+of\b)/iu;
 
-/** The text with what stands in brackets blanked out; places stay. */
+/** "Cool it on a rack or it goes gummy": what would become of it otherwise. */
+const orElse =
+  /\bor (?:else )?(?:it|they|you)(?:['’](?:ll|s)| will| won['’]t)? (?:goes?|gets?|becomes?|turns?|burns?|sticks?|splits?|curdles?|collapses?|dries|dry|ends? up|overcooks?|breaks?|sinks?|be)\b[^.;]*/gi;
+
+/** The text with what stands in brackets, and what would become of it otherwise, blanked out; places stay. */
 const unbracketed = (text: string): string =>
-  text.replace(/\([^()]*\)?|\[[^\]]*\]/g, (inner) => ' '.repeat(inner.length));
+  text
+    .replace(/\([^()]*\)?|\[[^\]]*\]/g, (inner) => ' '.repeat(inner.length))
+    .replace(orElse, (inner) => ' '.repeat(inner.length));
 
 const leading =
-  /^(?:(?:meanwhile|in the meantime|at the same time)\b[,:]?\s*)?(?:while|whilst|when|once|after|as soon as|as|before|for the|for|to make|to|if you're|about|at this point|the (?:night|day) before|in the morning|the next day|next day|just before serving)\b[^,:;]*[,:]\s*(?=\p{L})|^(?:in|with|on|using)\s+(?:[\p{L}-]+\s+){0,4}[\p{L}-]+,\s*(?=\p{L})|^(?:and )?while (?:all )?(?:that|this|it|they|those)(?:['’]s| is|['’]re| are) (?:all )?(?:going on|happening|cooking|baking|boiling|roasting|simmering|resting|chilling|in (?:there|the oven|the fridge))\s+(?=\p{Ll})|^(?:as|when|once) (?:they|it|each|the \p{L}+)(?:['’]re|['’]s| are| is)? (?:done|ready|cooked|brown(?:ed)?|golden|soft|cool(?:ed)?|hot|boiling)\s+(?=\p{Ll}+ (?:them|it|the)\b)|^(?:away from|off) (?:the )?heat,\s*(?=\p{L})/iu;
+  /^(?:(?:meanwhile|in the meantime|at the same time)\b[,:]?\s*)?(?:while|whilst|when|once|after|as soon as|as|before|for the|for|to make|to|if you're|about|at this point|the (?:night|day) before|in the morning|the next day|next day|just before serving)\b[^,:;]*[,:]\s*(?=\p{L})|^(?:in|with|on|using)\s+(?:[\p{L}-]+\s+){0,4}[\p{L}-]+,\s*(?=\p{L})|^(?:and )?while (?:all )?(?:that|this|it|they|those)(?:['’]s| is|['’]re| are) (?:all )?(?:going on|happening|cooking|baking|boiling|roasting|simmering|resting|chilling|in (?:there|the oven|the fridge))\s+(?=\p{Ll})|^(?:as|when|once) (?:they|it|each|the \p{L}+)(?:['’]re|['’]s| are| is)? (?:done|ready|cooked|brown(?:ed)?|golden|soft|cool(?:ed)?|hot|boiling)\s+(?=\p{Ll}+ (?:them|it|the)\b)|^(?:when|once) (?:you can|(?:it['’]s|they['’]re|it is|they are) cool enough to) handle (?:it|them|the [\p{L}]+)\s+(?=\p{L})|^(?:away from|off) (?:the )?heat,\s*(?=\p{L})/iu;
 const besideWords =
   /^(?:and\s+|so\s+)?(?:meanwhile|in the meantime|at the same time|while(?! still)|whilst|as (?:it|they|the)|separately|after the [^,]* (?:has|have) been)\b/i;
 const letWords = new Set(['let', 'leave', 'allow']);
@@ -228,8 +234,14 @@ function clausesOf(sentence: Sentence): readonly Clause[] {
   // What stands before the first verb says something by itself where it is more than a word: "Sugar and milk in a pan, warm".
   // "Eggs: boil 9 minutes": what it is done to stands before.
   const isLabel = /^\W*\p{L}[\p{L} &,'’-]{1,24}:\s*$/u.test(ahead) && starts.length > 0;
+  // "Batter first: flour, eggs, half the milk, whisk": what goes in is told ahead of what is done.
+  const isListed =
+    starts.length > 0 &&
+    /^(?:[^,:\d]{2,24}:)?(?:\s*[\p{L}'’-]+(?: [\p{L}'’-]+){0,2},){3,}\s*(?:and\s*)?$/u.test(ahead) &&
+    !/\b(?:in|into|on|onto|over)\b/i.test(ahead);
   const saysMore =
     !isLabel &&
+    !isListed &&
     (starts[0]?.from ?? Infinity) > lead.length + 1 &&
     (/\d/.test(ahead) || ahead.replace(/[^\p{L}]/gu, '').length > 3);
   const bounds: Start[] =

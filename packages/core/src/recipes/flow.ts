@@ -136,14 +136,26 @@ export class Flow {
     // "Fry" is work, though chips are called fries.
     const isVerb = ({ line, start }: Mention) =>
       start === clause.verbAt && clause.verb !== undefined && !scene.textOf(line).includes(clause.verb.verb);
+    // "Stir in the paste": the one that was made, and not the tamarind paste that nobody has named yet.
+    const later = this.later(paragraph, sentence);
+    const isMade = ({ start, end, isFresh, line }: Mention) => {
+      const word = lookedAt.slice(start, end).toLowerCase();
+      return (
+        isFresh &&
+        later.has(line) &&
+        /\bthe\s+$/i.test(lookedAt.slice(0, start)) &&
+        scene.isCalled(word) &&
+        scene.textOf(line).includes(` ${word}`)
+      );
+    };
     return scene
       .find(lookedAt, {
         used: scene.used,
         topic: scene.topic,
         divided: scene.divided,
-        later: clause.verb?.does === 'cut' ? undefined : this.later(paragraph, sentence),
+        later: clause.verb?.does === 'cut' ? undefined : later,
       })
-      .filter((each) => !isVerb(each));
+      .filter((each) => !isVerb(each) && !isMade(each));
   }
 
   /** "Stir the dipping sauce together": all that stands under its heading; else all that nothing else takes, where that is asked. */
@@ -201,7 +213,15 @@ export class Flow {
     const last = scene.current?.last;
     if (last && !last.isOff && isOneBreath(last, doing)) last.doings.push({ ...doing, does: 'end' });
     else this.note(doing.clause.text, doing.paragraph);
-    for (const stream of namedIn(scene, doing, mentions)) if (stream !== scene.current) stream.isBeside = true;
+    // "Pull the lamb apart and serve on the beans": they are there by then.
+    const isOnIt = last && !last.isOff && isOneBreath(last, doing) && /\bon (?:the|top of)\b/i.test(doing.clause.text);
+    for (const stream of namedIn(scene, doing, mentions)) {
+      if (stream === scene.current) continue;
+      if (isOnIt && !scene.isAbove(last, stream.last)) {
+        last.after.add(stream.last);
+        stream.isGone = true;
+      } else stream.isBeside = true;
+    }
     return true;
   }
 

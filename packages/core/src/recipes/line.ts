@@ -89,6 +89,8 @@ const pieceNoun = new RegExp(
     .join('|')})(?![\p{L}])`,
   'giu',
 );
+/** "Four hundred grams": its words are of the amount. */
+const hundreds = /\b\p{L}+ hundred(?: and \p{L}+(?:[- ]\p{L}+)?(?= ))?/giu;
 const pressed =
   /\b(?:(?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel)(?:,? (?:and|plus|&) (?:finely |freshly )?(?:grated |squeezed )?(?:zest|juice|rind|peel))?) (?:of|from)(?=\s)/giu;
 /** "Juice 1 lemon": of it. */
@@ -101,7 +103,7 @@ const pressedFirst = /^(?:(?:zest and )?juice|(?:finely )?(?:grated )?zest)(?=\s
 function withoutMeasure(text: string, start: number, end: number): string {
   const blank = (words: string) => ' '.repeat(words.length);
   const counted = text.slice(start, end);
-  const noun = counted.replace(pieceNoun, blank);
+  const noun = counted.replace(pieceNoun, blank).replace(hundreds, blank);
   const bare = `${text.slice(0, start)}${noun}${text.slice(end)}`.replace(pressed, blank).replace(pressedFirst, blank);
   // "3 cloves": where nothing else is left, what counts is the thing itself.
   return /\p{L}{3}/u.test(bare.replace(/\d/g, '')) ? bare : text;

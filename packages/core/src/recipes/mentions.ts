@@ -60,12 +60,13 @@ const blank = (words: string) => ' '.repeat(words.length);
 const withoutAsides = (text: string): string =>
   text
     .replace(/\([^()]*\b(?:or the|it['’]s|because|don['’]t|this|matters|if)\b[^()]*\)/gi, blank)
-    .replace(/\bbefore (?:adding |the |you |it )[^.,;]*/gi, blank)
+    .replace(/\bbefore (?:adding |the (?!end\b)|you |it )[^.,;]*/gi, blank)
     .replace(/\bif (?:you|it|they|needed|using)\b[^.,;]*/gi, blank)
     .replace(
       /\binto (?:\d+ )?(?:[\p{L}-]+ ){0,2}?(?:burgers?|patties|balls|cakes|fingers|sausages?|rolls?|logs?|rounds?|loaf|loaves|pieces)\b/giu,
       blank,
     )
+    .replace(/\b(?:to|into) an? (?:[\p{L}-]+ ){0,2}(?:paste|pur[eé]e|powder|batter|syrup)\b/giu, blank)
     .replace(/\b(?:big|large|wide|deep) enough (?:for|to)\b[^.,;]*/gi, blank)
     .replace(/\b(?:except|apart from|but not) [^.,;]*/gi, blank)
     .replace(

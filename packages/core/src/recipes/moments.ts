@@ -36,7 +36,9 @@ export function looksFrom(
       notes.push({ what: 'look', ...span, means: what });
     } else if (time.use === 'moment') {
       const around = text.slice(Math.max(0, time.start - 50), time.end + 40);
-      const isFromEnd = /\b(?:last|final)\b/i.test(text.slice(Math.max(0, time.start - 14), time.end));
+      const isFromEnd =
+        /\b(?:last|final)\b/i.test(text.slice(Math.max(0, time.start - 14), time.end)) ||
+        /^\s*(?:to go|left|(?:before|from) the end)\b/i.test(text.slice(time.end));
       const verb =
         rhythmVerb.exec(around)?.[0] ?? /\b(?:uncover\w*|(?:tak|remov|lift)\w*|add\w*|cover\w*)\b/i.exec(around)?.[0];
       if (verb === undefined) continue;

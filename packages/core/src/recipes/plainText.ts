@@ -5,6 +5,7 @@ import { readTimes } from './timesAndHeats.ts';
 import type { Draft, DraftLine } from './draft.ts';
 import { headed, isPartName, headingOf, isHeadedList, listedThings, numberedApart, severalThings } from './lists.ts';
 import { draftOfProse } from './prose.ts';
+import { sentencesOf } from './wording.ts';
 
 const ingredientsHead =
   /^[#*_=\s]*(?:ingredients?|ingredient list|you(?:['’]ll| will)? need|what you(?:['’]ll| will)? need|shopping list)\b\s*(?:\([^)]*\)|for \d+[^:]*|\(?serves? \d+[^:]*)?\s*[:*_=]*\s*$/i;
@@ -109,7 +110,7 @@ const startsList = (rows: readonly string[], at: number): boolean =>
   (rows[at]!.length < 40 && likeIngredient(rows[at + 1] ?? ''));
 
 /** Whether a row of the list is none of it, and the method begins. */
-const setsOven = /^(?:pre-?heat|heat)?\s*(?:the )?oven\b.{0,20}\d{2,3}/i;
+const setsOven = /^(?:[-–—•*]\s+)?(?:pre-?heat|heat)?\s*(?:the )?oven\b.{0,20}\d{2,3}/i;
 const endsList = (row: string, hasMethodHead: boolean): boolean =>
   setsOven.test(row) ||
   (/[.;]\s+\p{Lu}/u.test(row) && readTimes(row).length > 0) ||
@@ -257,6 +258,25 @@ const isOfLater = (row: string, bare: string, startsBlock: boolean): boolean =>
   (startsBlock || /^(?:leftovers?|it keeps?|keeps?|store[sd]?|freezes?)\b/i.test(bare));
 const beginsNotes = (row: string, where: Where): boolean =>
   notesHead.test(row) && (where !== 'intro' || /^[#*_=\s]*(?:notes?|tips?|storage)/i.test(row)) && !likeIngredient(row);
+/** Work by points below a list without: "- oven 220. sausages in the tin, 15 min". */
+const isWorkByPoints = (row: string, listed: readonly DraftLine[]): boolean =>
+  bulleted.test(row) &&
+  listed.length >= 3 &&
+  !listed.some(({ text }) => bulleted.test(text)) &&
+  (readTimes(row).length > 0 || tellsWork(row));
+
+const partOfList = /^for (?:the|a) [\p{L} '’-]{2,30}:\s+(?=.*\d)/iu;
+
+/** "For the pastry: 350 g flour, 175 g butter. For the filling: 2 onions, 1 potato. An egg to glaze.": a list told in one paragraph, in its parts. */
+function inParts(row: string): readonly string[] {
+  if (!partOfList.test(row)) return [row];
+  const sentences = sentencesOf(row).map(({ text }) => text.replace(/\.$/, ''));
+  const parts = sentences.filter((each) => partOfList.test(each) && isHeadedList(each));
+  const others = sentences.filter((each) => !parts.includes(each));
+  const isRest = (each: string) => each.length < 50 && readIngredient(each).foods.length > 0;
+  return parts.length > 0 && others.every(isRest) ? sentences : [row];
+}
+
 /** A sentence that was broken over two rows. */
 const goesOnWithRow = (before: string, row: string): boolean =>
   !numbered.test(row) && !bulleted.test(row) && !/[.!?:)]$/.test(before);
@@ -268,7 +288,8 @@ function draftOfText(text: string): Draft {
       .replace(/\r\n?/g, '\n')
       .replace(/\u00a0/g, ' ')
       .split('\n')
-      .map((row) => row.trim()),
+      .map((row) => row.trim())
+      .flatMap(inParts),
   );
   const hasIngredientsHead = rows.some((row) => ingredientsHead.test(row) || ingredientsInline.test(row));
   const hasMethodHead = rows.some((row) => methodHead.test(row) || methodInline.test(row));
@@ -334,9 +355,9 @@ function draftOfText(text: string): Draft {
     } else if (where === 'ingredients') {
       if (!hasMethodHead && startsBlock && isPartOfMethod(rows, at)) {
         [where, heading] = ['method', bare];
-      } else if (endsList(row, hasMethodHead)) {
+      } else if (endsList(row, hasMethodHead) || (startsBlock && isWorkByPoints(row, ingredients))) {
         where = 'method';
-        method.push({ text: row.replace(numbered, '') });
+        method.push({ text: row.replace(bulleted, '').replace(numbered, '') });
       } else ingredients.push({ text: row });
     } else if (where === 'method' && isOfLater(row, bare, startsBlock)) {
       notes.push(row);

@@ -11,7 +11,7 @@ import { sentencesOf } from './wording.ts';
 
 /** Where an amount may begin: a figure, or a word cooks count by. */
 const amountStart =
-  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
+  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|two[- ]thirds(?: of an?)?|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
 /** What ends the name of a thing in running text. */
 const thingEnd =
   /[,;:.()!?–—]|\s-\s|\s(?:and|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
@@ -188,14 +188,23 @@ const tellsOfWork = (sentence: string): boolean =>
 
 /** Foods that are named with no amount at all, each by its own words. */
 function bareThings(sentence: string, seen: ReadonlySet<string>): readonly string[] {
-  return readIngredient(sentence)
-    .foods.filter(({ food, alternative }) => !alternative && !seen.has(food))
-    .filter(
-      ({ food, words }) =>
-        food !== 'water' &&
-        !isMadeName(words.replace(/['’]s$/, '')) &&
-        vesselsIn(`the ${words}`).length === 0 &&
-        !isVerb(words),
-    )
-    .map(({ words }) => words);
+  return (
+    readIngredient(sentence)
+      .foods.filter(({ food, alternative }) => !alternative && !seen.has(food))
+      // "It goes gummy": what it is like.
+      .filter(
+        ({ start }) =>
+          !/\b(?:goes|go|gets?|turns?|looks?|tastes?|smells?|feels?)\s+(?:a bit |all |too )?$/i.test(
+            sentence.slice(0, start),
+          ),
+      )
+      .filter(
+        ({ food, words }) =>
+          food !== 'water' &&
+          !isMadeName(words.replace(/['’]s$/, '')) &&
+          vesselsIn(`the ${words}`).length === 0 &&
+          !isVerb(words),
+      )
+      .map(({ words }) => words)
+  );
 }

@@ -54,6 +54,10 @@ function isLook({ times, does, isOff, clause }: Doing): boolean {
   return !isOff && times.length > 0 && times.every(({ use }) => use === 'moment' || use === 'rhythm');
 }
 
+/** "Half an hour before the end stir in the beans": a moment inside, at which more comes in. */
+const isLateAddition = (last: Operation, { clause }: Doing): boolean =>
+  last.device !== undefined && /\b(?:before|from) the end\b/i.test(clause.text);
+
 /** Whether what goes by itself goes on as it did: boiled and then simmered, baked and then baked some more. */
 function isOneStay({ scene, last, doing }: Asked): boolean {
   const isAsHot = last.device !== 'oven' || last.ovenC === scene.ovenC || scene.ovenC === undefined;
@@ -215,7 +219,8 @@ const rules: readonly Rule[] = [
     same(
       last.isOff && isStandBy(doing) && isOneBreath(last, doing) && /\bsteam dry|dry off\b/i.test(doing.clause.text),
     ),
-  ({ last, doing, fresh, others }) => same(last.isOff && fresh === 0 && isLook(doing) && others.length === 0),
+  ({ last, doing, fresh, others }) =>
+    same(last.isOff && (fresh === 0 || isLateAddition(last, doing)) && isLook(doing) && others.length === 0),
   (asked) =>
     asked.last.isOff && asked.doing.isOff
       ? asked.others.length === 0 && (coolsInside(asked) || (isOneStay(asked) && !isAddedTo(asked)))

@@ -100,6 +100,11 @@ export class Scene {
     return this.title.has(singular) || this.title.has(noun) ? this.main() : undefined;
   }
 
+  /** Whether something was made that is called so. */
+  isCalled(name: string): boolean {
+    return this.alive().some(({ names }) => names.has(name));
+  }
+
   /** The food of which a lead says that it is ready: "when the soup is done". */
   waitedFor(lead: string): Stream | undefined {
     const noun = leadNoun.exec(lead)?.groups?.['noun']?.toLowerCase();

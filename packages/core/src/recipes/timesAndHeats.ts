@@ -18,7 +18,7 @@ const unitMinutes = (unit: string): number =>
   /^s/i.test(unit) ? 1 / 60 : /^m/i.test(unit) ? 1 : /^h/i.test(unit) ? 60 : /^d/i.test(unit) ? 1440 : 10_080;
 const unitSource = String.raw`(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?|weeks?|months?)`;
 const figure = new RegExp(
-  String.raw`(?<![\p{L}\p{N}])(?:(?<open>at least|a minimum of|minimum of|min\.)\s+)?(?:(?<before>about|around|approx(?:imately)?\.?|roughly|up to|after|every|another|a further|further|for)\s+)*(?<low>${numberSource})(?:\s?(?:-|–|—|to|or)\s?(?<high>${digitsSource}|two|three|four|five|six|ten))?(?:[\s-]+(?:more|extra|further))?[\s-]?(?<unit>${unitSource})(?![\p{L}])(?<half>\s+and\s+a\s+half|\s+and\s+a\s+quarter)?(?:\s*(?:and\s+)?(?<more>\d{1,2})\s?(?<moreUnit>minutes?|mins?|m)(?![\p{L}]))?(?<sides>\s*(?:on\s+each\s+side|per\s+side|each\s+side|a\s+side|on\s+both\s+sides|either\s+side))?`,
+  String.raw`(?<![\p{L}\p{N}])(?:(?<open>at least|a minimum of|minimum of|min\.)\s+)?(?:(?<before>about|around|approx(?:imately)?\.?|roughly|up to|after|every|another|a further|further|for)\s+)*(?<low>${numberSource})(?:\s?(?:-|–|—|to|or)\s?(?<high>${digitsSource}|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|eighteen|twenty(?:[- ](?:four|five))?|thirty(?:[- ]five)?|forty(?:[- ]five)?|fifty|sixty|ninety)(?![\p{L}])))?(?:[\s-]+(?:more|extra|further))?[\s-]?(?<unit>${unitSource})(?![\p{L}])(?<half>\s+and\s+a\s+half|\s+and\s+a\s+quarter)?(?:\s*(?:and\s+)?(?<more>\d{1,2})\s?(?<moreUnit>minutes?|mins?|m)(?![\p{L}]))?(?<sides>\s*(?:on\s+each\s+side|per\s+side|each\s+side|a\s+side|on\s+both\s+sides|either\s+side))?`,
   'giu',
 );
 const spoken: readonly { readonly pattern: RegExp; readonly minutes: readonly [number, number, number] }[] = [

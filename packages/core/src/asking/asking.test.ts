@@ -1,7 +1,9 @@
 import * as v from 'valibot';
 import { demo } from '../../test-support/demo.ts';
 import { noTrace } from '../../test-support/small.ts';
+import { id } from '../../test-support/id.ts';
 import { Guest } from '../model/index.ts';
+import type { HazardId } from '../reference/index.ts';
 import { guestMessage, makerMessage, questionsAbout } from './index.ts';
 
 const who = (needs: object[], more: object = {}) =>
@@ -58,6 +60,24 @@ test('the message reads back what was noted, asks what fits, and names nobody el
   const coeliac = guestMessage(occasion, who([{ ...noTrace('gluten'), note: 'since childhood' }]));
   expect(coeliac).toMatch(/no trace of gluten; since childhood/);
   expect(coeliac).toMatch(/oats certified gluten-free/);
+});
+
+test('what is served soft on purpose is asked of whom nothing is known, and of nobody who could have none of it', () => {
+  const lantern = demo('lantern-supper');
+  const [dish] = lantern.dishes;
+  const recipes = lantern.recipes.map((recipe) =>
+    recipe.id === dish!.recipe
+      ? { ...recipe, steps: recipe.steps.map((step) => ({ ...step, meantRaw: [id<HazardId>('raw-egg')] })) }
+      : recipe,
+  );
+  const asksIn = (guest: Guest, more: object = {}) =>
+    /raw or soft egg\)/.test(guestMessage({ ...lantern, recipes, ...more }, guest));
+  expect(asksIn(who([]))).toBe(true);
+  expect(asksIn(who([]), { recipes: lantern.recipes })).toBe(false);
+  expect(asksIn(who([]), { dishes: [{ ...dish!, notFor: [id('g')] }] })).toBe(false);
+  const need = (regimen: string) => ({ id: 'p', kind: 'regimen', regimen, strictness: 'not-ingredient' });
+  expect(asksIn(who([need('pregnancy')]))).toBe(false);
+  expect(asksIn(who([need('halal')]))).toBe(true);
 });
 
 test('a maker is asked about the hazards that matter, and told of nobody', () => {

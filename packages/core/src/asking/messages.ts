@@ -1,5 +1,5 @@
-import { hazardOf, makerQuestions, regimenOf, type HazardId } from '../reference/index.ts';
-import type { Dish, Guest, Need, Occasion } from '../model/index.ts';
+import { hazardOf, makerQuestions, meantWords, regimenOf, type HazardId } from '../reference/index.ts';
+import { listed, madeWith, type Dish, type Guest, type Need, type Occasion } from '../model/index.ts';
 import { avoidedBy, needWords } from '../fit/index.ts';
 import { questionsAbout } from './questions.ts';
 
@@ -11,7 +11,10 @@ const longDay = (date: string): string => {
 /**
  * A message to one guest, in plain text to copy or print: reads back what was noted, asks what is missing, and nothing about anybody else.
  */
-export function guestMessage(occasion: Pick<Occasion, 'name' | 'date' | 'serveAt'>, guest: Guest): string {
+export function guestMessage(
+  occasion: Pick<Occasion, 'name' | 'date' | 'serveAt' | 'dishes' | 'recipes'>,
+  guest: Guest,
+): string {
   const parts = [
     `Dear ${guest.name},`,
     `I am planning ${occasion.name} on ${longDay(occasion.date)}, at the table at ${occasion.serveAt}, and I want you to be able to eat without worry.`,
@@ -42,6 +45,7 @@ export function guestMessage(occasion: Pick<Occasion, 'name' | 'date' | 'serveAt
     ...(avoids(known, 'milk') ? ['Does it go for goat’s and sheep’s milk, ghee and lactose-free milk too?'] : []),
     ...(avoids(known, 'tree-nut') ? ['Which nuts? Are coconut, pine nuts, chestnut and sesame all right?'] : []),
     ...(avoids(known, 'egg') ? ['Is egg baked into a cake all right, or none at all?'] : []),
+    ...rawFor(occasion, guest),
     'Is there a brand or a food that you know to be all right?',
     'What should I do if something goes wrong, and where will your medicine be?',
   ];
@@ -51,6 +55,27 @@ export function guestMessage(occasion: Pick<Occasion, 'name' | 'date' | 'serveAt
   );
   return parts.join('\n\n');
 }
+
+/** What is served raw or soft on purpose is asked of everybody of whom nothing is known: nobody else can say who is with child, or ill. */
+function rawFor({ dishes, recipes }: Pick<Occasion, 'dishes' | 'recipes'>, { id, needs }: Guest): readonly string[] {
+  if (needs.some((need) => need.kind === 'regimen' && hasRawRules(need.regimen))) return [];
+  const find = (recipe: string) => recipes.find((each) => each.id === recipe);
+  const served = dishes.flatMap((dish) => {
+    const recipe = dish.notFor.includes(id) ? undefined : find(dish.recipe);
+    const raw = recipe
+      ? [recipe, ...madeWith(recipe, find).parts].flatMap(({ steps }) => steps.flatMap(({ meantRaw = [] }) => meantRaw))
+      : [];
+    return raw.length > 0 ? [`${recipe!.name} (${listed([...new Set(raw)].map(meantWords))})`] : [];
+  });
+  return served.length === 0
+    ? []
+    : [
+        `I mean to serve ${listed(served)}. Are you pregnant, or should you for any other reason have nothing raw or soft? “Not for me” is enough.`,
+      ];
+}
+
+const hasRawRules = (regimen: string): boolean =>
+  regimenOf(regimen).rules.some(({ hazards }) => hazards.some((each) => hazardOf(each).kind === 'raw'));
 
 function readBack(need: Exclude<Need, { kind: 'open' }>): string {
   const said = need.exceptions.map((each) => `you said: “${each.words}”`);

@@ -12,6 +12,14 @@ export interface RawServed {
   readonly steps: readonly StepId[];
 }
 
+/** What a step does to meat that is in one piece until then. */
+const cutUpInStep =
+  /\b(?:stuff (?:the|it)|roll (?:it |the meat |the lamb |the beef )?(?:up|around)|mince the|grind the|through (?:a|the) mincer)\b/i;
+
+/** Whether what was outside of a piece of meat is brought inside on the way. */
+export const isCutUpIn = ({ steps }: Pick<Recipe, 'steps'>): boolean =>
+  steps.some(({ text }) => cutUpInStep.test(text));
+
 /** What of a recipe is served raw: `open`, where nobody says that it is cooked or meant so, and `meant`, where somebody does. */
 export function rawServedOf(
   recipe: Recipe,
@@ -39,7 +47,7 @@ export function rawServedOf(
 /** Where a recipe would say that food is meant to stay raw: at the last heat it gets, or else where it comes in. */
 function placeFor(hazard: HazardId, { steps }: Recipe, way: ReadonlySet<StepId>): StepId | undefined {
   const { meant } = hazardOf(hazard);
-  if (!meant) return undefined;
+  if (!meant || (!meant.unheated && isCutUpIn({ steps }))) return undefined;
   const own = steps.filter(({ id }) => way.has(id));
   const hot = own.findLast(cooks);
   return (hot ?? (meant.unheated ? own[0] : undefined))?.id;

@@ -69,6 +69,8 @@ const withoutAsides = (text: string): string =>
     .replace(/\b(?:to|into) an? (?:[\p{L}-]+ ){0,2}(?:paste|pur[eé]e|powder|batter|syrup)\b/giu, blank)
     .replace(/\b(?:big|large|wide|deep) enough (?:for|to)\b[^.,;]*/gi, blank)
     .replace(/\b(?:except|apart from|but not) [^.,;]*/gi, blank)
+    // "While they're cooking stir the peanut butter, soy": it ends without a comma.
+    .replace(/^(?:while|whilst) (?:they|it|that|this|those)(?:['’](?:re|s)| are| is) \p{L}+ing\b(?!,)/iu, blank)
     .replace(
       /^(?:while|whilst|as|after the [\p{L} ]+ (?:has|have) been)\b[^,:]*?(?:,|(?= (?:i|you|we) \p{L}))/giu,
       blank,

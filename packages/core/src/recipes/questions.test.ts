@@ -114,6 +114,10 @@ describe('what nobody says is cooked', () => {
       'Fry the chicken for 3 minutes, still pink. Whisk the yolks and oil in a bowl. Serve.',
     ],
     ['400 g flour\n2 eggs', 'Mix to a dough and serve.'],
+    [
+      '1 kg lamb leg\n100 g dates',
+      'Stuff the lamb with the dates. Roast at 200 °C for 60 minutes; it should still be pink.',
+    ],
   ])('%s: where no kitchen should serve all of it so, nobody is asked', (lines, method) =>
     expect(asked(read(lines, method).questions, /^meant/)).toBeUndefined(),
   );

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import { HazardId, hazardOf, rules } from '../reference/index.ts';
 import type { Recipe, Step, StepId } from '../model/index.ts';
 import type { HeatAsked } from './cookedThrough.ts';
-import type { RawServed } from './meantRaw.ts';
+import { isCutUpIn, type RawServed } from './meantRaw.ts';
 import type { StepReading } from './steps.ts';
 
 /** What an answer puts right in a recipe. */
@@ -49,7 +49,7 @@ export interface Guesses {
 /** The questions worth asking of a reading, in the order of what they decide: what can hurt, what spoils the dish, what upsets the plan. */
 export function questionsOf(guesses: Guesses): readonly RecipeQuestion[] {
   return [
-    ...guesses.asked.map(ofCore),
+    ...guesses.asked.map((each) => ofCore(each, isCutUpIn(guesses.recipe))),
     ...ofMeant(guesses.raw),
     ...guesses.steps.flatMap(ofOven),
     ...(guesses.noYield ? [ofPortions(guesses.recipe)] : []),
@@ -65,10 +65,13 @@ const cutC = hazardOf(v.parse(HazardId, 'raw-cut')).safeCoreC!;
 
 const stands = (label: string): RecipeAnswer => ({ label, changes: [] });
 
-function ofCore({ step, title, coreC, foods, hazards }: HeatAsked): RecipeQuestion {
+function ofCore({ step, title, coreC, foods, hazards }: HeatAsked, isCutUp: boolean): RecipeQuestion {
   const change = (to: number | undefined): readonly RecipeChange[] => [{ what: 'core', step, coreC: to }];
-  const isCut = hazards.every((each) => each === 'raw-cut');
-  const mayBeMeant = hazards.every((each) => hazardOf(each).meant !== undefined);
+  const isCut = !isCutUp && hazards.every((each) => each === 'raw-cut');
+  const mayBeMeant = hazards.every((each) => {
+    const { meant } = hazardOf(each);
+    return meant !== undefined && (meant.unheated || !isCutUp);
+  });
   const isNeverSoft = hazards.some((each) => each === 'raw-poultry' || each === 'raw-meat');
   return {
     id: `core:${step}`,

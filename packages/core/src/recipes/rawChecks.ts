@@ -4,7 +4,7 @@ import { HazardId, hazardOf, hazards, isEndedBy, rules as reference } from '../r
 import { isMeantAt, isOnHeat, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { holdsHazard, quoted, withStep, type Find, type RecipeFinding, type Rule } from './finding.ts';
-import { asMeant, rawServedOf } from './meantRaw.ts';
+import { asMeant, isCutUpIn, rawServedOf } from './meantRaw.ts';
 import { badPractices } from './practices.ts';
 
 const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
@@ -16,10 +16,6 @@ const isSaidCooked = ({ food, text }: IngredientLine): boolean =>
 /** Said first of a step, or in brackets: it is done or not, as one likes. */
 const mayBeLeft =
   /^\W*(?:optional(?:ly)?|if (?:you )?(?:like|wish|prefer|want)|if (?:liked|wished|preferred))\b|\(optional\)/i;
-
-/** What a step does to meat that is in one piece until then. */
-const cutUpInStep =
-  /\b(?:stuff (?:the|it)|roll (?:it |the meat |the lamb |the beef )?(?:up|around)|mince the|grind the|through (?:a|the) mincer)\b/i;
 
 /** What is asked of food that is heated, and not known to be hot enough inside. */
 function tooCool(words: string, reachedC: number, safeC: number, isPoultry: boolean): string {
@@ -63,12 +59,13 @@ const rawEnds: Rule = (recipe, find) => {
   const reachedBy = (line: IngredientLine) =>
     Math.max(0, ...flat.steps.filter((step) => isOnWayOf(line, step)).map((step) => step.coreC ?? 0));
   const open = rawHazards.flatMap((hazard) => {
-    const isCutUp = hazard.id === 'raw-cut' && flat.steps.some(({ text }) => cutUpInStep.test(text));
+    const isCutUp = hazard.id === 'raw-cut' && isCutUpIn(flat);
     const safe = isCutUp ? reference.pinkUnderC : (hazard.safeCoreC ?? 74);
     const isMeant = (each: IngredientLine) =>
       flat.steps.some((step) => isMeantAt(hazard.id, step) && isOnWayOf(each, step));
     const line = flat.lines.find(
-      (each) => holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < safe && !isMeant(each),
+      (each) =>
+        holdsHazard(each, hazard.id) && !isSaidCooked(each) && reachedBy(each) < safe && (isCutUp || !isMeant(each)),
     );
     return line ? [{ hazard, line, safe }] : [];
   });

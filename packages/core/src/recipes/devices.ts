@@ -79,6 +79,12 @@ const byPlace: readonly (readonly [Device, (said: Said, does: Does) => boolean])
     ({ text, minutes }, does) => does === 'none' && minutes > 0 && /\b(?:pan|skillet|wok|hob|griddle)\b/i.test(text),
   ],
   ['oven', ({ text, before }, does) => does === 'wait' && before === 'oven' && /\b(?:oven|inside)\b/i.test(text)],
+  // "Dripping and sausages in the roasting tin, 15 min": nothing stands in it for minutes but in the oven.
+  [
+    'oven',
+    ({ text, minutes }, does) =>
+      does === 'none' && minutes > 0 && /\b(?:roasting (?:tin|tray|pan)|baking (?:tray|sheet))\b/i.test(text),
+  ],
   ['blender', ({ text }) => machineWords.test(text)],
   ['mixer', ({ text }) => mixerWords.test(text)],
 ];

@@ -26,7 +26,7 @@ const kitchenThings =
 const asCrumbs =
   /\blike (?:fine |coarse |rough )?(?:bread ?)?crumbs|(?<=\b(?:rub|blitz|pulse|whizz|process|blend|crush|crumble|bash|grind|break|mix|work)(?:s|ed|es|ing)?\b[^.;]{0,60})\b(?:in)?to (?:fine |coarse |rough |green )?(?:bread ?)?crumbs/gi;
 /** "It goes gummy": what it is like. */
-const likeIt = /(?<=\b(?:goes|gets|turns|looks|feels)\s+(?:a bit |all |too )?)(?!a\b|an\b|the\b)\p{L}+/giu;
+const likeIt = /(?<=\b(?:it|they)\s+(?:goes?|turns?|looks?|feels?)\s+(?:a bit |all |too )?)(?!a\b|an\b|the\b)\p{L}+/giu;
 /** "When the butter's melted": a word short. */
 const shortened =
   /(?<=\p{L})['’]s(?=\s+(?:gone|done|ready|hot|cold|cool(?:ed)?|melted|soft|golden|brown|cooked|boiling|all|in|not|just|still|been|starting|beginning|going|coming)\b)/giu;

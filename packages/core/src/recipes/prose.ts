@@ -194,7 +194,7 @@ function bareThings(sentence: string, seen: ReadonlySet<string>): readonly strin
       // "It goes gummy": what it is like.
       .filter(
         ({ start }) =>
-          !/\b(?:goes|go|gets?|turns?|looks?|tastes?|smells?|feels?)\s+(?:a bit |all |too )?$/i.test(
+          !/\b(?:it|they)\s+(?:goes?|turns?|looks?|tastes?|smells?|feels?)\s+(?:a bit |all |too )?$/i.test(
             sentence.slice(0, start),
           ),
       )

@@ -294,11 +294,15 @@ export const isRaw = (mark: ResidueMark): boolean => mark !== 'unread' && hazard
 export const isHot = ({ burner, oven, kit }: Step): boolean =>
   burner || oven !== undefined || kit.some((use) => kitKindOf(use.kind).heats);
 
+/** Hot enough to brown what lies in it. */
+const sears = ({ burner, oven }: Step): boolean =>
+  burner || (oven !== undefined && oven.temperatureC >= rules.cooksLeastC);
+
 /** Whether a recipe's step is to leave a raw-food risk in its food: of meat only where it is browned. */
 export function leavesRaw(mark: ResidueMark, step: Step): boolean {
   if (mark === 'unread' || step.meantRaw === undefined || !step.meantRaw.includes(mark)) return false;
   const { meant } = hazardOf(mark);
-  return meant !== undefined && (meant.unheated || isHot(step));
+  return meant !== undefined && (meant.unheated || sears(step));
 }
 
 /** Whether a step has ended a raw-food risk for all that comes after it: hot enough inside, or browned outside where the inside is meant to be as it is. */
@@ -306,7 +310,7 @@ export function cooksAway(mark: ResidueMark, step: Step): boolean {
   if (mark === 'unread') return false;
   const { safeCoreC, meant } = hazardOf(mark);
   if (safeCoreC !== undefined && step.coreC !== undefined && step.coreC >= safeCoreC) return true;
-  return isHot(step) && leavesRaw(mark, step) && meant !== undefined && meant.sears;
+  return sears(step) && leavesRaw(mark, step) && meant !== undefined && meant.sears;
 }
 
 export const markName = (mark: ResidueMark): string => (mark === 'unread' ? 'something unread' : hazardOf(mark).name);

@@ -374,6 +374,12 @@ describe('raw', () => {
       };
       const wash = [washOf('w', -40, -36, ['board'], { cook: 'help' })];
       expect(codes(saidOf(alone('beef', steak(false)), on, wash))).toContain('raw-served');
+      const warmed = [
+        step('salt', { uses: ['it'] }),
+        step('warm', { oven: { temperatureC: 80 }, meantRaw: ['raw-cut'] }),
+      ];
+      const inOven: Record<string, Place> = { 'soup.plain.salt': [-60, -55], 'soup.plain.warm': [-50, -40] };
+      expect(codes(saidOf(alone('beef', warmed), inOven))).toContain('raw-served');
       expect(saidOf(alone('beef', steak(true)), on, wash)).toEqual([]);
       expect(codes(saidOf(alone('beef', steak(true)), on))).toContain('raw-crossing');
     });

@@ -67,6 +67,8 @@ test.each([
   ['Tip in the beans.', ['beans']],
   ['Cool it on a rack or it goes gummy.', []],
   ['Then in goes tahini.', ['tahini']],
+  ['Stir in the carrot sauce.', []],
+  ['Stir in the soy sauce.', ['soy sauce']],
   ['Stick a big lidded casserole in the oven.', []],
   ['Leave it while you have a coffee.', []],
   ['Stir in a spoon of coffee.', ['coffee']],

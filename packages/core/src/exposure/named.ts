@@ -185,9 +185,17 @@ const isSauceOf = (single: string, lines: readonly string[]): boolean => {
   return last !== undefined && more.length === 0 && last === 'sauce' && lines.some((line) => line.includes(first));
 };
 
-/** "The pie", "the stock": what this recipe makes, where it says "the". */
-const isTheMade = (single: string, head: string, lines: readonly string[]): boolean =>
-  single === head || theMade.has(single) || isSauceOf(single, lines);
+/** "The pie", "the stock": what this recipe makes, where it says "the". A sauce only where a bought one would bring nothing else for certain: "the oyster sauce" is of no oyster mushrooms. */
+const isTheMade = (
+  single: string,
+  head: string,
+  lines: readonly string[],
+  { contains }: Food,
+  known: ReadonlySet<string>,
+): boolean =>
+  single === head ||
+  theMade.has(single) ||
+  (isSauceOf(single, lines) && contains.every((hazard) => hazardOf(hazard).kind !== 'allergen' || known.has(hazard)));
 
 /** Foods that a recipe's steps name and that none of these lines, which are all it is made of, has. */
 export function namedInSteps(
@@ -233,7 +241,7 @@ export function namedInSteps(
       const words = named.words.toLowerCase();
       const isThe = isTheOne(text, named.start);
       const single = withoutS(words);
-      const isMade = isMadeHere(single, texts) || (isThe && isTheMade(single, head, texts));
+      const isMade = isMadeHere(single, texts) || (isThe && isTheMade(single, head, texts, food, known));
       const isListed = [seen, listed, parts, notIngredients].some((each) => each.has(food.id));
       if (isListed || isMade || words.length < 4 || notMeant.has(named.words)) return [];
       const brings = allergensOf(food);

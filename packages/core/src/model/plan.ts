@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { HazardId, hazardOf, isEndedBy, kitKindOf } from '../reference/index.ts';
+import { HazardId, hazardOf, isEndedBy, kitKindOf, rules } from '../reference/index.ts';
 import {
   BatchId,
   CookId,
@@ -62,11 +62,15 @@ type Doing = Pick<Step, 'coreC' | 'meantRaw' | 'oven' | 'burner' | 'kit'>;
 export const isOnHeat = ({ oven, burner, kit }: Pick<Step, 'oven' | 'burner' | 'kit'>): boolean =>
   oven !== undefined || burner || kit.some(({ kind }) => kitKindOf(kind).heats);
 
+/** Whether it is hot enough to brown: no slow cooker does, and no oven that keeps warm. */
+const browns = ({ oven, burner }: Pick<Step, 'oven' | 'burner'>): boolean =>
+  burner || (oven?.temperatureC ?? 0) >= rules.cooksLeastC;
+
 /** Whether a step leaves a raw-food risk in its food on purpose, as a kitchen may. */
 export const isMeantAt = (mark: ResidueMark, step: Doing): boolean =>
   mark !== 'unread' &&
   step.meantRaw?.includes(mark) === true &&
-  (hazardOf(mark).meant?.unheated === true || isOnHeat(step));
+  (hazardOf(mark).meant?.unheated === true || browns(step));
 
 /**
  * Whether a step ends what a mark stands for: by its core temperature, or, of what is meant to stay pink, by the heat on its outside, where all that
@@ -74,7 +78,7 @@ export const isMeantAt = (mark: ResidueMark, step: Doing): boolean =>
  */
 export const isMarkEndedBy = (mark: ResidueMark, step: Doing): boolean =>
   mark !== 'unread' &&
-  (isEndedBy(mark, step.coreC) || (isMeantAt(mark, step) && hazardOf(mark).meant?.sears === true && isOnHeat(step)));
+  (isEndedBy(mark, step.coreC) || (isMeantAt(mark, step) && hazardOf(mark).meant?.sears === true && browns(step)));
 
 /** Whether its food need not be handled as raw food from then on: hot enough inside, or heated as far as it is meant to be. */
 export const isCookedAt = (mark: ResidueMark, step: Doing): boolean =>

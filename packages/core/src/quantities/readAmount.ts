@@ -352,14 +352,21 @@ function findUnit(word: string): Unit | undefined {
 function usable(text: string, match: RegExpExecArray): boolean {
   const before = text.slice(0, match.index);
   if (/^\s*(?:[-–•*▢□·]\s*)?$/.test(before)) return true;
-  if (/\([^)]*$/.test(before)) return isBehindName(before, text.slice(match.index + match[0].length));
   const spokenArticle = /^(?:a|an|one)$/i.test(match.groups!['low']!.trim());
+  const isMeasured = match.groups!['unit'] !== undefined;
+  // "Flour 00" and "flour 550" are kinds of it.
+  const count = numberOf(match.groups!['low']!);
+  const isBehind =
+    isBehindName(before, text.slice(match.index + match[0].length)) &&
+    (isMeasured || (count > 0 && count <= mostBehind && !spokenArticle));
+  if (isBehind) return true;
+  if (/\([^)]*$/.test(before)) return false;
   if (/\b(?:of|from|:|-|–)\s*$/i.test(before) || /[:–-]\s*$/.test(before)) return true;
-  const isBehind = isBehindName(before, text.slice(match.index + match[0].length));
-  if (match.groups!['unit'] !== undefined) return isBehind || (!spokenArticle && before.length < 60);
-  return isBehind && !spokenArticle;
+  return isMeasured && !spokenArticle && before.length < 60;
 }
 
+/** More than these stand behind no name: what does is a kind, or a page. */
+const mostBehind = 24;
 /** "Eggs, 2 large", "carrots x 3", "juice 1 lemon": a name, and then how many. */
 const isBehindName = (before: string, after: string): boolean =>
   /^(?:zest and juice|juice and zest|(?:grated |finely grated )?zest|juice)\s+$/i.test(before) ||

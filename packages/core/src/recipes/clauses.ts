@@ -54,7 +54,7 @@ const places =
 
 /** "Cool it on a rack or it goes gummy": what would become of it otherwise. */
 const orElse =
-  /\bor (?:else )?(?:it|they|you)(?:['’](?:ll|s)| will| won['’]t)? (?:goes?|gets?|becomes?|turns?|burns?|sticks?|splits?|curdles?|collapses?|dries|dry|ends? up|overcooks?|breaks?|sinks?|be)\b[^.;]*/gi;
+  /\bor (?:else )?(?:it|they)(?:['’](?:ll|s)| will| won['’]t)? (?:goes?|gets?|becomes?|turns?|burns?|sticks?|splits?|curdles?|collapses?|dries|dry|ends? up|overcooks?|breaks?|sinks?|be)\b[^.;]*/gi;
 
 /** The text with what stands in brackets, and what would become of it otherwise, blanked out; places stay. */
 const unbracketed = (text: string): string =>

@@ -54,6 +54,8 @@ const begins = (text: string): boolean => isCounted(text) || loosely.test(text);
 const loosely =
   /^(?:an? |small |large |big |good )?(?:bunch|handful|pinch|sprig|knob|splash|juice|zest|thumb|dash|drizzle)\b/i;
 
+const cutWord = /^(?:(?:finely|roughly|freshly|coarsely|thinly) )?(?:\p{L}+ed|ground|cut|split)\b/iu;
+
 /** "1 tsp each dried basil, parsley and oregano": the same of several things, and what is said of the first of them said of all. */
 function eachOf(text: string): readonly string[] | undefined {
   const match = /^(?<much>.{1,24}?)\s+(?:of\s+)?each(?:\s+of)?\s*:?\s+(?<list>.{3,120})$/i.exec(text)?.groups;
@@ -70,6 +72,8 @@ function eachOf(text: string): readonly string[] | undefined {
   // Behind the things stands what is done with all of them: "…, chopped".
   const done = parts.slice(things.length);
   if (things.length < 2 || parts.slice(0, things.length).some((part) => !things.includes(part))) return undefined;
+  // What nobody knows may be a thing as well: then the line is judged as it stands.
+  if (!done.every((part) => cutWord.test(part))) return undefined;
   return things.map((thing) => [`${much} ${manner}${thing}`, ...done].join(', '));
 }
 

@@ -261,6 +261,7 @@ const beginsNotes = (row: string, where: Where): boolean =>
 /** Work by points below a list without: "- oven 220. sausages in the tin, 15 min". */
 const isWorkByPoints = (row: string, listed: readonly DraftLine[]): boolean =>
   bulleted.test(row) &&
+  !begins(row) &&
   listed.length >= 3 &&
   !listed.some(({ text }) => bulleted.test(text)) &&
   (readTimes(row).length > 0 || tellsWork(row));

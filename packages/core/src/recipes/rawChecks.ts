@@ -1,7 +1,7 @@
 import * as v from 'valibot';
 import { cookedIn, readIngredient } from '../reading/index.ts';
 import { HazardId, hazardOf, hazards, isEndedBy, rules as reference } from '../reference/index.ts';
-import { isMeantAt, isOnHeat, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
+import { isMarkEndedBy, isMeantAt, isOnHeat, type IngredientLine, type Recipe, type Step } from '../model/index.ts';
 import { ancestry, flatten } from '../versions/index.ts';
 import { holdsHazard, quoted, withStep, type Find, type RecipeFinding, type Rule } from './finding.ts';
 import { asMeant, isCutUpIn, rawServedOf } from './meantRaw.ts';
@@ -251,7 +251,7 @@ const rawServed: Rule = (recipe, find) => {
   const isLeftRaw = ({ id }: IngredientLine) => {
     const enters = flat.steps.find(({ uses }) => uses.includes(id));
     const way = flat.steps.filter((step) => !enters || before.get(step.id)!.has(enters.id));
-    return !way.some((step) => isOnHeat(step) || (step.coreC ?? 0) >= 71 || isMeantAt(rawEgg, step));
+    return !way.some((step) => isOnHeat(step) || isMarkEndedBy(rawEgg, step) || isMeantAt(rawEgg, step));
   };
   const egg = flat.lines.find((line) => holdsHazard(line, rawEgg) && isLeftRaw(line));
   if (!egg) return [];

@@ -136,6 +136,8 @@ describe('what is raw on purpose', () => {
     expect(guardOf(fry(true), 2, 'raw-cut')).toEqual([]);
     expect(slice!.serve!.raw).toEqual([]);
     expect(fry(false)[2]!.serve!.raw).toEqual(['raw-cut']);
+    const warm = tasksFor('beef', [step('warm', { uses: ['l'], oven: { temperatureC: 80 }, meantRaw: ['raw-cut'] })]);
+    expect(warm[0]!.serve!.raw).toEqual(['raw-cut']);
   });
 });
 

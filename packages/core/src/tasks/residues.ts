@@ -76,6 +76,7 @@ function cookedBy(
   );
 }
 
+/** What a step's food holds by then, and the batch in which each came in; without what was cooked away before. */
 export function carriesOf(batch: Batch, step: Step, occasion: Occasion): readonly Carried[] {
   const before = ancestry(batch.recipe);
   const found = new Map<string, Carried>();
@@ -144,6 +145,7 @@ function isOnWayTo({ recipe, doneIn }: Batch, batch: Batch, step: Step, mark: Re
   );
 }
 
+/** What a step's food must be kept from: for whom no trace may reach, and raw food that nothing cooks after it. */
 export function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {
   const guards: Guarded[] = [];
   const exempt = batch.lineage;

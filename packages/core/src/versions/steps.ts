@@ -1,5 +1,5 @@
-import type { LineId, Recipe, Step, StepId } from '../model/index.ts';
-import { kitKindOf, rules } from '../reference/index.ts';
+import { isOnHeat, type LineId, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { rules } from '../reference/index.ts';
 
 /** The steps a step follows: those it names, else the one before it in the list. */
 export function followsOf(recipe: Recipe, index: number): NonNullable<Step['after']> {
@@ -32,6 +32,4 @@ export function linesInto(recipe: Recipe, index: number): readonly LineId[] {
 }
 
 /** Whether a step heats food through: the clock of what stands begins anew after it. */
-export const heats = (step: Step): boolean =>
-  (step.oven !== undefined || step.burner || step.kit.some(({ kind }) => kitKindOf(kind).heats)) &&
-  step.durationMin.likely >= rules.heatsThroughMin;
+export const heats = (step: Step): boolean => isOnHeat(step) && step.durationMin.likely >= rules.heatsThroughMin;

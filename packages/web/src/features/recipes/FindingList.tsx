@@ -35,7 +35,7 @@ export function FindingList({
               {finding.otherwise && onFix && (
                 <>
                   {' '}
-                  <Button size="small" type="text" onClick={() => onFix(finding.otherwise!.recipe)}>
+                  <Button size="small" onClick={() => onFix(finding.otherwise!.recipe)}>
                     {finding.otherwise.label}
                   </Button>
                 </>

@@ -19,13 +19,12 @@ export function OccasionFixes({
       .map((finding) => ({ recipe, finding })),
   );
   if (open.length === 0) return null;
-  const press = (fix: RecipeFinding['fix'], kind: 'default' | 'text') =>
+  const press = (fix: RecipeFinding['fix']) =>
     fix && (
       <>
         {' '}
         <Button
           size="small"
-          type={kind}
           onClick={() =>
             edit((one) => ({
               ...one,
@@ -44,8 +43,8 @@ export function OccasionFixes({
           {recipes?.length !== 1 && <span className="weight">{recipe.name}</span>}
           <span>
             {finding.words}
-            {press(finding.fix, 'default')}
-            {press(finding.otherwise, 'text')}
+            {press(finding.fix)}
+            {press(finding.otherwise)}
           </span>
         </li>
       ))}

@@ -44,14 +44,15 @@ export function Cards({ occasion, courses, region, named, paper }: CardsProps) {
                     </>
                   )}
                   .
+                  {each.raw.length > 0 && (
+                    <>
+                      {' '}
+                      Served with <strong>{listed(each.raw)}</strong>.
+                    </>
+                  )}
                 </p>
                 {besides.length + mayBesides.length > 0 && (
                   <p className="small">Also known: {hazardWords([...besides, ...mayBesides])}.</p>
-                )}
-                {each.raw.length > 0 && (
-                  <p className="declared">
-                    Served with <strong>{listed(each.raw)}</strong>.
-                  </p>
                 )}
                 {each.unsure && (
                   <p className="small">

@@ -20,7 +20,7 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|cake tin|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|(?:(?:big|lidded|hot|deep|wide) )+casserole|casserole (?:in|into|out of) the oven|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|(?:cake|sandwich) tins?|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|(?:(?:big|lidded|hot|deep|wide) )+casserole|casserole (?:in|into|out of) the oven|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
 
 /** "Rub in until it is like crumbs", "blitz to breadcrumbs": what it looks like. "Roll in crumbs" is something to eat. */
 const asCrumbs =
@@ -232,6 +232,9 @@ export function namedInSteps(
     const reading = readIngredient(text);
     const bare = knownByWords(reading).flatMap(({ words, hazards }): readonly NamedInStep[] => {
       const unseen = hazards.filter((hazard) => !known.has(hazard));
+      // "Dip in seasoned flour": the flour on the list, with salt and pepper.
+      const plain = /^seasoned (?<what>.+)$/i.exec(words)?.groups?.['what']?.toLowerCase();
+      if (plain !== undefined && texts.some((line) => line.includes(plain))) return [];
       if (unseen.length === 0 || seen.has(words.toLowerCase()) || notMeant.has(words)) return [];
       seen.add(words.toLowerCase());
       return [{ words, step, unseen, isNamedOnList: false }];

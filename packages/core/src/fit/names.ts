@@ -45,7 +45,9 @@ export const productFaults = ({ product, contains }: Pick<LabelRecord, 'product'
 
 /** Where the name of a recipe or product says vegan, gluten-free and the like, and what is known of it says otherwise. */
 export function nameFaults(name: string, evidence: readonly Evidence[]): readonly NameFault[] {
-  const claims = new Set(readIngredient(name).claims.map((each) => each.claim));
+  // "Halloumi ones for the vegetarians" promises nothing of the others.
+  const said = name.replace(/\b(?:for|and) (?:the|my|our|your|any) (?:vegetarians?|vegans?)\b/gi, ' ');
+  const claims = new Set(readIngredient(said).claims.map((each) => each.claim));
   return [...claims].flatMap((claim): NameFault[] => {
     const promised = promises[claim];
     if (!promised) return [];

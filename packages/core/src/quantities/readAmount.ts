@@ -34,7 +34,7 @@ const numberThenUnit = new RegExp(
     String.raw`(?:\s?(?:x|×|\*)\s?(?=\d)(?<each>${digitsSource})|\s+(?:of\s+(?:an?|the|one)\s+)?(?=${digitsSource}\s?-?(?:g|kg|oz|ml|l|lb|ounce|gram)s?\b)(?<each2>${digitsSource})(?=\s?-?\w))?` +
     String.raw`(?:[\s-]*(?<length>${lengthUnits})(?![\p{L}]))?` +
     String.raw`(?:[\s-]*(?<size>(?:${sizeWords})(?![\p{L}])(?:[\s,]+(?:${sizeWords})(?![\p{L}]))*))?` +
-    String.raw`(?:[\s-]*(?<unit>${unitSource}|T(?=[\s.])|c(?=\.?\s))(?![\p{L}])\.?)?`,
+    String.raw`(?:[\s-]*(?<unit>${unitSource}|T(?=[\s.])|c(?=\.?\s))(?![\p{L}])\.?(?:\s+and\s+an?\s+(?<part>half|quarter)(?![\p{L}]))?)?`,
   'iu',
 );
 /** A unit without a figure is one of it: "heaped tbsp cornflour". */
@@ -215,7 +215,8 @@ function figureOf(match: RegExpExecArray): Figure {
     match,
     start: match.index,
     end: match.index + match[0].trimEnd().length,
-    low: numberOf(groups['low']!),
+    // "A kilo and a half."
+    low: numberOf(groups['low']!) + (groups['part'] === undefined ? 0 : numberOf(groups['part'])),
     high: groups['high'] === undefined ? undefined : numberOf(groups['high']),
     unit: unitWord ? findUnit(unitWord) : undefined,
     unitWord,

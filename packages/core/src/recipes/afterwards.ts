@@ -1,5 +1,5 @@
 import { besideDish, more } from './names.ts';
-import type { Operation } from './operation.ts';
+import type { Operation, Stream } from './operation.ts';
 import type { Scene } from './scene.ts';
 
 /** What can only be seen when a method was read to its end. */
@@ -31,10 +31,14 @@ const quick = new Set(['dress', 'end', 'move', 'mix']);
 /** "Roast for 20 minutes. Turn, drizzle with honey and roast for another 15": one stay in the oven, with a look inside; what is added to it begins the next. */
 function foldLooks(scene: Scene): void {
   for (const between of [...scene.operations]) {
-    const [before] = between.after;
+    // Half the glaze is on already: the rest of it is no other food.
+    const direct = [...between.after].filter((each) =>
+      [...between.after].every((other) => other === each || !scene.isAbove(each, other)),
+    );
+    const [before] = direct;
     const followers = scene.followersOf(between);
     const [next] = followers;
-    if (between.isOff || between.after.size !== 1 || followers.length !== 1 || !before || !next) continue;
+    if (between.isOff || direct.length !== 1 || followers.length !== 1 || !before || !next) continue;
     const isOneDevice = before.isOff && next.isOff && before.device === next.device && heated.has(before.device);
     if (!isOneDevice || next.after.size !== 1 || between.doings.length > 3) continue;
     const isLook = between.doings.every(({ does }) => does === 'dress' || does === 'end');
@@ -62,9 +66,10 @@ function joinPassing(scene: Scene): void {
       const [first] = next.doings;
       const isPut =
         operation.doings.length === 1 &&
-        operation.uses.length === 0 &&
-        operation.after.size === 1 &&
+        operation.uses.length <= 1 &&
+        operation.uses.length + operation.after.size === 1 &&
         operation.doings[0]!.does === 'move' &&
+        !/\bspoonfuls?\b|\bheaps\b/i.test(operation.doings[0]!.clause.text) &&
         first?.paragraph === operation.doings[0]!.paragraph &&
         first.sentence === operation.doings[0]!.sentence;
       if (isPut) merge(scene, operation, next, 'before');
@@ -77,6 +82,13 @@ function joinPassing(scene: Scene): void {
     if (isNext && isPassing) merge(scene, operation, next, 'before');
   }
 }
+
+/** "Grill the halloumi skewers. Grill the chicken skewers": the same, of other food. */
+const isDoneAlike = (one: Operation, other: Operation): boolean =>
+  one.device !== undefined &&
+  one.device === other.device &&
+  other.doings.length === 1 &&
+  one.doings.at(-1)?.clause.verb?.verb === other.doings[0]?.clause.verb?.verb;
 
 /** What nothing was done with goes into what comes next, unless it is something to have beside the dish. It is a guess, and said to be one. */
 function joinOrphans(scene: Scene): void {
@@ -91,7 +103,11 @@ function joinOrphans(scene: Scene): void {
   const isAnother = (each: Operation) => each.after.size === 0 && each.device !== undefined && each.uses.length > 0;
   // What was roasted does not go to what is fried then.
   const cooksAnother = (each: Operation) => each.device !== undefined && each.uses.length > 0;
+  // "Boil half the dumplings. Fry the rest.": two ends of one base.
+  const isOtherEnd = (stream: Stream) =>
+    scene.alive().some((each) => each !== stream && [...each.shareOf].some((sign) => stream.shareOf.has(sign)));
   for (const stream of scene.alive()) {
+    if (isOtherEnd(stream)) continue;
     if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
     if (!isAllTossed && [...stream.names].some((name) => besideDish.test(name))) continue;
     const next = scene.operations
@@ -100,6 +116,7 @@ function joinOrphans(scene: Scene): void {
         (each) =>
           !each.isBeside &&
           !(stream.cookedOn !== undefined && cooksAnother(each)) &&
+          !isDoneAlike(stream.last, each) &&
           (each.after.size > 1 || (each.isOff && each.after.size > 0) || (each === last && !isAnother(each))) &&
           !isBesideDish(each) &&
           !scene.isAbove(each, stream.last),

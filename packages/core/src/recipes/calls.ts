@@ -82,6 +82,8 @@ const containers = new Set(
 const shortFor: Readonly<Record<string, string>> = {
   bicarb: 'bicarbonate of soda',
   mayo: 'mayonnaise',
+  yog: 'yogurt',
+  avo: 'avocado',
   spud: 'potato',
   tom: 'tomato',
   parm: 'parmesan',
@@ -138,6 +140,8 @@ function* looseNamesOf({ reading: { text } }: KnownLine, names: ReadonlySet<stri
   // "Turkey wings" are called wings, though the list of foods knows the bird alone.
   // What it is for is no name: "peas to go with".
   const last = wordsOf(text.replace(/\([^)]*\)|,.*$|\s(?:to|for|with|from|if)\s.*$/g, '')).at(-1);
+  // "Cover with sheets."
+  if (last === 'sheet' && /\b(?:lasagne|lasagna|pasta|filo|phyllo|nori|wonton)\b/i.test(text)) yield 'sheet';
   const isName = last !== undefined && last.length > 3 && !containers.has(last);
   if (isName && (!general.has(last) || /^(?:paste|seed|leaf)$/.test(last))) yield last;
 }

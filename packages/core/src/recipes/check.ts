@@ -254,11 +254,13 @@ const doorOpened: Rule = (recipe) =>
 const ovenHeats: Rule = (recipe) => {
   const anyHeat = recipe.steps.some((step) => readHeats(step.text).some((each) => !each.core));
   return recipe.steps.flatMap((step): readonly RecipeFinding[] => {
+    // "Or bake at 200 °C": the other way.
+    const said = step.text.replace(/(?<=^|[.;]\s)or\b[^.;]*/gi, ' ');
     const bakes = /\b(?:bake|roast|in(?:to)? the oven)\b/i.test(step.text) && !/\bno[- ]bake\b/i.test(step.text);
     if (
       !step.oven &&
       /\b(?:in(?:to)? the (?:hot |warm |preheated )?oven|bake (?:for|until|in|at)|roast (?:for|until|in|at))\b/i.test(
-        step.text,
+        said,
       )
     )
       return [

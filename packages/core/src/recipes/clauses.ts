@@ -7,7 +7,9 @@ import {
   isPlainWork,
   isWork,
   joins,
+  participleAt,
   subjects,
+  takenUp,
   verbAt,
   wordsOf,
   type Known,
@@ -68,6 +70,12 @@ const besideWords =
   /^(?:and\s+|so\s+)?(?:meanwhile|in the meantime|at the same time|while(?! still)|whilst|as (?:it|they|the)|separately|after the [^,]* (?:has|have) been)\b/i;
 const letWords = new Set(['let', 'leave', 'allow']);
 
+/** "Yogurt + grated garlic + lemon juice = sauce": mixed, though no verb says so. */
+export const equals = /^[^=.;]*[+&,][^=.;]*=\s*(?:the |a )?(?<noun>\p{L}[\p{L} ]*)\W*$/u;
+
+/** "Or, if you prefer, bake them". */
+const orIfSo = /\bor,? if (?:you|they|it)\b[^,;.]{0,24},\s*$/i;
+
 interface Start {
   readonly from: number;
   readonly known?: Known | undefined;
@@ -122,7 +130,13 @@ function pastAdverbs({ text, words }: Spelt, at: number): { readonly next: numbe
   while (words[next] && isPassing(words[next]!)) next++;
   if (!words[next] || !subjects.has(words[next]!.word)) return { next, isTold: false };
   next++;
-  while (words[next] && (helpers.has(words[next]!.word) || adverbs.has(words[next]!.word))) next++;
+  const isTaken = () =>
+    takenUp.has(words[next]!.word) &&
+    verbAt(words, next, true) !== undefined &&
+    /^(?:an?|the|some|about|my|your|half|one|two|three|four|five|six|eight|ten|twelve|\d.*)$/.test(
+      words[next + 1]?.word ?? '',
+    );
+  while (words[next] && (helpers.has(words[next]!.word) || adverbs.has(words[next]!.word)) && !isTaken()) next++;
   return { next, isTold: true };
 }
 
@@ -151,11 +165,29 @@ function startsOf(spelt: Spelt): readonly Start[] {
       known: work.known,
       verbIndex: work.at,
       length: work.length,
-      isOr: !isTold && words.slice(Math.max(0, at - 1), next).some(({ word }) => word === 'or'),
+      isOr:
+        !isTold &&
+        (words.slice(Math.max(0, at - 1), next).some(({ word }) => word === 'or') ||
+          orIfSo.test(text.slice(0, words[next]!.start))),
     });
     at = work.at + work.length - 1;
   }
-  return withTimedEnds(withInner(starts, spelt), text);
+  return withTimedEnds(withInner(starts.length > 0 ? starts : toldPassively(spelt), spelt), text);
+}
+
+const cooks = new Set(['fry', 'simmer', 'bake', 'grill', 'toast', 'cook', 'wait', 'machine', 'work']);
+
+/** "Onions chopped and fried in plenty of oil until brown": nobody is told to, and yet it is work. */
+function toldPassively({ words, text, leadEnd }: Spelt): readonly Start[] {
+  if (!/\d+\s?(?:min|hour|hr)|\b(?:until|till)\b/i.test(text)) return [];
+  const end = /[,;:.]|\b(?:until|till)\b/i.exec(text.slice(leadEnd))?.index ?? text.length;
+  const told = words.flatMap((word, at) => {
+    if (word.start < leadEnd || word.start > leadEnd + end || at === 0) return [];
+    const known = participleAt(words, at);
+    return known ? [{ known, at }] : [];
+  });
+  const main = told.findLast(({ known }) => cooks.has(known.verb.does));
+  return main ? [{ from: leadEnd, known: main.known, verbIndex: main.at, length: 1 }] : [];
 }
 
 /** "Let it bubble while the tagliatelle boils, about 9 minutes": what goes on beside is told inside. */
@@ -182,8 +214,12 @@ const verbless = [
   /(?:,|\band)?\s+then\s+(?=(?:another |a further |about )?(?:\d|one|two|three|five|ten)[^,.;]*\b(?:under the|in the oven|in the fridge|in the freezer|on the hob))/gi,
   // "Let that boil off, then two tins of tomatoes", "then the fish goes in".
   /,\s+(?:and )?then\s+(?=(?:about )?(?:the|an?|some|two|three|four|half) (?!last|first|final|further|minute|moment|second|hour|good stir)\p{L})/giu,
+  // "Then spinach and the coconut milk, lid on and 20 mins."
+  /,\s+(?:and )?then\s+(?=(?:\p{L}+,? ){1,5}(?:and [\p{L} ]{3,30})?[^.;]*\b(?:lid on|low(?:est)? heat|simmer)\b[^.;]*\b(?:min|hour|hr))/giu,
   // "Spread it over, on a tray, 200c, 40 mins."
   /,\s+(?=(?:(?:on|in|into|onto) (?:an?|the) )?(?:hot )?(?:(?:baking |roasting |oven )?(?:tray|tin|sheet|dish)|oven)\b[^.;]{0,12}\b\d{3}(?!\d)[^.;]*\b(?:min|hour|hr))/gi,
+  // "Boil then lid on, very low, 12 min."
+  /(?:,|\band)?\s+then\s+(?=lid on\b[^.;]*\b(?:min|hour|hr))/gi,
   // "Crumble the cheese over and back in for ten minutes."
   /(?:,|\band)\s+(?=back in(?:to the oven)?\b[^.;]*\b(?:min|hour|hr))/gi,
   // "Twelve minutes and then off the heat for ten."
@@ -199,7 +235,8 @@ function withTimedEnds(starts: readonly Start[], text: string): readonly Start[]
   const added = found.flatMap((match) => {
     const from = match.index + match[0].length;
     const isTold = starts.some((each) => each.from >= match.index && each.from <= from + 2);
-    return isTold || starts.length === 0 ? [] : [{ from, verbIndex: -1, length: 0 }];
+    const isAlone = starts.length === 0 && !/^,\s+(?:and )?then\b.*$/is.test(match[0]);
+    return isTold || isAlone ? [] : [{ from, verbIndex: -1, length: 0 }];
   });
   return added.length === 0 ? starts : [...starts, ...added].sort((a, b) => a.from - b.from);
 }
@@ -251,6 +288,7 @@ function clausesOf(sentence: Sentence): readonly Clause[] {
     const from = at === 0 ? 0 : each.from;
     const raw = text.slice(from, kept[at + 1]?.from ?? text.length);
     const trimmed = raw
+      .replace(/[,\s]+or,? if (?:you|they|it)\b[^,;.]{0,24},\s*$/iu, '')
       .replace(/[\s,;:–—&+(]+$|(?:[,\s]+(?:and|then|but|or|so|plus))+\s*$/giu, '')
       .replace(/(?:[,\s]+(?:and|then|but|or|so|plus))+\s*$/iu, '')
       .replace(/[\s,;:–—]+$/u, '');

@@ -36,6 +36,12 @@ export class Cupboard {
     return { kind, as: count === 1 ? base : `${base}-${count}` };
   }
 
+  /** What one food was in holds another from now on. */
+  pass(from: Stream, to: Stream): void {
+    for (const [kind, each] of this.standing)
+      if (each.stream === from) this.standing.set(kind, { ...each, stream: to });
+  }
+
   /** Puts food where a clause says that it is, or where such work is done. */
   house(stream: Stream, operation: Operation, doing: Doing): void {
     const named = doing.vessels.filter(({ isFrom }) => !isFrom).at(-1);

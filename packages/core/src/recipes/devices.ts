@@ -32,7 +32,7 @@ export const standByMin = 4;
 const longestAtPanMin = 20;
 
 const overHeat =
-  /\bover (?:a |the )?(?:very )?(?:low|medium|high|gentle|moderate|fierce)(?: heat)?\b|\bon the (?:hob|stove)\b|,\s*(?:very )?(?:low|medium|high|gentle) heat\b/i;
+  /\bover (?:a |the )?(?:very )?(?:low|medium|high|gentle|moderate|fierce)(?: heat)?\b|\bon the (?:hob|stove)\b|\bover (?:an? |the )?(?:small |large )?(?:pan|pot|saucepan) of (?:barely |gently |just )?(?:simmering|hot|boiling) water\b|,\s*(?:very )?(?:low|medium|high|gentle) heat\b/i;
 const inWater =
   /\bin (?:plenty of |lots of |a (?:large |big )?(?:pan|pot) of )?(?:lightly |well )?(?:salted |boiling |simmering |salted boiling |boiling salted )*water\b/i;
 const slowCooker = /\bslow cooker\b|\bon (?:low|high) for\b/i;

@@ -1,4 +1,4 @@
-import type { Clause } from './clauses.ts';
+import { equals, type Clause } from './clauses.ts';
 import { deviceOf, isAtPan, isOffOf, leaveAloneMin, type Device, type Does } from './devices.ts';
 import { vesselsIn, type NamedVessel } from './namedVessels.ts';
 import { readHeats, readTimes, type ReadHeat, type ReadTime } from './timesAndHeats.ts';
@@ -35,9 +35,13 @@ export interface Around {
 }
 
 const blank = (words: string) => ' '.repeat(words.length);
+/** "Fry them, keeping the first ones hot in a low oven": that oven is not what they are fried in. */
+const withoutKeeping = (text: string): string => text.replace(/,\s*keeping [^.;,]*\b(?:warm|hot)\b[^.;,]*/gi, blank);
 /** The words of a clause without its signs and asides: "until the oven is hot" tells of no oven. */
 const bareOf = (text: string): string =>
-  text.replace(/\b(?:until|till|while|before)\s+[^.;,]+/gi, blank).replace(/\boven-?(?:proof|safe)\b/gi, blank);
+  withoutKeeping(text)
+    .replace(/\b(?:until|till|while|before)\s+[^.;,]+/gi, blank)
+    .replace(/\boven-?(?:proof|safe)\b/gi, blank);
 /** Of two ways to do it the first is taken: "either on the hob for an hour or in the oven for two". */
 const firstWay = (text: string): string =>
   text.replace(
@@ -99,6 +103,9 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
         bare,
       ),
   },
+  { means: 'mix', where: ({ does, text }) => does === 'none' && equals.test(text) },
+  // "Salt the courgettes, 15 minutes."
+  { means: 'wait', where: ({ verb, minutes }) => verb === 'salt' && minutes > 0 },
   { means: 'cook', where: ({ verb, minutes }) => verb === 'give' && minutes > 0 },
   {
     means: 'fry',
@@ -113,7 +120,8 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
   },
   {
     means: 'end',
-    where: ({ does, verb, bare }) => does === 'cut' && verb === 'scoop' && /\b(?:it|them) out\b/i.test(bare),
+    where: ({ does, verb, bare }) =>
+      does === 'cut' && verb === 'scoop' && /\b(?:it|them) out\b|\bout\b[^.;]*\bwater\b/i.test(bare),
   },
   {
     means: 'wait',
@@ -128,6 +136,22 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
     means: 'wait',
     where: ({ does, bare }) =>
       (does === 'move' || does === 'end') && /\bto (?:cool|dry|set|drain)(?: down| off| completely)?\W*$/i.test(bare),
+  },
+  // "On to two floured trays."
+  {
+    means: 'move',
+    where: ({ does, bare, minutes }) =>
+      does === 'none' &&
+      minutes === 0 &&
+      /^\W*(?:on ?to|into) (?:an? |the |\d |two |three )?[\p{L} -]{0,20}\b(?:trays?|sheets?|tins?|dish|dishes)\W*$/iu.test(
+        bare,
+      ),
+  },
+  // "Let it cool and set a little."
+  {
+    means: 'wait',
+    where: ({ verb, bare }) =>
+      verb === 'set' && /\bset(?: a (?:little|bit)| slightly| completely| firm)?\W*$/i.test(bare),
   },
   { means: 'end', where: ({ verb, bare }) => verb === '' && /^\W*out\W*$/i.test(bare) },
   {
@@ -210,7 +234,11 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
       verb === 'cover' && minutes > 0 && (!around.isOnHob || /\b(?:towel|plate|foil|cling ?film|cloth)\b/i.test(bare)),
   },
   // "Keep warm in the oven": it stays there by itself.
-  { means: 'wait', where: ({ verb, bare }) => verb === 'keep' && /\bwarm\b/i.test(bare) && /\boven\b/i.test(bare) },
+  {
+    means: 'wait',
+    where: ({ verb, bare, isHeatSaid }) =>
+      verb === 'keep' && /\bwarm\b/i.test(bare) && (isHeatSaid || /\boven\b/i.test(bare)),
+  },
   // "Press cling film on to the surface."
   { means: 'end', where: ({ verb, bare }) => verb === 'press' && /\b(?:cling ?film|wrap|paper)\b/i.test(bare) },
   // "To serve, run a knife round and turn out": done when it is wanted, and not before.
@@ -262,7 +290,7 @@ const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
 
 const bareCount = '(?:\\d{1,2}|five|ten|twelve|fifteen|twenty|twenty-five|thirty|forty|forty-five)';
 const bareMinutes = new RegExp(
-  String.raw`\b(?:(?:for )?(?:another|a further) ${bareCount}|give (?:it|them) ${bareCount}(?= more)|(?<=\b(?:simmer|cook|bubble|roast|bake|boil|fry|go|steam|rest|sit)\w* )for (?:about )?${bareCount}|(?<=\b(?:stand|rest|cool|prove|chill) )\d{1,2})(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b|and\b))`,
+  String.raw`\b(?:(?:for )?(?:another|a further) ${bareCount}|give (?:it|them) ${bareCount}(?= more)|(?<=\b(?:simmer|cook|bubble|roast|bake|boil|fry|go|steam|rest|sit)\w* )for (?:about )?${bareCount}|(?<=\b(?:stand|rest|cool|prove|chill|sit) )\d{1,2})(?=\s*(?:[.,;]|$|till\b|until\b|or so\b|more\b|and\b|off the heat\b))`,
   'i',
 );
 /** "Turn it down to 150 for another 30", "give it 5 more", "let that simmer for ten": minutes, of what is cooking. */
@@ -297,7 +325,7 @@ export function doingOf(clause: Clause, paragraph: number, sentence: number, aro
     /\b(?:to|into|in) the fridge\b/i.test(bare);
   const times = timesOf(clause, text, isWait, around);
   const minutes = minutesOf(times);
-  const heats = readHeats(text);
+  const heats = readHeats(withoutKeeping(text));
   let told: Told = {
     does: clause.verb?.does ?? 'none',
     verb,
@@ -309,7 +337,8 @@ export function doingOf(clause: Clause, paragraph: number, sentence: number, aro
     around,
   };
   for (const { means, where } of meanings) if (where(told)) told = { ...told, does: means };
-  const device = goesIn(told) ? 'oven' : deviceOf(told.does, bare, minutes, around.before);
+  const isKeptWarm = told.does === 'wait' && verb === 'keep' && told.isHeatSaid;
+  const device = goesIn(told) || isKeptWarm ? 'oven' : deviceOf(told.does, bare, minutes, around.before);
   const does = device === 'oven' && minutes > 0 && bakedBy.has(told.does) ? 'bake' : told.does;
   return {
     clause,

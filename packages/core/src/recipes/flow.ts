@@ -24,6 +24,7 @@ import {
 import type { MethodPart, Operation, Stream } from './operation.ts';
 import { namedIn } from './referents.ts';
 import { isSameWork } from './sameWork.ts';
+import { divide, isOnlyPortioned, partedBy, setAside } from './shares.ts';
 import { ovenSetBy } from './timesAndHeats.ts';
 import { isOneBreath, saysWhen, verbOf, Scene } from './scene.ts';
 
@@ -50,10 +51,13 @@ export class Flow {
   readonly scene: Scene;
   /** What is in hand again when the sentence ends in which something was lifted out. */
   private afterSentence: Stream | undefined;
+  private parts: readonly MethodPart[] = [];
   /** What was named as taken and not yet done anything to: "I do about a kilo of carrots". */
   private inHand: readonly Mention[] = [];
   /** A part of its own was just announced: "make the sauce:". */
   private isNewPart = false;
+  /** What is done is done to what was just taken in hand: "I take two onions, slice them". */
+  private isTakenUp = false;
 
   constructor(
     lines: readonly KnownLine[],
@@ -68,6 +72,7 @@ export class Flow {
 
   read(parts: readonly MethodPart[]): void {
     const { scene } = this;
+    this.parts = parts;
     parts.forEach(({ text, heading }, paragraph) => {
       const headed = heading ? topicWords(heading) : undefined;
       scene.topic = headed;
@@ -107,25 +112,38 @@ export class Flow {
   private take(clause: Clause, paragraph: number, sentence: number, hasMore: boolean): void {
     const { scene } = this;
     if (clause.isOtherWay && scene.operations.length > 0) return this.otherWay(clause, paragraph);
-    if (clause.verb?.verb === 'make' && scene.topic !== undefined && hasMore) {
-      this.isNewPart = true;
-      return void scene.kitWords.push(clause.text);
-    }
+    if (this.isAnnounced(clause, hasMore)) return;
     const found = this.foodsIn(clause, paragraph, sentence);
     const doing = doingOf(clause, paragraph, sentence, aroundOf(scene, clause.text));
     if (this.isTurnedUp(doing) || isOfKitchen(scene, doing, found)) return;
-    const isWhole = found.length === 0 && (doing.does === 'mix' || doing.does === 'machine');
-    // "Roast at 190 °C for an hour": the first work, and nothing is named; it is done to all that no other is done to.
-    const isAll = found.length === 0 && scene.operations.length === 0 && doing.does !== 'none';
-    const named =
-      // "Give everything a shake": what is there, and nothing that is not.
-      doing.does === 'end' ? found.filter(({ start, end }) => !gathering.test(clause.text.slice(start, end))) : found;
-    const mentions = isWhole || isAll ? this.unnamed(clause, isWhole, this.later(paragraph, sentence)) : named;
+    const mentions = found.length === 0 ? this.unsaid(doing) : this.meantOf(doing, found);
     if (this.isOnlySaid(doing, mentions)) return;
     const before = scene.current;
     this.put(doing, this.withInHand(doing, mentions));
     // What goes on beside is no longer spoken of when its sentence ends.
     if (clause.isInner && before && !before.isGone) scene.current = before;
+  }
+
+  /** "Meanwhile, make the curd.": a part of its own begins. */
+  private isAnnounced(clause: Clause, hasMore: boolean): boolean {
+    const { scene } = this;
+    if (clause.verb?.verb !== 'make' || scene.topic === undefined || !(hasMore || clause.isBeside)) return false;
+    this.isNewPart = true;
+    scene.kitWords.push(clause.text);
+    return true;
+  }
+
+  /** "Give everything a shake": what is there, and nothing that is not. */
+  private meantOf({ does, clause }: Doing, found: readonly Mention[]): readonly Mention[] {
+    return does === 'end' ? found.filter(({ start, end }) => !gathering.test(clause.text.slice(start, end))) : found;
+  }
+
+  /** What work is done to that names nothing. */
+  private unsaid({ does, clause, paragraph, sentence }: Doing): readonly Mention[] {
+    const isMixed = does === 'mix' || does === 'machine';
+    // "Roast at 190 °C for an hour": the first work of all is done to all that no other is done to.
+    const isAll = this.scene.operations.length === 0 && does !== 'none';
+    return isMixed || isAll ? this.unnamed(clause, isMixed, paragraph, this.later(paragraph, sentence)) : [];
   }
 
   private foodsIn(clause: Clause, paragraph: number, sentence: number): readonly Mention[] {
@@ -153,19 +171,25 @@ export class Flow {
         used: scene.used,
         topic: scene.topic,
         divided: scene.divided,
+        recency: (line) => scene.recency(line),
+        inHand: new Set([...(scene.current?.lines ?? [])].flatMap((line) => scene.headingOf(line) ?? [])),
         later: clause.verb?.does === 'cut' ? undefined : later,
       })
       .filter((each) => !isVerb(each) && !isMade(each));
   }
 
   /** "Stir the dipping sauce together": all that stands under its heading; else all that nothing else takes, where that is asked. */
-  private unnamed(clause: Clause, isMixed: boolean, later: ReadonlySet<LineId>): readonly Mention[] {
+  private unnamed(clause: Clause, isMixed: boolean, paragraph: number, later: ReadonlySet<LineId>): readonly Mention[] {
     const { lines, used, operations } = this.scene;
     const words = topicWords(clause.text);
     const under = isMixed ? lines.filter((line) => line.heading && isUnder(line, words)) : [];
     if (under.some(({ id }) => used.has(id))) return [];
+    // "The cheese" further on is the Gruyère: it is not taken up here either.
+    const named = isMixed || operations.length > 0 ? later : this.laterByKind(clause, paragraph);
     const left =
-      operations.length === 0 ? lines.filter(({ id, reading }) => reading.part === 'body' && !later.has(id)) : [];
+      operations.length === 0
+        ? lines.filter(({ id, reading }) => reading.part === 'body' && !later.has(id) && !named.has(id))
+        : [];
     const span = { start: clause.verbAt, end: clause.text.length };
     return (under.length > 0 ? under : left).map(({ id }) => ({
       line: id,
@@ -174,6 +198,14 @@ export class Flow {
       isKind: true,
       share: 'whole',
     }));
+  }
+
+  /** Lines that are named further on, by whatever they may be called. */
+  private laterByKind({ end }: Clause, paragraph: number): ReadonlySet<LineId> {
+    const { scene, parts } = this;
+    const [here, ...others] = parts.slice(paragraph).map(({ text }) => text);
+    const told = [here!.slice(end), ...others].join(' ');
+    return new Set(scene.find(told, { used: scene.used }).map(({ line }) => line));
   }
 
   /** Whether a clause tells nothing to do by itself: a name, a serving suggestion, what is taken in hand. */
@@ -188,7 +220,7 @@ export class Flow {
       return true;
     }
     if (saysWhen(doing)) return false;
-    const isTaken = isFresh && does !== 'heat' && /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing));
+    const isTaken = isFresh && takesUp(doing);
     const isListed = isFresh && does === 'none' && scene.operations.length === 0 && doing.vessels.length === 0;
     if (isTaken || isListed) this.inHand = isTaken ? mentions : [...this.inHand, ...mentions];
     else if (does !== 'none' || isFresh || doing.device !== undefined) return false;
@@ -233,6 +265,7 @@ export class Flow {
     // What is done with something else lets it go.
     if (!isOther || doing.does !== 'none') this.inHand = [];
     if (taken.length === 0 || isOther) return mentions;
+    this.isTakenUp = doing.does !== 'none' && taken.every(({ line }) => !this.scene.used.has(line));
 
     return [...taken.map((each) => ({ ...each, start: 0, end: 0 })), ...mentions];
   }
@@ -261,22 +294,20 @@ export class Flow {
 
   private put(doing: Doing, mentions: readonly Mention[]): void {
     const { scene } = this;
-    const { text } = doing.clause;
-    const named = namedIn(scene, doing, mentions);
+    if (doing.device !== 'oven') this.noteHeat(doing);
+    const named = new Set(namedIn(scene, doing, mentions));
+    if (this.isPortioned(doing, mentions, named)) return;
     const fresh = mentions.filter(({ isFresh }) => isFresh).length;
     const { current } = scene;
-    const isApart = (this.isNewPart && fresh > 0) || current === undefined || current.isGone;
-    this.isNewPart = false;
+    const isBegun = (this.isNewPart && fresh > 0) || (this.isTakenUp && named.size === 0);
+    this.isNewPart = this.isTakenUp = false;
+    const isApart = isBegun || current === undefined || current.isGone;
     const goesOn = !isApart && goesOnWith(scene, current, doing, mentions, named);
     const inputs = goesOn ? this.withCurrent(doing, current, named, fresh) : new Set(named);
     const main = goesOn ? current : [...named].at(-1);
-    if (main && verbOf(doing) === 'drain') main.isDrained = true;
-    if (main && inputs.size === 1 && fresh === 0 && this.isOnlyEnd(doing, main)) {
-      main.last.notes.push({ text, paragraph: doing.paragraph });
-      if (isLifted(main, doing)) scene.current = this.fork(main, doing, mentions);
-      else if (named.has(main) && /\boff the heat\b/i.test(text)) scene.current = main;
-      return;
-    }
+    if (main) this.poursOff(main, doing);
+    if (main && inputs.size === 1 && fresh === 0 && this.isOnlyEnd(doing, main))
+      return this.end(main, doing, mentions, named);
     const operation = this.operationFor(doing, main, inputs, fresh);
     this.record(operation, doing, mentions);
     const stream = this.join(operation, main, inputs, doing, mentions);
@@ -285,6 +316,37 @@ export class Flow {
     stream.vessel = isOut ? stream.vessel : (pieceUnder(stream, inputs, doing) ?? stream.vessel);
     if (!isOut) scene.cupboard.house(stream, operation, doing);
     scene.current = isOut ? this.fork(stream, doing, mentions) : stream;
+  }
+
+  /** Parts what a clause takes a part of, and says whether that is all it does: "spoon a third into a small bowl". */
+  private isPortioned(doing: Doing, mentions: readonly Mention[], named: Set<Stream>): boolean {
+    const { scene } = this;
+    if (scene.current?.isParted && doing.does === 'end' && setAside.test(doing.clause.text))
+      scene.current.isAside = true;
+    const parted = partedBy(scene, doing, mentions, named);
+    if (!parted) return false;
+    divide(scene, parted, doing, mentions);
+    named.add(parted);
+    if (!isOnlyPortioned(doing, mentions)) return false;
+    parted.last.notes.push({ text: doing.clause.text, paragraph: doing.paragraph });
+    const piece = doing.vessels.find(({ isFrom }) => !isFrom);
+    parted.vessel = piece && scene.cupboard.fresh(piece);
+    scene.current = parted;
+    return true;
+  }
+
+  /** What ends work and is none: its words stay with that, and what is in hand may change. */
+  private end(main: Stream, doing: Doing, mentions: readonly Mention[], named: ReadonlySet<Stream>): void {
+    const { text } = doing.clause;
+    main.last.notes.push({ text, paragraph: doing.paragraph });
+    if (isLifted(main, doing) && !main.isParted) this.scene.current = this.fork(main, doing, mentions);
+    else if (named.has(main) && /\boff the heat\b/i.test(text)) this.scene.current = main;
+  }
+
+  /** "Save a mug of the water", "drain". */
+  private poursOff(main: Stream, doing: Doing): void {
+    if (doing.does === 'end' && keepsWater.test(doing.clause.text)) this.scene.streams.push(waterOf(main));
+    if (verbOf(doing) === 'drain') main.isDrained = true;
   }
 
   /** All foods that come into work which goes on with what is in hand. */
@@ -360,7 +422,7 @@ export class Flow {
       const others = [...inputs].filter((each) => each !== main).map((each) => each.last);
       const isBack = verbOf(doing) === 'return' && main.last.isOff && doing.device === undefined;
       const isEnd = (doing.does === 'end' || isBack) && fresh === 0 && others.length === 0;
-      if ((!main.isForked || isEnd) && isSameWork(scene, main, doing, others, fresh)) {
+      if (((!main.isForked && !main.isParted) || isEnd) && isSameWork(scene, main, doing, others, fresh)) {
         for (const other of others) if (other !== main.last) main.last.after.add(other);
         // "Cool, then chill": what cools in the fridge is there from the first.
         if (main.last.isOff && main.last.device === undefined && doing.device === 'fridge') main.last.device = 'fridge';
@@ -389,7 +451,11 @@ export class Flow {
     last.uses.splice(0, last.uses.length, ...last.uses.filter((line) => !operation.uses.includes(line)));
     operation.notes.push(...last.notes.splice(0));
     moveVessels(moved, last, operation);
-    if (from > 0) return;
+    if (from > 0) {
+      // "Peel them, put them in cold water, bring that up": the peeling is not on the hob.
+      last.device = last.doings.find(({ device }) => device !== undefined)?.device;
+      return;
+    }
     for (const before of last.after) operation.after.add(before);
     operation.before.unshift(...last.before);
     scene.drop(last, operation);
@@ -423,6 +489,11 @@ export class Flow {
       vessel: undefined,
       cookedOn: undefined,
       isForked: false,
+      shareOf: new Set(),
+      isParted: false,
+      isAside: false,
+      isRest: false,
+      isWater: false,
       isDrained: false,
       isBeside: doing.clause.isBeside || scene.topic !== undefined,
       label: scene.label,
@@ -444,12 +515,13 @@ export class Flow {
     const stream = main ?? this.newStream(operation, doing);
     stream.last = operation;
     if (operation.isOff && operation.device !== undefined) stream.cookedOn = operation.device;
-    if (doing.does !== 'end') stream.isForked = false;
+    if (doing.does !== 'end') stream.isForked = stream.isParted = stream.isRest = false;
     if (doing.device === 'hob') stream.isDrained = false;
     for (const other of inputs) {
       if (other === stream) continue;
       for (const line of other.lines) stream.lines.add(line);
       for (const name of other.names) stream.names.add(name);
+      for (const each of other.shareOf) stream.shareOf.add(each);
       other.isGone = true;
     }
     // Of fat, more of it: what it fries in is known.
@@ -483,16 +555,42 @@ export class Flow {
   }
 }
 
+/** "I do about a kilo of carrots": nothing is done to them yet. */
+const takesUp = (doing: Doing): boolean =>
+  doing.does !== 'heat' &&
+  doing.vessels.length === 0 &&
+  /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing)) &&
+  !/^take (?:it |them )?(?:off|out|from)\b/i.test(doing.clause.text.slice(doing.clause.verbAt));
+
 /** Whether food is taken out of what it is in, and not a dish with all its food out of the oven: "take the rice out". */
 function isLifted({ last }: Stream, { clause: { text, verb } }: Doing): boolean {
   if (/^\W*out\W*$/i.test(text)) return true;
-  if (!liftsOut.test(text)) return false;
+  if (!liftsOut.test(text) || inedible.test(text)) return false;
   const isDish = last.device === 'oven' && /^(?:take|get|bring)$/.test(verb?.verb ?? '');
   return (
     !isDish ||
     /\b(?:out of (?:the|its) (?!oven)|on ?to |to an? |aside|from the (?:pan|pot|tin)|off the bone)/i.test(text)
   );
 }
+
+/** "Save two mugs of the potato water", "scoop out a cup of the cooking water". */
+const keepsWater =
+  /\b(?:save|saving|reserve|reserving|keep|keeping|scoop|ladle|dip|take|measure|set aside)\b[^.;]*\b(?:water|liquid)\b/i;
+const waterOf = (stream: Stream): Stream => ({
+  ...stream,
+  lines: new Set(),
+  names: new Set(residueNames),
+  vessel: undefined,
+  label: undefined,
+  isForked: true,
+  isBeside: true,
+  isDrained: true,
+  isWater: true,
+});
+
+/** "Take the seeds out": that is cut away, and the food stays where it is. */
+const inedible =
+  /\b(?:the|any|their|its) (?:seeds?|stones?|cores?|pips|ribs|membranes?|stalks?|giblets|string|bones?)\b/i;
 
 /** The pieces that clauses name go with them. */
 function moveVessels(moved: ReadonlySet<Doing>, from: Operation, to: Operation): void {

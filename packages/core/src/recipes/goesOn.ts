@@ -1,6 +1,7 @@
+import { equals } from './clauses.ts';
 import { outOfCold, type Doing } from './doings.ts';
 import type { Mention } from './mentions.ts';
-import { adding, gathering, intoIt, objectless, pronoun, signless, withIt } from './names.ts';
+import { adding, fats, gathering, intoIt, objectless, pronoun, signless, withIt } from './names.ts';
 import type { Stream } from './operation.ts';
 import { isInNewPiece, isOneBreath, verbOf, type Scene } from './scene.ts';
 
@@ -23,7 +24,9 @@ const no = (holds: boolean) => (holds ? false : undefined);
 
 const onHobHands = new Set(['fry', 'cook', 'simmer', 'heat']);
 const beginsAfresh = new Set(['cut', 'toast', 'fry', 'simmer', 'heat', 'machine']);
-const inhand = /\b(?:on (?:the )?top|over(?: it| them)?|to (?:it|them)|in with|with (?:it|them))\b\s*(?:[.,]|$)/i;
+const inhand =
+  /\b(?:(?:on|over) (?:the )?top(?= and\b)|(?:on|over) (?:the )?top|over(?: it| them)?|to (?:it|them)|in with|with (?:it|them))\b\s*(?:[.,]|$)/i;
+const sameTo = new Set(['work', 'grill', 'fry', 'bake', 'simmer', 'cook', 'toast']);
 const particles = new Set(['in', 'over', 'on', 'through']);
 
 /** The lines stand under another heading than the food in hand. */
@@ -66,7 +69,12 @@ const rules: readonly Rule[] = [
         ['mix', 'machine'].includes(doing.does) &&
         !pronoun.test(words),
     ),
+  // "Yogurt + garlic + lemon juice = sauce".
+  ({ doing: { clause }, fresh }) => no(fresh.length > 1 && equals.test(clause.text)),
   ({ named, current }) => yes(named.has(current)),
+  // "For the rice, rinse it": it is what was just named.
+  ({ fresh, doing: { clause } }) =>
+    no(/^for\b/i.test(clause.lead) && fresh.length > 0 && fresh.every(({ end }) => end <= clause.lead.length)),
   // "Steaks out of the fridge 30 minutes before."
   ({ doing, fresh }) => no(fresh.length > 0 && doing.does === 'wait' && outOfCold.test(doing.clause.text)),
   // "Wok very hot, oil, eggs in": a new pan, while what was before goes by itself.
@@ -99,6 +107,64 @@ const rules: readonly Rule[] = [
         !doing.clause.isBeside &&
         !isInNewPiece(doing) &&
         !scene.kitWords.some((each) => /\bwater\b/i.test(each)),
+    ),
+  // "Stir the chicken into the rest": into what was left, and not into what was set aside.
+  ({ named, current, words }) =>
+    no(
+      !named.has(current) &&
+        [...named].some(({ isRest, isAside }) => isRest || isAside) &&
+        /\b(?:into|to) the (?:rest|remainder|other half)\b(?! of)/i.test(words) &&
+        !pronoun.test(words),
+    ),
+  // "Soak the skewers": of kit, whatever is in hand.
+  ({ doing: { clause }, fresh, named }) =>
+    no(/\bsoak\b[^.;]*\bskewers\b/i.test(clause.text) && fresh.length === 0 && named.size === 0),
+  // "Thread the halloumi on six skewers, then thread the chicken": the same is done to other food.
+  ({ doing, current, named, fresh, words }) =>
+    no(
+      doing.clause.verb !== undefined &&
+        named.size > 0 &&
+        fresh.length === 0 &&
+        sameTo.has(doing.does) &&
+        current.last.doings.some((each) => verbOf(each) === verbOf(doing)) &&
+        !pronoun.test(words) &&
+        !gathering.test(words),
+    ),
+  // A row of notes that begins with other food: "edamame 3 min boiling water".
+  ({ doing, current, fresh, named }) =>
+    no(
+      doing.clause.verb === undefined &&
+        doing.clause.isFirst &&
+        named.size === 0 &&
+        fresh.length > 0 &&
+        fresh[0]!.start < 14 &&
+        current.last.doings.at(-1)?.paragraph !== doing.paragraph &&
+        (doing.times.length > 0 || /\bw\/|\s\+\s/i.test(doing.clause.text)) &&
+        !/\b(?:in|on|over|added?|into|top|back|through)\b/i.test(doing.clause.text),
+    ),
+  // "Onions chopped and fried": what it is done to stands before.
+  ({ doing: { clause }, fresh, named }) =>
+    no(
+      clause.isFirst &&
+        clause.verb !== undefined &&
+        named.size === 0 &&
+        fresh.length > 0 &&
+        fresh[0]!.end <= clause.verbAt &&
+        /ed\b/.test(clause.text.slice(clause.verbAt, clause.verbAt + 14)) &&
+        !/\b(?:added|stirred|poured|tipped) in?\b|\bin\b/i.test(clause.text.slice(0, clause.verbAt)),
+    ),
+  // "Fry spoonfuls in hot oil": what was made ready.
+  ({ scene, doing, fresh, named }) =>
+    yes(
+      doing.does === 'fry' &&
+        doing.clause.verb !== undefined &&
+        !doing.clause.isBeside &&
+        named.size === 0 &&
+        fresh.length > 0 &&
+        fresh.every(({ line, start }) => fats.test(scene.food(line)) && start > doing.clause.verbAt) &&
+        /^[\p{L}-]+ (?:(?!(?:an?|the|your|this)\b)[\p{L}-]+ ){0,3}in\b/iu.test(
+          doing.clause.text.slice(doing.clause.verbAt),
+        ),
     ),
   // "Warm the remaining syrup": what was kept back of it.
   ({ scene, doing, mentions, named, words }) =>

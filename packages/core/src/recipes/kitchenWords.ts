@@ -28,6 +28,10 @@ function setsOven(scene: Scene, { does, clause, heats, times }: Doing, mentions:
   return isTray && /\bit\b|\btrays?\b|\btin\b/i.test(clause.text);
 }
 
+/** "Butter six ramekins." */
+const greased =
+  /^\W*(?:then |and )?(?:lightly |generously )?(?:butter|grease|oil|line|flour)(?: and (?:line|flour|sugar))? (?:an?|the|your|\d+|two|three|four|six|eight|ten|twelve|some) (?:[\p{L}\d-]+ ){0,3}?(?:ramekins?|dish(?:es)?|tins?|moulds?|molds?|cups?|basins?|trays?|sheets?)\b/iu;
+
 const door = /^\W*(?:then |and )?(?:crack|open|prop|shut|close) (?:open )?(?:the )?(?:oven )?door\b/i;
 
 /** Whether a tin is lined with food: "line with half the filo sheets", "roll out and line a tin". */
@@ -37,13 +41,17 @@ function isLinedWithFood({ current }: Scene, { clause }: Doing, mentions: readon
   return mentions.length === 0 ? isRolled : mentions.some(({ isFresh }) => isFresh);
 }
 
+/** Where there is no food yet: "stand them on a baking sheet" is of the ramekins. */
+const isBeforeFood = ({ kitWords }: Scene, { does, clause }: Doing): boolean =>
+  does === 'end' || (does === 'move' && kitWords.length > 0 && pronoun.test(clause.text));
+
 function isOfKit(scene: Scene, doing: Doing, mentions: readonly Mention[]): boolean {
   const { does, clause, vessels } = doing;
   const { text } = clause;
   if (isLinedWithFood(scene, doing, mentions)) return false;
-  if (does === 'kit' || door.test(text)) return true;
+  if (does === 'kit' || door.test(text) || greased.test(text)) return true;
   if (mentions.length === 0) {
-    if (does === 'end' && scene.current === undefined) return true;
+    if (scene.current === undefined && isBeforeFood(scene, doing)) return true;
     if (movesKit.has(does) && kitOnly.test(text) && !alsoFood.test(text)) return true;
     if (does === 'heat' && /\bwater\b/i.test(text) && !pronoun.test(text)) return true;
   }

@@ -1,8 +1,9 @@
 import { foodOf, type FoodId } from '../reference/index.ts';
 import type { LineId } from '../model/index.ts';
-import { singular, tokenise, type Token } from '../reading/index.ts';
+import { readIngredient, singular, tokenise, type Token } from '../reading/index.ts';
 import { callsOf, kindsOf, plural, wordsOf } from './calls.ts';
 import type { LineReading } from './line.ts';
+import { isVerb } from './verbWords.ts';
 
 export interface KnownLine {
   readonly id: LineId;
@@ -33,6 +34,10 @@ export interface Context {
   readonly divided?: ReadonlySet<LineId> | undefined;
   /** Lines that are named by their own names further on: no "everything" takes them. */
   readonly later?: ReadonlySet<LineId> | undefined;
+  /** When something was last done to what a line is in; the greater the later. */
+  readonly recency?: ((line: LineId) => number) | undefined;
+  /** Headings under which stands what is in hand. */
+  readonly inHand?: ReadonlySet<string> | undefined;
 }
 
 interface Entry {
@@ -46,6 +51,11 @@ interface Entry {
 /** The same word is what is done with it: only "the roast" is a thing. */
 const alsoWork = new Set(['roast', 'skin', 'juice', 'zest', 'stock']);
 const onlyThing = (text: string, token: Token): boolean =>
+  !(
+    token.word === 'sheet' &&
+    /\b(?:baking|two|lined|greased|oiled|floured|an?|oven|hot)\s+$/i.test(text.slice(0, token.start))
+  ) && isThing(text, token);
+const isThing = (text: string, token: Token): boolean =>
   !alsoWork.has(token.word) ||
   /^\s*(?:[+&,]|and\b|in\b)/i.test(text.slice(token.end)) ||
   /\b(?:the|your|a|and|of|with|,|lemon|lime|orange|chicken|vegetable|beef|hot)\s*$/i.test(text.slice(0, token.start));
@@ -55,6 +65,9 @@ const partWords =
 const restWords =
   /\b(?:rest|remaining|remainder|other half|last|reserved|saved|leftover|left-over|more)(?:\s+of)?(?:\s+the)?\s*$/i;
 
+const isSameFood = (one: KnownLine, other: KnownLine): boolean =>
+  one.reading.likeFood !== undefined && one.reading.likeFood === other.reading.likeFood;
+
 const blank = (words: string) => ' '.repeat(words.length);
 /** "Before the cheese goes in", "if you like honey": what is named there is not put in there. */
 const withoutAsides = (text: string): string =>
@@ -62,6 +75,11 @@ const withoutAsides = (text: string): string =>
     .replace(/\([^()]*\b(?:or the|it['’]s|because|don['’]t|this|matters|if)\b[^()]*\)/gi, blank)
     .replace(/\bbefore (?:adding |the (?!end\b)|you |it )[^.,;]*/gi, blank)
     .replace(/\bif (?:you|it|they|needed|using)\b[^.,;]*/gi, blank)
+    // "Set aside for the halloumi."
+    .replace(
+      /(?<=\b(?:set (?:it |them |this )?aside|reserve|keep|save|put aside|put (?:it |them )?to one side)\b[^.;,]*)\bfor the [^.,;]*/gi,
+      blank,
+    )
     .replace(
       /\binto (?:\d+ )?(?:[\p{L}-]+ ){0,2}?(?:burgers?|patties|balls|cakes|fingers|sausages?|rolls?|logs?|rounds?|loaf|loaves|pieces)\b/giu,
       blank,
@@ -94,7 +112,7 @@ export function finderOf(lines: readonly KnownLine[]): Find {
     const kinds = new Set(foods.flatMap(({ food }) => kindsOf(food)));
     const isOnly = (word: string) =>
       !/^(?:burger|hot|sandwich|garlic|butter|olive|vegetable|chicken|beef|tomato)$/.test(word) &&
-      lines.every((other) => other === line || !wordsOf(other.reading.text).includes(word));
+      lines.every((other) => other === line || isSameFood(other, line) || !wordsOf(other.reading.text).includes(word));
     for (const call of callsOf(line, isOnly)) {
       const entry: Entry = {
         call,
@@ -105,6 +123,7 @@ export function finderOf(lines: readonly KnownLine[]): Find {
       byFirst.set(call[0]!, [...(byFirst.get(call[0]!) ?? []), entry]);
     }
   }
+  const cutShort = shortenedIn(byFirst);
   return (said, context) => {
     const text = withoutAsides(said);
     const tokens = tokenise(text);
@@ -120,7 +139,7 @@ export function finderOf(lines: readonly KnownLine[]): Find {
     const sign = text.search(/\b(?:until|till)\b/i);
     for (let at = 0; at < tokens.length;) {
       const here = onlyThing(text, tokens[at]!)
-        ? (byFirst.get(tokens[at]!.word) ?? []).filter(({ call }) =>
+        ? (byFirst.get(tokens[at]!.word) ?? cutShort(tokens[at]!.word)).filter(({ call }) =>
             call.every(
               (word, i) =>
                 tokens[at + i]?.word === word &&
@@ -166,6 +185,29 @@ export function finderOf(lines: readonly KnownLine[]): Find {
   };
 }
 
+const leastOfName = 4;
+
+/** "Courg", "flax": the beginning of a word that only one line has, and nothing by itself. */
+function shortenedIn(byFirst: ReadonlyMap<string, readonly Entry[]>): (word: string) => readonly Entry[] {
+  const known = new Map<string, readonly Entry[]>();
+  return (word) => {
+    if (word.length < leastOfName || isVerb(word)) return [];
+    const before = known.get(word);
+    if (before) return before;
+    const begun = [...byFirst]
+      .filter(([first]) => first.startsWith(word) && first.length > word.length + 1)
+      .flatMap(([, entries]) => entries)
+      .filter(({ call }) => call.length === 1);
+    const lines = new Set(begun.map(({ line }) => line.id));
+    const { foods, unknown } = readIngredient(word);
+    const isNothing = foods.length === 0 && unknown.length > 0;
+    const [entry] = lines.size === 1 && isNothing ? begun : [];
+    const found = entry ? [{ ...entry, call: [word], isName: true }] : [];
+    known.set(word, found);
+    return found;
+  };
+}
+
 /** Whites and yolks of eggs that were parted go their own ways. */
 const isEggPart = (text: string, token: Token, id: LineId, lines: readonly KnownLine[]): boolean =>
   (/^(?:yolk|white)s?$/i.test(text.slice(token.start, token.end)) ||
@@ -173,8 +215,12 @@ const isEggPart = (text: string, token: Token, id: LineId, lines: readonly Known
   /\bseparated\b/i.test(lines.find((line) => line.id === id)?.reading.text ?? '');
 
 /** Water to soak or to cool in is not the water that stands under a heading of its own. */
-const isOtherWater = (line: KnownLine, word: string, { topic }: Context, parts: ReadonlySet<string>): boolean =>
-  word === 'water' && line.heading !== undefined && !parts.has(line.heading) && !(topic && isUnder(line, topic));
+const isOtherWater = (line: KnownLine, word: string, { topic, inHand }: Context, parts: ReadonlySet<string>): boolean =>
+  word === 'water' &&
+  line.heading !== undefined &&
+  !parts.has(line.heading) &&
+  inHand?.has(line.heading) !== true &&
+  !(topic && isUnder(line, topic));
 
 /** What is made of seeds, nuts, beans and is none of them any more. */
 const ofWhole = /\b(?:tahini|oil|paste|butter|flour|milk|drink)\b/i;
@@ -189,7 +235,7 @@ function pick(
   text: string,
   token: Token,
   taken: ReadonlySet<LineId>,
-  { topic, later, divided }: Context,
+  { topic, later, divided, recency }: Context,
 ): readonly Entry[] {
   if (here.length <= 1) return here;
   const narrowed = (entries: readonly Entry[], by: (entry: Entry) => boolean) => {
@@ -198,6 +244,11 @@ function pick(
   };
   const isOfTopic = ({ line }: Entry) => topic !== undefined && isUnder(line, topic);
   const isFresh = ({ line }: Entry) => !taken.has(line.id);
+  // "The egg whites", where another egg is whole.
+  if (/^(?:egg (?:white|yolk)|white|yolk)s?\b/i.test(text.slice(token.start))) {
+    const parted = here.filter(({ line }) => /\bseparated\b|\bwhites?\b|\byolks?\b/i.test(line.reading.text));
+    if (parted.length === 1) return parted;
+  }
   // "The meat" is no lamb stock.
   const solid = narrowed(
     here,
@@ -234,7 +285,11 @@ function pick(
     const those = narrowed(fresh.length > 0 ? fresh : whole, isOfTopic);
     return those;
   }
-  return narrowed(narrowed(narrowed(byName, isOfTopic), isAmountSaid), isFresh).slice(0, 1);
+  const meant = narrowed(narrowed(narrowed(byName, isOfTopic), isAmountSaid), isFresh);
+  // Of two milks that are both in something by now: what something was done to last.
+  if (recency && meant.length > 1 && !meant.some(isFresh))
+    return [...meant].sort((a, b) => recency(b.line.id) - recency(a.line.id)).slice(0, 1);
+  return meant.slice(0, 1);
 }
 
 const unsaid = new Set(['all', 'the', 'of', 'for', 'other', 'with', 'and', 'until', 'make', 'your', 'a', 'to']);

@@ -77,7 +77,7 @@ export const signless = (text: string): string =>
     ' ',
   );
 export const gathering =
-  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all)\b/i;
+  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all|^\W*assemble(?=\W*$))\b/i;
 export const adding = new Set(['add', 'throw', 'go', 'use', 'nestle', 'return', 'chuck', 'bung', 'sling', 'drop']);
 export const liftsOut =
   /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip|scrape)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|into (?:the |four |six |two |warm(?:ed)? |serving )*bowls|on ?to an? (?:plate|board|tray)|(?:on ?to|to) (?:kitchen |absorbent )?paper|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;
@@ -93,7 +93,7 @@ export const intoIt =
   /\b(?:into|to|in) (?:the rest(?! of (?:the |your )?(?:[\p{L}]+ )?(?:oil|butter|fat|ghee|milk|water|stock|flour|sugar))|it|them|the same|the (?:hot |warm )?(?:pan|pot|bowl|casserole|skillet|mix|mixture))\b/iu;
 /** "Pour in", with nothing said to be poured: what was just made ready goes into what was there before it. */
 export const pouredIn =
-  /^\W*(?:then )?(?:pour|tip|stir|fold|beat|mix|whisk|work)(?: (?:it|them|this|that))? (?:in|through)\b(?: too| as well)?\W*$/i;
+  /^\W*(?:then )?(?:pour|tip|stir|fold|beat|mix|whisk|work)(?: (?:it|them|this|that))? (?:in|through)\b(?: too| as well| the (?:rest|remainder))?\W*$/i;
 /** "When the soup is done": what is waited for. */
 export const leadNoun =
   /^(?:and |then )?(?:when|once|as soon as|after) (?:the|your) (?:\p{L}+ )?(?<noun>\p{L}+)(?:['’]s| is| are| has| have)\b/iu;

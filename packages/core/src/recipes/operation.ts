@@ -51,6 +51,16 @@ export interface Stream {
   cookedOn: Device | undefined;
   /** It was lifted out of what it was in, or is what stayed behind there. */
   isForked: boolean;
+  /** What it is a share of: one sign for all shares of what was divided. */
+  readonly shareOf: Set<symbol>;
+  /** It was divided, and nothing was done to this share of it since. */
+  isParted: boolean;
+  /** A share that was set aside for later. */
+  isAside: boolean;
+  /** What is left of food from which a part was taken. */
+  isRest: boolean;
+  /** Water in which something was boiled, kept for later. */
+  isWater: boolean;
   /** It was poured off: it is in a sieve. */
   isDrained: boolean;
   /** It was begun beside other work, or under a heading of its own. */

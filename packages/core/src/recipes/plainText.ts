@@ -114,6 +114,8 @@ const setsOven = /^(?:[-–—•*]\s+)?(?:pre-?heat|heat)?\s*(?:the )?oven\b.{0
 const endsList = (row: string, hasMethodHead: boolean): boolean =>
   setsOven.test(row) ||
   (/[.;]\s+\p{Lu}/u.test(row) && readTimes(row).length > 0) ||
+  // "Salt courgettes 15 min in a colander.": a sentence with a time.
+  (!hasMethodHead && /[.!]$/.test(row) && readTimes(row).length > 0 && !begins(row)) ||
   (!hasMethodHead && likeMethod(row) && !likeIngredient(row)) ||
   (tellsWork(row) && headingOf(row) === undefined);
 const beginsList = (rows: readonly string[], at: number): boolean =>
@@ -216,7 +218,7 @@ const stepAlone = /^step\s*\d{1,2}\s*[:.)]?$/i;
 const piecesInName =
   /[.,–-]\s*(?:about )?(?<count>\d{1,3} (?:squares|pieces|slices|bars|buns|rolls|biscuits|cookies|muffins|scones|loaf|loaves|cakes|pies|tarts|balls|patties|wraps|skewers))\W*$/i;
 const feedsInTalk =
-  /\b(?:feeds|serves|enough for|makes(?: about)?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)\b(?:\s?(?:-|–|to|or)\s?\d+)?/i;
+  /\b(?:feeds|fed|serves|enough for|makes(?: about)?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)\b(?:\s?(?:-|–|to|or)\s?\d+)?/i;
 const feedsInName =
   /\(?\b(?:serves?|for|feeds) (?:\d+|two|three|four|five|six|eight|ten)\b[^)]*\)?|\((?<n>\d+)\)$|\((?<of>\d+) (?:people|persons?|servings|portions)\b[^)]*\)|,\s*(?<last>\d{1,2})$|,\s*\d+ (?:people|persons?|servings|portions)\b/i;
 
@@ -278,6 +280,22 @@ function inParts(row: string): readonly string[] {
   return parts.length > 0 && others.every(isRest) ? sentences : [row];
 }
 
+/** "Makes 10 patties. Prep: 25 mins. Cook: 12 mins.": yields and times in one row, each by itself. */
+function yieldsApart(row: string): readonly string[] {
+  const parts = row.split(/(?<=[^\d])\.\s+(?=\p{Lu})|\s+[|•·]\s+/u).map((part) => part.replace(/\.$/, ''));
+  const [first = '', ...others] = parts;
+  return parts.length > 1 && yieldLine.test(first) && others.every((part) => timeLine.test(part)) ? parts : [row];
+}
+
+/** Whether a list stands further down: three rows with amounts, one below the other. What stands above it is talk. */
+const hasListBelow = (rows: readonly string[], at: number): boolean => {
+  const isThing = (row: string | undefined) =>
+    row !== undefined && begins(row) && !numbered.test(row) && !tellsWork(row) && readIngredient(row).foods.length > 0;
+  return rows.some((_, from) => from > at && [0, 1, 2].every((more) => isThing(rows[from + more])));
+};
+
+const beginsMethod = (rows: readonly string[], at: number): boolean => likeMethod(rows[at]!) && !hasListBelow(rows, at);
+
 /** A sentence that was broken over two rows. */
 const goesOnWithRow = (before: string, row: string): boolean =>
   !numbered.test(row) && !bulleted.test(row) && !/[.!?:)]$/.test(before);
@@ -290,7 +308,8 @@ function draftOfText(text: string): Draft {
       .replace(/\u00a0/g, ' ')
       .split('\n')
       .map((row) => row.trim())
-      .flatMap(inParts),
+      .flatMap(inParts)
+      .flatMap(yieldsApart),
   );
   const hasIngredientsHead = rows.some((row) => ingredientsHead.test(row) || ingredientsInline.test(row));
   const hasMethodHead = rows.some((row) => methodHead.test(row) || methodInline.test(row));
@@ -373,7 +392,7 @@ function draftOfText(text: string): Draft {
     else if (!hasIngredientsHead && beginsList(rows, at)) {
       where = 'ingredients';
       ingredients.push({ text: row });
-    } else if (!hasIngredientsHead && !hasMethodHead && likeMethod(row)) {
+    } else if (!hasIngredientsHead && !hasMethodHead && beginsMethod(rows, at)) {
       where = 'method';
       method.push({ text: row.replace(numbered, '') });
     } else intro.push(row);

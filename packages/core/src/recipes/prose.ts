@@ -11,10 +11,10 @@ import { sentencesOf } from './wording.ts';
 
 /** Where an amount may begin: a figure, or a word cooks count by. */
 const amountStart =
-  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|two[- ]thirds(?: of an?)?|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
+  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an? hundred(?: and (?:\p{L}+))?|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|pint|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|two[- ]thirds(?: of an?)?|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
 /** What ends the name of a thing in running text. */
 const thingEnd =
-  /[,;:.()!?–—]|\s-\s|\s(?:and|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
+  /[,;:.()!?–—]|\s-\s|\s(?:and(?! an? (?:half|quarter)\b)(?! (?:twenty|twenty-five|thirty|forty|fifty|sixty|seventy|seventy-five|eighty|ninety)\b)|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
 
 /** A recipe told in sentences has no list: what it says it takes is one. Undefined where it names none. */
 export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' | 'method' | 'yields'> | undefined {
@@ -70,7 +70,7 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   }
   if (things.length < 2 || method.length === 0) return undefined;
   const feeds =
-    /\b(?:serves|feeds?|does|enough for|for|makes?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve|fourteen|fifteen|sixteen|eighteen|twenty-four|twenty)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|easily|comfortably|generously|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
+    /\b(?:serves|feeds?|fed|does|enough for|for|makes?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve|fourteen|fifteen|sixteen|eighteen|twenty-four|twenty)(?:\s+(?:or|to|-)\s+(?:\d+|three|four|five|six|eight|ten|twelve))?(?=\s*(?:people|of us|or so|easily|comfortably|generously|hungry|with|,|\.|:|$|I\b|i\b|portions|servings|as\b))(?: as an? (?:starter|side|main|pudding))?/i.exec(
       text,
     ) ??
     /\bcuts? (?:it |them )?in(?:to)? (?:\d+)\b(?!\s?(?:cm|mm|inch|pieces of))/i.exec(text) ??
@@ -83,7 +83,7 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
       ? [
           inFigures(
             feeds[0]
-              .replace(/^(?:does|enough for|feeds?)/i, 'serves')
+              .replace(/^(?:does|enough for|feeds?|fed)/i, 'serves')
               .replace(/^(?=\S+ (?:\w+ )?loa)/i, 'makes ')
               .replace(/\bone\b/i, '1'),
           ),
@@ -162,7 +162,9 @@ function listIn(sentence: string): readonly string[] | undefined {
 function thingsIn(sentence: string): readonly string[] {
   const times = readTimes(sentence);
   const found: string[] = [];
+  let taken = 0;
   for (const match of sentence.matchAll(amountStart)) {
+    if (match.index < taken) continue;
     if (times.some(({ start, end }) => match.index < end && match.index + match[0].length > start)) continue;
     const rest = sentence.slice(match.index);
     const size = rest.length > 8 ? rest.slice(4) : '';
@@ -176,10 +178,24 @@ function thingsIn(sentence: string): readonly string[] {
       .replace(/^(?:about|around|roughly|maybe|like)\s+/i, '')
       .replace(/\bwhatever\s+/i, '')
       .replace(/\s+(?:you|they|we|i)(?:['’](?:ve|d)|\s+have|\s+like)?(?:\s+got)?$/i, '');
-    if (isCounted && words.length <= 80) found.push(bare);
+    if (!isCounted || words.length > 80) continue;
+    taken = match.index + words.length;
+    const vague = found.at(-1);
+    // "A splash of milk, about 150 ml": how much that is.
+    if (vague !== undefined && isOnlyAmount(words) && vagueAmount.test(vague)) {
+      found[found.length - 1] = `${bare} ${vague.replace(vagueAmount, '')}`;
+      continue;
+    }
+    found.push(bare);
   }
   return found;
 }
+
+const vagueAmount = /^(?:an? )?(?:good |big |little |generous )?(?:splash|glug|bit|drizzle|some|dash)(?: of)? /i;
+const isOnlyAmount = (words: string): boolean => {
+  const { amount, end } = readAmount(words);
+  return (amount.kind === 'mass' || amount.kind === 'volume') && words.slice(end).trim() === '';
+};
 
 /** Whether something is done in a sentence: a greeting that names a stew adds nothing to the list. */
 const tellsOfWork = (sentence: string): boolean =>

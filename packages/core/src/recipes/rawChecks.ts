@@ -130,6 +130,8 @@ const touchedRaw: Rule = (recipe) => {
       /\b(?:discard|throw|bin|boil|before (?:adding|the) (?:chicken|meat|fish)|set aside before)\b/i.test(step.text)
     )
       return [];
+    // What was set aside before, and comes to nothing raw here, touched nothing raw.
+    if (users.length > 0 && !isRawIn(step)) return [];
     // Where something raw was in it before: what is dipped from here on has not touched it yet.
     const coated = /\b(?:marinat|marinade|brine|dredge|coat|toss|dip)\w*\b/i;
     const marinated =

@@ -215,6 +215,11 @@ const lineOf = (id: LineId, { text, amountSpan, doubts, ingredient }: LineReadin
   foods: ingredient.foods,
 });
 
+const kitLine =
+  /^(?:you(?:['’]ll| will)? (?:also )?need:? )?(?:(?:about )?\d+ (?:x )?|an? |some )?(?:[\p{L}\d-]+ ){0,3}?(?:skewers?|cocktail sticks?|toothpicks?|baking (?:paper|parchment|trays?|sheets?)|greaseproof(?: paper)?|foil|cling ?film|string|twine|piping bags?|ramekins?|(?:cake|loaf|tart|muffin|bun|springform|roasting) tins?|paper cases|muslin|thermometer|food processor|blender)\.?$/iu;
+/** "You will also need 16 wooden skewers." */
+const isOfKit = (text: string): boolean => kitLine.test(text.trim()) && readLine(text).ingredient.foods.length === 0;
+
 function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   const name = (draft.name || 'A recipe without a name').slice(0, 120).trim();
   const called = draft.name ? `“${draft.name.slice(0, 60)}”` : 'The recipe';
@@ -222,7 +227,13 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   const notes: string[] = [];
   const leftOver = [...draft.leftOver];
   if (!draft.name) notes.push('No name was found.');
-  const wanted = draft.ingredients.filter((line) => line.text.trim() !== '');
+  const listed = draft.ingredients.filter((line) => line.text.trim() !== '');
+  const wanted = listed.filter(({ text }) => !isOfKit(text));
+  leftOver.push(
+    ...listed
+      .filter(({ text }) => isOfKit(text))
+      .map(({ text }) => ({ words: text.slice(0, 300), why: 'kit, and no food' })),
+  );
   if (wanted.length === 0) return `${called} has no list of ingredients that could be found; nothing was taken over.`;
   if (wanted.length > mostLines)
     notes.push(

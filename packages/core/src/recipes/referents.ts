@@ -1,14 +1,18 @@
 import type { Doing } from './doings.ts';
 import type { Mention } from './mentions.ts';
-import { besideDish, definite, gathering, madeOf, pronoun, residueNames, signless } from './names.ts';
+import { besideDish, definite, gathering, isMadeName, madeOf, pronoun, residueNames, signless } from './names.ts';
 import type { Stream } from './operation.ts';
 import { isInNewPiece, type Scene } from './scene.ts';
+import { leftIn, plainly } from './shares.ts';
+import { isVerb } from './verbWords.ts';
 
 /** Who is asked what a clause names. */
 interface Asked {
   readonly scene: Scene;
   readonly doing: Doing;
   readonly mentions: readonly Mention[];
+  /** Whether a place in the clause tells of what was left of divided food. */
+  readonly isOfRest: (span: { readonly start: number; readonly end: number }) => boolean;
 }
 
 const covers = (mentions: readonly Mention[], from: number, to: number): boolean =>
@@ -62,7 +66,7 @@ function* byLine(asked: Asked): Generator<Stream> {
 }
 
 /** By what it was called when it was made: "the dough", "your sauce". */
-function* byName({ scene, doing, mentions }: Asked, named: ReadonlySet<Stream>): Generator<Stream> {
+function* byName({ scene, doing, mentions, isOfRest }: Asked, named: ReadonlySet<Stream>): Generator<Stream> {
   const { text, lead } = doing.clause;
   const isLeadOff = /^(?:meanwhile,? )?(?:for|to make|while|whilst|as)\b/i.test(lead);
   const sign = text.search(/\b(?:until|till)\b/i);
@@ -73,13 +77,31 @@ function* byName({ scene, doing, mentions }: Asked, named: ReadonlySet<Stream>):
     if (/\bfor $/i.test(text.slice(0, match.index)) || (sign >= 0 && match.index > sign)) continue;
     const noun = match.groups!['noun']!.toLowerCase();
     const end = match.index + match[0].length;
-    if (covers(mentions, end - noun.length, end)) continue;
+    if (covers(mentions, end - noun.length, end) || isOfRest({ start: match.index, end })) continue;
+    // "The chicken skewers": those of the chicken.
+    const inPhrase = mentions.filter(({ start, end: to, isFresh }) => !isFresh && start >= match.index && to < end);
+    if (inPhrase.some(({ line }) => scene.alive().some(({ lines }) => lines.has(line))) && /s$/.test(noun)) continue;
     // "The pineapple syrup" is of the pineapple.
     if (/^(?:syrup|juices?|liquid)$/.test(noun) && covers(mentions, match.index, end)) continue;
     // "Drain, keeping a cupful of the water": its own.
     if (noun === 'water' && doing.does === 'end') continue;
     const stream = scene.called(noun, match[0], new Set([...named, ...isSaid]));
     if (stream) yield stream;
+  }
+}
+
+/** By the heading of its part: "the ragù", "half the buttercream". */
+function* byHeading({ scene, doing, mentions }: Asked): Generator<Stream> {
+  const text = plainly(doing.clause.text);
+  const { lead } = doing.clause;
+  for (const stream of scene.alive()) {
+    const headings = [...stream.lines].flatMap((line) => scene.headingOf(line) ?? []);
+    for (const name of new Set(headings.flatMap((heading) => plainly(heading).match(/\p{L}{4,}/gu) ?? []))) {
+      if (isVerb(name) || isMadeName(name) || /^(?:for|with|your|dish|other)$/.test(name)) continue;
+      const at = text.search(new RegExp(`\\b(?:the|with|then|half the|remaining) ${name}\\b`));
+      if (at < lead.length || covers(mentions, at, at + name.length + 4)) continue;
+      yield stream;
+    }
   }
 }
 
@@ -90,9 +112,13 @@ function* byTitle({ scene, doing, mentions }: Asked): Generator<Stream> {
     const noun = match.groups!['noun']!.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
     if (match.index < lead.length || !scene.title.has(noun)) continue;
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
-    // What is in hand, where that may be a dish.
-    const stream =
-      scene.current && !scene.current.isGone && scene.current.lines.size > 2 ? scene.current : scene.main();
+    // What is in hand, where that may be a dish: a glaze that stands under a heading of its own is none.
+    const isPart = (each: Stream) => [...each.lines].every((line) => scene.headingOf(line) !== undefined);
+    const main = scene.main();
+    const { current } = scene;
+    const mayBe =
+      current && !current.isGone && current.lines.size > 2 && !(isPart(current) && main !== undefined && !isPart(main));
+    const stream = mayBe ? current : main;
     if (stream && stream.lines.size > 2) yield stream;
   }
 }
@@ -129,6 +155,8 @@ function* byWater({ scene, doing }: Asked): Generator<Stream> {
   const boiled = scene
     .alive()
     .filter((stream) => stream !== scene.current && stream.cookedOn === 'hob' && !stream.isBeside);
+  const kept = scene.alive().findLast(({ isWater }) => isWater);
+  if (kept) return void (yield kept);
   const named = scene.called(what.toLowerCase(), `the ${what}`);
   const stream = named ?? boiled.at(-1);
   if (stream) yield stream;
@@ -137,7 +165,7 @@ function* byWater({ scene, doing }: Asked): Generator<Stream> {
 /** By a name without "the", as in "with pork and slaw"; only what cannot be anything else. */
 function* byBareName({ scene, doing, mentions }: Asked): Generator<Stream> {
   for (const match of doing.clause.text.matchAll(
-    /(?<by>\bwith|\band|\bin|\bover|\bonto|\binto|,)\s+(?<noun>[\p{L}-]{3,})/giu,
+    /(?<by>\bof|\bwith|\band|\bin|\bover|\bonto|\binto|,)\s+(?<noun>[\p{L}-]{3,})/giu,
   )) {
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
     const noun = match.groups!['noun']!.toLowerCase();
@@ -145,6 +173,12 @@ function* byBareName({ scene, doing, mentions }: Asked): Generator<Stream> {
     const isMade = madeOf[single] !== undefined;
     // "Pour over crust."
     const isOn = /^(?:over|onto|into)$/i.test(match.groups!['by']!);
+    // "A teaspoon of filling."
+    if (/^of$/i.test(match.groups!['by']!)) {
+      const mixed = /^(?:filling|mixture|stuffing|batter|dough)$/.test(noun) ? scene.called(noun, noun) : undefined;
+      if (mixed) yield mixed;
+      continue;
+    }
     if (!besideDish.test(noun) && (!isMade || (single === noun && !isOn))) continue;
     const stream =
       scene.alive().findLast(({ names }) => names.has(noun)) ?? (isMade ? scene.called(noun, noun) : undefined);
@@ -195,11 +229,17 @@ function leftBehind(scene: Scene, roast: Stream): Stream {
 
 /** The food that a clause names: by its lines, by what it was called, by what it is in, or all of it. In the order in which it is found. */
 export function namedIn(scene: Scene, doing: Doing, mentions: readonly Mention[]): ReadonlySet<Stream> {
-  const asked = { scene, doing, mentions };
+  // "The rest of the dough": not what was taken of it.
+  const { meant, spans } = leftIn(scene, doing, mentions);
+  const isOfRest = ({ start, end }: { readonly start: number; readonly end: number }) =>
+    spans.some((span) => start < span.end && end > span.start);
+  const asked: Asked = { scene, doing, mentions: mentions.filter((each) => each.isFresh || !isOfRest(each)), isOfRest };
   const { text } = doing.clause;
-  const named = new Set<Stream>(byLine(asked));
+  // "Soak the skewers": no food.
+  if (mentions.length === 0 && /\bsoak\b[^.;]*\bskewers\b/i.test(text)) return new Set();
+  const named = new Set<Stream>([...byLine(asked), ...meant]);
   for (const stream of byName(asked, named)) named.add(stream);
-  for (const by of [byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
+  for (const by of [byHeading, byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
     for (const stream of by(asked)) named.add(stream);
   for (const stream of scene.alive())
     if (stream.label !== undefined && text.toLowerCase().includes(stream.label)) named.add(stream);

@@ -58,6 +58,10 @@ function isLook({ times, does, isOff, clause }: Doing): boolean {
 const isLateAddition = (last: Operation, { clause }: Doing): boolean =>
   last.device !== undefined && /\b(?:before|from) the end\b/i.test(clause.text);
 
+/** What was mixed is put on or into something else, piece by piece. */
+const byTheSpoon =
+  /\b(?:spoonfuls?|teaspoons?|tablespoons?|dollops?|blobs?|heaps?|balls?|lines?|strips?|some|little|bit) of (?:the |your )?(?:filling|mixture|mix|stuffing|meat|paste|batter)\b/i;
+
 /** Whether what goes by itself goes on as it did: boiled and then simmered, baked and then baked some more. */
 function isOneStay({ scene, last, doing }: Asked): boolean {
   const isAsHot = last.device !== 'oven' || last.ovenC === scene.ovenC || scene.ovenC === undefined;
@@ -80,20 +84,29 @@ const coolsInside = ({ last, doing }: Asked): boolean =>
 /** "Sprinkle with the flour and stir": in the pan. */
 const isFloured = ({ does, clause }: Doing): boolean =>
   does === 'dress' &&
-  /\bwith (?:the |[\d/½¼]+ (?:tbsp |tablespoons? |cups? )?)?(?:[\p{L}-]+ )?flour\b/iu.test(clause.text);
+  /\b(?:with|over|in|on) (?:the |[\p{L}\d/½¼]+ (?:tbsp |tablespoons? |cups? )?(?:of )?)?(?:[\p{L}-]+ )?flour\b/iu.test(
+    clause.text,
+  );
+
+/** "Stand the dumplings in it": in the hot fat. */
+const isIntoFat = (asked: Asked): boolean =>
+  isOverFat(asked) && /\b(?:in|into|on|to) (?:it|the (?:hot )?(?:oil|butter|fat|pan))\b/i.test(asked.doing.clause.text);
+const leavesHeat = ({ does, clause }: Doing): boolean =>
+  (/\boff (?:the )?heat\b/i.test(clause.text) && does === 'none') ||
+  /^(?:off|away from) (?:the )?heat\b/i.test(clause.lead);
 
 /** What is stirred into a pan on the hob is done there; what is put into another vessel is not. */
-function leavesHob({ doing, others, fresh }: Asked): boolean {
+function leavesHob(asked: Asked): boolean {
+  const { doing, others, fresh } = asked;
   const { does, vessels, clause } = doing;
   if (isFloured(doing)) return false;
   const verb = clause.verb?.verb ?? '';
-  if (/\boff (?:the )?heat\b/i.test(clause.text) && does === 'none') return true;
-  if (/^(?:off|away from) (?:the )?heat\b/i.test(clause.lead)) return true;
+  if (leavesHeat(doing)) return true;
   if (does === 'serve' || does === 'dress' || does === 'cut') return clause.particle !== 'in' || does !== 'cut';
   if (does === 'work') return !/^(?:mash|squash|crush|break up)$/.test(verb);
   // "Pour over the hot stock": it comes to what is in the pan.
   const isPouredOver = fresh > 0 && others.length === 0 && clause.particle === 'over' && vessels.length === 0;
-  if (does === 'move' && clause.particle !== 'in' && !adding.has(verb)) return !isPouredOver;
+  if (does === 'move' && clause.particle !== 'in' && !adding.has(verb)) return !isPouredOver && !isIntoFat(asked);
   return (
     vessels.some(({ kind, isNew }) => isNew && !hobVessels.has(kind)) ||
     (others.length > 0 && /\binto the\b/i.test(clause.text))
@@ -239,6 +252,14 @@ const rules: readonly Rule[] = [
         doing.device === undefined &&
         last.doings.length > 1 &&
         ((fresh > 0 && ['mix', 'work'].includes(doing.does)) || (doing.does === 'move' && isInNewPiece(doing))),
+    ),
+  // "Put a teaspoon of the filling on each wrapper": the filling was ready before.
+  ({ doing, fresh, last }) =>
+    other(
+      fresh > 0 &&
+        last.device === undefined &&
+        last.doings.some(({ does }) => does === 'mix' || does === 'machine') &&
+        byTheSpoon.test(doing.clause.text),
     ),
   // What is cut up may be cut up long before.
   ({ last, doing, fresh, newOthers }) =>

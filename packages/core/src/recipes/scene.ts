@@ -50,13 +50,24 @@ export class Scene {
     return this.byId.get(id)?.heading;
   }
 
+  /** When something was last done to what a line is in; -1: it is in nothing. */
+  recency(id: LineId): number {
+    return Math.max(
+      -1,
+      ...this.alive().flatMap(({ lines, last }) => (lines.has(id) ? [this.operations.indexOf(last)] : [])),
+    );
+  }
+
   isFatOnly({ lines }: Stream): boolean {
     return lines.size > 0 && [...lines].every((id) => fats.test(this.food(id)));
   }
 
   /** The food that most went into. */
   main(): Stream | undefined {
-    return [...this.alive()].sort((a, b) => b.lines.size - a.lines.size)[0];
+    // A salad or a glaze with a heading of its own is no dish, where something stands under none.
+    const isPart = ({ lines }: Stream) => [...lines].every((line) => this.headingOf(line) !== undefined);
+    const whole = this.alive().filter((stream) => stream.lines.size > 0 && !isPart(stream));
+    return [...(whole.length > 0 ? whole : this.alive())].sort((a, b) => b.lines.size - a.lines.size)[0];
   }
 
   /** The food in which a line is that a word names. */

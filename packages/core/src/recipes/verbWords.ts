@@ -42,10 +42,12 @@ export const helpers = new Set(
     ' ',
   ),
 );
+/** "I take two onions": what is taken is named. */
+export const takenUp = new Set(['take', 'do', 'use', 'get', 'have', 'need', 'want']);
 /** What may follow a verb that is also a thing: "slice them", "dice into cubes". */
 const follows = new Set(
   (
-    'the a an it them this that these those your all both each everything half any some in into on onto over under with together well for until till up out off down to by at ' +
+    'then the a an it them this that these those your all both each everything half any some in into on onto over under with together well for until till up out off down to by at ' +
     'well and gently thinly finely roughly lightly completely thickly quickly hard fast steadily rapidly uncovered covered without slowly from through very as again any one two three four five six eight ten twelve while when if off before back one'
   ).split(' '),
 );
@@ -72,6 +74,22 @@ function thirdPerson(word: string): readonly string[] {
   if (word.endsWith('es')) return [word.slice(0, -2), word.slice(0, -1)];
   return word.endsWith('s') ? [word.slice(0, -1)] : [];
 }
+
+/** The base forms of what something is said to be: "fried", "chopped". */
+function ofParticiple(word: string): readonly string[] {
+  if (!word.endsWith('ed')) return [];
+  const stem = word.slice(0, -2);
+  const bases = [stem, `${stem}e`];
+  if (stem.endsWith('i')) bases.push(`${stem.slice(0, -1)}y`);
+  if (stem.length > 3 && stem.at(-1) === stem.at(-2)) bases.push(stem.slice(0, -1));
+  return bases;
+}
+
+/** Work that is told of what it is done to: "onions chopped and fried". */
+export const participleAt = (words: readonly Word[], at: number): Known | undefined =>
+  ofParticiple(words[at]!.word)
+    .flatMap((base) => byFirst.get(base)?.find((known) => known.words.length === 1) ?? [])
+    .at(0);
 
 export function verbAt(
   words: readonly Word[],

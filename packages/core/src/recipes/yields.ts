@@ -7,7 +7,7 @@ export interface ReadYield {
 }
 
 const people = new RegExp(
-  String.raw`(?:\b(?:serves?|servings?|feeds|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?(?![\d.,]*\s?(?:l|ml|cl|g|kg|cm|litres?|liters?|pints?|loaf|loaves|cakes?|trays?|tins?|jars?|hours?|minutes?)\b))|\b(?:crowd|party) of (?<e>${numberSource})|\b(?:cuts?|divides?|slices?) (?:it )?in(?:to)? (?:about )?(?<f>${numberSource})|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`,
+  String.raw`(?:\b(?:serves?|servings?|feeds|fed|portions?|for|people|persons?)\b\s*:?\s*(?:about |around |up to )?(?<a>${numberSource})(?:\s?(?:-|–|to)\s?(?<b>${numberSource}))?(?![\d.,]*\s?(?:l|ml|cl|g|kg|cm|litres?|liters?|pints?|loaf|loaves|cakes?|trays?|tins?|jars?|hours?|minutes?)\b))|\b(?:crowd|party) of (?<e>${numberSource})|\b(?:cuts?|divides?|slices?) (?:it )?in(?:to)? (?:about )?(?<f>${numberSource})|(?<c>${numberSource})(?:\s?(?:-|–|to)\s?(?<d>${numberSource}))?\s*(?:servings?|portions?|people|persons?|adults)\b`,
   'iu',
 );
 const made = new RegExp(

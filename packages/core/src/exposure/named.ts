@@ -29,7 +29,7 @@ const asCrumbs =
 const likeIt = /(?<=\b(?:it|they)\s+(?:goes?|turns?|looks?|feels?)\s+(?:a bit |all |too )?)(?!a\b|an\b|the\b)\p{L}+/giu;
 /** "When the butter's melted": a word short. */
 const shortened =
-  /(?<=\p{L})['’]s(?=\s+(?:gone|done|ready|hot|cold|cool(?:ed)?|melted|soft|golden|brown|cooked|boiling|all|in|not|just|still|been|starting|beginning|going|coming)\b)/giu;
+  /(?<=\p{L})['’]s(?=\s+(?:had|gone|done|ready|hot|cold|cool(?:ed)?|melted|soft|golden|brown|cooked|boiling|all|in|not|just|still|been|starting|beginning|going|coming)\b)/giu;
 
 /** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
 const toasting =

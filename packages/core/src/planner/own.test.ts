@@ -134,7 +134,7 @@ function planned({ text }: Pasted): {
 } {
   const [reading] = readRecipes(text).recipes;
   if (!reading) return { outcome: 'none', why: 'not read', faults: [] };
-  const result = toEnd(auditedPlanning(alone(reading.recipe), { seconds: 0.02, firstSeconds: 1 }));
+  const result = toEnd(auditedPlanning(alone(reading.recipe), { seconds: 0.02, firstSeconds: 3 }));
   if (result.kind === 'plan') return { outcome: 'plan', why: '', faults: faultsOf(reading.recipe, result.plan) };
   const { what, why } = result.reason;
   return {

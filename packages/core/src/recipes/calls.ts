@@ -1,6 +1,7 @@
 import { foodOf, substitutionsFor, type FoodId } from '../reference/index.ts';
 import { tokenise } from '../reading/index.ts';
 import type { KnownLine } from './mentions.ts';
+import { isVerb } from './verbWords.ts';
 
 /** Words too general to name one ingredient. */
 const general = new Set(
@@ -118,7 +119,8 @@ function foodNamesOf({ reading: { ingredient } }: KnownLine): readonly string[] 
       const entry = foodOf(food);
       return [words, ...[entry?.name, entry?.us].flatMap((name) => name ?? []), ...kindsOf(food)];
     }),
-    ...ingredient.unknown.map(({ words }) => words),
+    // "Oil to fry": that is what it is for.
+    ...ingredient.unknown.map(({ words }) => words).filter((words) => !isVerb(words)),
   ];
 }
 
@@ -131,9 +133,15 @@ function* fruitNamesOf(text: string): Generator<string> {
   else if (fruit && fruit !== 'grapefruit') yield* ['juice', 'zest'];
 }
 
+const wholeBird = /\b(?:chicken|turkey|duck|goose|capon|guinea ?fowl|poussin|pheasant)s?\b/i;
+const cutOfBird =
+  /\b(?:breasts?|thighs?|legs?|wings?|drumsticks?|mince|minced|stock|broth|fat|livers?|fillets?|pieces|cubes?|cubed|diced|strips|cooked|bones?|sausages?|shredded|leftover)\b/i;
+
 /** What its words let a cook call it besides: juice and zest of a fruit, skin, short names, and its last word. */
 function* looseNamesOf({ reading: { text } }: KnownLine, names: ReadonlySet<string>): Generator<string> {
   yield* fruitNamesOf(text);
+  // "Loosen the skin over the breast": of the bird.
+  if (wholeBird.test(text) && !cutOfBird.test(text)) yield* ['skin', 'breast', 'cavity', 'leg'];
   if (/\bskin|shoulder|belly|whole (?:chicken|duck|turkey)\b/i.test(text)) yield 'skin';
   for (const [short, long] of Object.entries(shortFor))
     if (names.has(long) || text.toLowerCase().includes(long)) yield short;

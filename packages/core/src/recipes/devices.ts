@@ -13,7 +13,7 @@ const withoutPots = (text: string): string => text.replace(/\bdutch oven\b/gi, b
 
 const inOven = /\b(?:in(?:to)?|to|on)\s+(?:the|a|an|your|that)\s+(?:[\p{L}-]+\s+){0,2}oven\b|\boven,/iu;
 const underGrill = /\bunder (?:(?:the|a|your) )?(?:(?:hot|preheated|[\p{L}-]+) )?(?:grill|broiler)\b/iu;
-const inFridge = /\b(?:fridge|refrigerator|refrigerate)\b/i;
+const inFridge = /\b(?:fridge|refrigerator|refrigerate)\b|\bin a (?:cool|cold) place\b/i;
 const inFreezer = /\bfreezer\b/i;
 const machineWords = /\b(?:food processor|processor|blender|liquidi[sz]er)\b/i;
 const mixerWords =

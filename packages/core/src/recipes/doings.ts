@@ -200,6 +200,14 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
       minutes > 0 &&
       /\bin (?:the |a little |hot |some )?(?:rest of the )?(?:butter|oil|fat|ghee)\b/i.test(bare),
   },
+  // "Onions go in the same pan for ten minutes."
+  {
+    means: 'cook',
+    where: ({ verb, bare, minutes }) =>
+      verb === 'go' &&
+      minutes > 0 &&
+      /\bin(?:to)? (?:the|that|a) (?:same )?(?:\p{L}+ )?(?:pan|pot|casserole|skillet|wok)\b/iu.test(bare),
+  },
   // "They go in the big pot, low heat, lid on, fifteen minutes."
   {
     means: 'cook',

@@ -308,14 +308,29 @@ export class Flow {
     if (main) this.poursOff(main, doing);
     if (main && inputs.size === 1 && fresh === 0 && this.isOnlyEnd(doing, main))
       return this.end(main, doing, mentions, named);
+    this.work(doing, main, inputs, mentions);
+  }
+
+  /** Does what a clause tells: in the operation that goes on, or in a new one. */
+  private work(
+    doing: Doing,
+    main: Stream | undefined,
+    inputs: ReadonlySet<Stream>,
+    mentions: readonly Mention[],
+  ): void {
+    const { scene } = this;
+    const fresh = mentions.filter(({ isFresh }) => isFresh).length;
     const operation = this.operationFor(doing, main, inputs, fresh);
     this.record(operation, doing, mentions);
     const stream = this.join(operation, main, inputs, doing, mentions);
     // What is lifted out of a pan is not cooked in what it is laid on.
     const isOut = isLifted(stream, doing);
     stream.vessel = isOut ? stream.vessel : (pieceUnder(stream, inputs, doing) ?? stream.vessel);
-    if (!isOut) scene.cupboard.house(stream, operation, doing);
-    scene.current = isOut ? this.fork(stream, doing, mentions) : stream;
+    if (isOut) scene.current = this.fork(stream, doing, mentions);
+    else {
+      scene.cupboard.house(stream, operation, doing);
+      scene.current = stream;
+    }
   }
 
   /** Parts what a clause takes a part of, and says whether that is all it does: "spoon a third into a small bowl". */
@@ -359,7 +374,10 @@ export class Flow {
       pouredIn.test(text) ||
       decorates.test(verbOf(doing));
     const inputs = new Set([...named, current]);
-    const under = isOnTop && named.size <= Number(isNamed) ? this.underneath(current) : undefined;
+    // "Shred the cabbage, squeeze lemon over": over the cabbage.
+    const isOverIt =
+      fresh > 0 && isOneBreath(current.last, doing) && current.last.doings.every(({ does }) => does === 'cut');
+    const under = isOnTop && !isOverIt && named.size <= Number(isNamed) ? this.underneath(current) : undefined;
     if (under) inputs.add(under);
     const unsaid = inputs.size === 1 && fresh === 0 ? this.unsaidFor(doing, current) : undefined;
     if (unsaid) inputs.add(unsaid);
@@ -398,12 +416,16 @@ export class Flow {
 
   private newOperation(doing: Doing, main: Stream | undefined, inputs: ReadonlySet<Stream>): Operation {
     const isInPan = main?.isForked && main.last.device === 'hob' && !main.last.isOff && doing.does === 'mix';
+    // "Put the tin over a medium heat and stir in the flour."
+    const isPutOnHeat =
+      doing.does === 'mix' &&
+      this.scene.kitWords.some((words) => /\b(?:over an?|on) (?:\p{L}+ )?heat\b|\bon the hob\b/iu.test(words));
     return {
       doings: [],
       mentions: [],
       uses: [],
       after: new Set([...inputs].map((each) => each.last)),
-      device: doing.device ?? (isInPan ? 'hob' : undefined),
+      device: doing.device ?? (isInPan || isPutOnHeat ? 'hob' : undefined),
       isOff: doing.isOff,
       vessel: main?.vessel,
       vessels: new Map(),
@@ -517,13 +539,7 @@ export class Flow {
     if (operation.isOff && operation.device !== undefined) stream.cookedOn = operation.device;
     if (doing.does !== 'end') stream.isForked = stream.isParted = stream.isRest = false;
     if (doing.device === 'hob') stream.isDrained = false;
-    for (const other of inputs) {
-      if (other === stream) continue;
-      for (const line of other.lines) stream.lines.add(line);
-      for (const name of other.names) stream.names.add(name);
-      for (const each of other.shareOf) stream.shareOf.add(each);
-      other.isGone = true;
-    }
+    for (const other of inputs) if (other !== stream) pourInto(stream, other);
     // Of fat, more of it: what it fries in is known.
     for (const { line, isFresh } of mentions) if (isFresh || fats.test(scene.food(line))) stream.lines.add(line);
     for (const word of scene.topic ?? []) stream.names.add(word);
@@ -591,6 +607,15 @@ const waterOf = (stream: Stream): Stream => ({
 /** "Take the seeds out": that is cut away, and the food stays where it is. */
 const inedible =
   /\b(?:the|any|their|its) (?:seeds?|stones?|cores?|pips|ribs|membranes?|stalks?|giblets|string|bones?)\b/i;
+
+/** All of one food into another. */
+function pourInto(stream: Stream, other: Stream): void {
+  for (const line of other.lines) stream.lines.add(line);
+  for (const name of other.names) stream.names.add(name);
+  for (const each of other.shareOf) stream.shareOf.add(each);
+  stream.cookedOn ??= other.cookedOn;
+  other.isGone = true;
+}
 
 /** The pieces that clauses name go with them. */
 function moveVessels(moved: ReadonlySet<Doing>, from: Operation, to: Operation): void {

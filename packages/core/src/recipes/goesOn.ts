@@ -53,7 +53,9 @@ const isAdding = ({ doing, words }: Asked): boolean =>
   /\b(?:on|over)(?: in (?:spoonfuls|dollops|blobs))?\W*$/i.test(words.replace(/\b(?:lid|heat|oven|hob) on\b/gi, ' ')) ||
   particles.has(doing.clause.particle ?? '') ||
   adding.has(verbOf(doing)) ||
-  inhand.test(words);
+  // "Shred the cabbage, squeeze lemon over": what is cut is not put over anything.
+  inhand.test(doing.does === 'cut' ? words.split(',')[0]! : words) ||
+  /\b(?:back in|underneath|inside)\W*$/i.test(words);
 
 /** In order: the first that says something decides. */
 const rules: readonly Rule[] = [
@@ -116,6 +118,14 @@ const rules: readonly Rule[] = [
         /\b(?:into|to) the (?:rest|remainder|other half)\b(?! of)/i.test(words) &&
         !pronoun.test(words),
     ),
+  // "Shape 20 balls": of what is named by that.
+  ({ doing: { clause }, named, current, mentions }) =>
+    no(
+      /^(?:shape|form|mould|roll)$/.test(clause.verb?.verb ?? '') &&
+        mentions.length === 0 &&
+        named.size > 0 &&
+        !named.has(current),
+    ),
   // "Soak the skewers": of kit, whatever is in hand.
   ({ doing: { clause }, fresh, named }) =>
     no(/\bsoak\b[^.;]*\bskewers\b/i.test(clause.text) && fresh.length === 0 && named.size === 0),
@@ -161,10 +171,7 @@ const rules: readonly Rule[] = [
         !doing.clause.isBeside &&
         named.size === 0 &&
         fresh.length > 0 &&
-        fresh.every(({ line, start }) => fats.test(scene.food(line)) && start > doing.clause.verbAt) &&
-        /^[\p{L}-]+ (?:(?!(?:an?|the|your|this)\b)[\p{L}-]+ ){0,3}in\b/iu.test(
-          doing.clause.text.slice(doing.clause.verbAt),
-        ),
+        fresh.every(({ line, start }) => fats.test(scene.food(line)) && start > doing.clause.verbAt),
     ),
   // "Warm the remaining syrup": what was kept back of it.
   ({ scene, doing, mentions, named, words }) =>

@@ -35,8 +35,12 @@ export function numberedApart(text: string): readonly string[] {
 const partNames =
   /\b(?:sauces?|dressing|filling|topping|top|icing|frosting|dough|pastry|salsa|raita|marinade|glaze|base|crust|crumble|crumb|vegetables|veg|syrup|batter|cake|mash|gravy|stuffing|salad|drizzle|garnish|spices?|spice mix|rub|paste|custard|cream|broth|curry|rice|dip|dipping sauce|layers?|tofu|chicken|meatballs|patties|dumplings|noodles|coating|to (?:serve|finish|garnish|fill|top|decorate|glaze|dust|assemble|dip|coat|fry|roll|drizzle|soak)|extras|slaw|pesto|relish|chutney|pickle|meringue|sponge|caramel|compote|streusel|croutons|toppings|fillings)\s*$/i;
 
+/** "Oil to fry": a thing, and what it is for. */
+const isThingFor = (row: string): boolean => /\S\s+to \p{L}+\W*$/u.test(row) && readIngredient(row).foods.length > 0;
+
 /** "Dressing": a part, and no dish. */
-export const isPartName = (row: string): boolean => row.split(/\s+/).length <= 3 && partNames.test(row);
+export const isPartName = (row: string): boolean =>
+  row.split(/\s+/).length <= 3 && partNames.test(row) && !isThingFor(row);
 
 /** "Sauce: 3 tbsp hoisin, 1 tbsp peanut butter": a heading and its list in one line. */
 const headedList =
@@ -113,7 +117,8 @@ export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
       begins(next) &&
       bare.length < 32 &&
       !/[\d,.]|^(?:half|some|the|an?|rest|a little|plus)\b|\b(?:one|two|three|four|batch(?:es)?|of)\b/i.test(bare) &&
-      (partNames.test(bare) || (/^[\p{L}'’ -]+$/u.test(bare) && readIngredient(bare).foods.length === 0));
+      ((partNames.test(bare) && !isThingFor(bare)) ||
+        (/^[\p{L}'’ -]+$/u.test(bare) && readIngredient(bare).foods.length === 0));
     const name = headingOf(line.text) ?? (isBareHead ? bare : undefined);
     if (name === undefined)
       return severalThings(line.text).map((text) => ({ ...line, text, heading: line.heading ?? heading }));

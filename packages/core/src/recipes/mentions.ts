@@ -84,6 +84,7 @@ const withoutAsides = (text: string): string =>
       /\binto (?:\d+ )?(?:[\p{L}-]+ ){0,2}?(?:burgers?|patties|balls|cakes|fingers|sausages?|rolls?|logs?|rounds?|loaf|loaves|pieces)\b/giu,
       blank,
     )
+    .replace(/\b(?:in)?to (?:fine |coarse |rough )?crumbs\b/gi, blank)
     .replace(/\b(?:to|into) an? (?:[\p{L}-]+ ){0,2}(?:paste|pur[eé]e|powder|batter|syrup)\b/giu, blank)
     .replace(/\b(?:big|large|wide|deep) enough (?:for|to)\b[^.,;]*/gi, blank)
     .replace(/\b(?:except|apart from|but not) [^.,;]*/gi, blank)
@@ -185,6 +186,22 @@ export function finderOf(lines: readonly KnownLine[]): Find {
   };
 }
 
+/** "The remaining cream": of what was divided; else the cream that nothing took yet. */
+function restAmong(
+  here: readonly Entry[],
+  divided: ReadonlySet<LineId> | undefined,
+  isFresh: (entry: Entry) => boolean,
+): readonly Entry[] {
+  const parted = here.filter(({ line }) => divided?.has(line.id) === true);
+  const left = here.filter(isFresh);
+  const meant = [parted, left].find((each) => each.length > 0) ?? here;
+  return meant.slice(-1);
+}
+
+/** What something is like after something was done to it. */
+const asMade =
+  /\bthe (?:hot|warm|warmed|cooled|melted|toasted|cooked|drained|soaked|infused|whipped|roasted|fried)\s+$/i;
+
 const leastOfName = 4;
 
 /** "Courg", "flax": the beginning of a word that only one line has, and nothing by itself. */
@@ -255,11 +272,10 @@ function pick(
     ({ line, isKind }) => !isKind || !/\b(?:stock|broth|bouillon)\b/i.test(line.reading.text),
   );
   const byName = narrowed(solid, ({ isName }) => isName);
-  if (restWords.test(text.slice(0, token.start)))
-    return narrowed(
-      narrowed(narrowed(byName, isOfTopic), ({ line }) => divided?.has(line.id) === true),
-      (entry) => !isFresh(entry) === (divided !== undefined && divided.size > 0),
-    ).slice(-1);
+  // "Pour on the hot cream": what was heated, and not the cream for later.
+  const wasHad = byName.filter((entry) => !isFresh(entry));
+  if (wasHad.length > 0 && asMade.test(text.slice(0, token.start))) return wasHad.slice(-1);
+  if (restWords.test(text.slice(0, token.start))) return restAmong(narrowed(byName, isOfTopic), divided, isFresh);
   const isAmountSaid = ({ line: { reading } }: Entry) => {
     const said = reading.text.slice(reading.amountSpan.start, reading.amountSpan.end).replace(/\s+/g, '').toLowerCase();
     return (

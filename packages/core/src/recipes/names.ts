@@ -77,18 +77,18 @@ export const signless = (text: string): string =>
     ' ',
   );
 export const gathering =
-  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all|^\W*assemble(?=\W*$))\b/i;
+  /\b(?:everything(?! else| for (?:the|your|it))|(?:mix|toss|stir|combine) all(?= w\/| with|[.,;]|$)|^\W*all in(?:to)? (?:the |a )?(?:processor|blender|bowl|pan|pot|mixer)|the lot|lot together|all together|it all|them all|^\W*(?:assemble|fill|build|stack)(?=\W*$))\b/i;
 export const adding = new Set(['add', 'throw', 'go', 'use', 'nestle', 'return', 'chuck', 'bung', 'sling', 'drop']);
 export const liftsOut =
   /\b(?:lift(?:ing)?|take|remove|transfer|move|fish|spoon|tip|scrape)\b[^.;]*\b(?:out|to an? (?:plate|board|dish|bowl|tray)|into (?:the |four |six |two |warm(?:ed)? |serving )*bowls|on ?to an? (?:plate|board|tray)|(?:on ?to|to) (?:kitchen |absorbent )?paper|with an? slotted spoon|from the (?:pan|pot|tin)|off the bone)\b|\bset (?:it |them )?aside\b/i;
 export const hobVessels = new Set(['saucepan', 'large-pot', 'frying-pan', 'skillet', 'roasting-tin']);
 export const ovenVessels = new Set(['roasting-tin', 'baking-tray', 'gratin-dish', 'cake-tin', 'skillet', 'large-pot']);
 export const onTop =
-  /\b(?:on top|over (?:the )?top|(?:it|them) (?:over|on|all over|inside)|^\W*(?:then )?(?:stir|whisk|fold|beat|mix) in|(?<!\b(?:all|turn|turning|crisp|brown|left|ice|freeze) )over|in(?= until| and|[.,;]|$)(?<=\b(?:it|them) in))(?=\s*(?:until\b|when\b|while\b|[.,;]|$|and\b|with\b))/i;
+  /\b(?:on top|over (?:the )?top|(?:it|them) (?:over|on|all over|inside)|^\W*(?:then )?(?:stir|whisk|fold|beat|mix) in|(?<!\b(?:all|turn|turning|crisp|brown|left|ice|freeze) )over|in(?= until| and|[.,;]|$)(?<=\b(?:it|them) in))(?=\s*(?:until\b|when\b|while\b|just before\b|to serve\b|[.,;]|$|and\b|with\b))/i;
 export const withIt =
-  /^\W*(?:then |and )?[\p{L}-]+ (?:(?:well|up|over|together|lightly|generously|all over|the (?:insides?|outsides?|tops?|surface|edges?|(?:cut )?sides?|rims?|cavity)) )?with\b/iu;
+  /^\W*(?:then |and )?[\p{L}-]+ (?:(?:well|up|over|together|lightly|generously|all over|the (?:insides?|outsides?|tops?|surface|edges?|(?:cut )?sides?|rims?|cavity)) )?(?:with\b|w\/?(?=\s))/iu;
 export const objectless =
-  /^[\p{L}-]+ (?:(?:slowly|gradually|gently|carefully|quickly|at once|immediately|straight|evenly) )?(?:into|onto|on to|through|between|among)\b/iu;
+  /^(?:put|place|pop|set|tip|stick) (?:in|on) (?:an?|the|your) |^[\p{L}-]+ (?:(?:slowly|gradually|gently|carefully|quickly|at once|immediately|straight|evenly) )?(?:into|onto|on to|through|between|among)\b/iu;
 export const intoIt =
   /\b(?:into|to|in) (?:the rest(?! of (?:the |your )?(?:[\p{L}]+ )?(?:oil|butter|fat|ghee|milk|water|stock|flour|sugar))|it|them|the same|the (?:hot |warm )?(?:pan|pot|bowl|casserole|skillet|mix|mixture))\b/iu;
 /** "Pour in", with nothing said to be poured: what was just made ready goes into what was there before it. */

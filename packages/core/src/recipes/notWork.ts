@@ -76,7 +76,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
   {
     why: 'what it is like',
     pattern:
-      /^(?:tastes|even better|better|best|perfect|delicious|lovely|great|enjoy|so good|trust me|ready (?:to eat|when)|ready in)\b/i,
+      /^(?:tastes|slices (?:up )?(?:better|well)|cuts (?:better|well)|even better|better|best|perfect|delicious|lovely|great|enjoy|so good|trust me|ready (?:to eat|when)|ready in)\b/i,
   },
   { why: 'a tip', pattern: /\bleftovers\b[^.]*!$|^(?:use|toast|freeze|save) (?:up )?(?:any|the) leftovers?\b/i },
   { why: 'serving suggestion', pattern: /^[\p{L} ]{3,30} on the side\b(?!s)/iu },

@@ -217,6 +217,9 @@ const stepAlone = /^step\s*\d{1,2}\s*[:.)]?$/i;
 /** "Fridge cake. 16 squares": so many pieces behind the name. */
 const piecesInName =
   /[.,–-]\s*(?:about )?(?<count>\d{1,3} (?:squares|pieces|slices|bars|buns|rolls|biscuits|cookies|muffins|scones|loaf|loaves|cakes|pies|tarts|balls|patties|wraps|skewers))\W*$/i;
+/** "Sausage rolls, about two dozen." */
+const dozensInName =
+  /[.,–-]\s*(?:about |makes |makes about )?(?<dozens>(?:an?|one|two|three|four|half a|\d{1,2}) dozen)\W*$/i;
 const feedsInTalk =
   /\b(?:feeds|fed|serves|enough for|makes(?: about)?)\s+(?:about |around )?(?:\d+|two|three|four|five|six|eight|ten|twelve)\b(?:\s?(?:-|–|to|or)\s?\d+)?/i;
 const feedsInName =
@@ -238,6 +241,9 @@ function headOf(row: string): {
     .replace(/[\s,.–-]+$/, '')
     .trim();
   const said = feeds?.groups?.['n'] ?? feeds?.groups?.['of'] ?? feeds?.groups?.['last'];
+  const dozens = feeds ? undefined : dozensInName.exec(name)?.groups?.['dozens'];
+  if (dozens !== undefined)
+    return { name: name.replace(dozensInName, '').trim(), yields: [`makes ${dozens}`], things: [] };
   const pieces = feeds ? null : piecesInName.exec(name);
   if (pieces)
     return {

@@ -11,7 +11,7 @@ import { sentencesOf } from './wording.ts';
 
 /** Where an amount may begin: a figure, or a word cooks count by. */
 const amountStart =
-  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an? hundred(?: and (?:\p{L}+))?|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|pint|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|two[- ]thirds(?: of an?)?|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
+  /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an? hundred(?: and (?:\p{L}+))?|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bottle|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|pint|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|two[- ]thirds(?: of an?)?|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
 /** What ends the name of a thing in running text. */
 const thingEnd =
   /[,;:.()!?–—]|\s-\s|\s(?:and(?! an? (?:half|quarter)\b)(?! (?:twenty|twenty-five|thirty|forty|fifty|sixty|seventy|seventy-five|eighty|ninety)\b)|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
@@ -48,6 +48,7 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   };
   for (const paragraph of titled.rest) {
     const work: string[] = [];
+    let wasListed = false;
     for (const { text: sentence } of sentencesOf(paragraph)) {
       // The name alone tells no work.
       if (
@@ -56,7 +57,8 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
         sentence.toLowerCase().includes(titled.name.toLowerCase())
       )
         continue;
-      const listed = listIn(sentence);
+      const listed = listIn(sentence, wasListed);
+      wasListed = listed !== undefined;
       const told = sentence.replace(/\bas an? (?:starter|main|side|pudding|dessert)\b.*/i, '');
       if (listed) for (const each of listed) take(each);
       else {
@@ -130,7 +132,7 @@ function titleOf(paragraphs: readonly string[]): { readonly name: string; readon
 }
 
 /** "You need 2 lb potatoes, 4 eggs and a handful of dill": a list in a sentence. */
-function listIn(sentence: string): readonly string[] | undefined {
+function listIn(sentence: string, goesOn: boolean): readonly string[] | undefined {
   if (
     toldIn(sentence).some(({ clauses }) =>
       clauses.some(({ verb }) => verb !== undefined && !['use', 'do', 'take', 'serve', 'make'].includes(verb.verb)),
@@ -139,7 +141,7 @@ function listIn(sentence: string): readonly string[] | undefined {
     return undefined;
   const bare = sentence
     .replace(
-      /^(?:so |and |ok |okay )?(?:you(?:['’]ll)? (?:will )?(?:need|want)|i use|it takes|take|what you need is|ingredients)\s*:?\s*/i,
+      /^(?:so |and |ok |okay |also |plus |then )?(?:you(?:['’]ll)? (?:will )?(?:need|want)|i use|it takes|take|what you need is|ingredients)\s*:?\s*/i,
       '',
     )
     .replace(/[.!]$/, '');
@@ -151,7 +153,9 @@ function listIn(sentence: string): readonly string[] | undefined {
   // "Butter for frying, 3 leeks, …, and peas to go with": some need no amount.
   const isNamed = (each: string) => each.split(/\s+/).length <= 5 && readIngredient(each).foods.length > 0;
   const plain = parts.filter((each) => !counted.includes(each));
-  return counted.length >= 3 &&
+  // "Also 1 lb pastry and an egg for glazing."
+  const isMore = goesOn && counted.length > 0 && /^(?:also|and|plus|then)\b/i.test(sentence);
+  return (counted.length >= 3 || isMore) &&
     (plain.length <= 1 || (counted.length >= 2 * plain.length && plain.every(isNamed))) &&
     counted.every((each) => readTimes(each).length === 0)
     ? parts
@@ -172,6 +176,8 @@ function thingsIn(sentence: string): readonly string[] {
     const end = thingEnd.exec(size)?.index;
     const words = rest.slice(0, end === undefined ? rest.length : end + 4).trim();
     const { amount, start } = readAmount(words);
+    // "Form into two long rolls": what it becomes.
+    if (/\binto\s+(?:about )?$/i.test(sentence.slice(0, match.index))) continue;
     const isCounted = (start <= 8 && amount.kind !== 'words') || /^(?:an?|half|some|a few|a couple)\b/i.test(words);
     const bare = words
       .replace(/\s+(?:over|on top|all over|first)$/i, '')
@@ -219,7 +225,8 @@ function bareThings(sentence: string, seen: ReadonlySet<string>): readonly strin
           food !== 'water' &&
           !isMadeName(words.replace(/['’]s$/, '')) &&
           vesselsIn(`the ${words}`).length === 0 &&
-          !isVerb(words),
+          !isVerb(words) &&
+          !isVerb(words.replace(/ing$/i, '')),
       )
       .map(({ words }) => words)
   );

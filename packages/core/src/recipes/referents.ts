@@ -19,7 +19,7 @@ const covers = (mentions: readonly Mention[], from: number, to: number): boolean
   mentions.some(({ start, end }) => from < end && to > start);
 
 /** Oil, salt, butter: named again, it is more of it and not the food it went into. */
-const staple = /oil|salt|pepper$|sugar|butter|flour|water/;
+const staple = /oil\b|\bsalt\b|pepper$|sugar|\bbutter\b|flour|\bwater\b/;
 
 const eggPart = (words: string): string | undefined => /\b(yolk|white)s?\b/i.exec(words)?.[1]?.toLowerCase();
 /** "The whites", where only the yolks went in: they were parted, and are elsewhere. */
@@ -88,6 +88,18 @@ function* byName({ scene, doing, mentions, isOfRest }: Asked, named: ReadonlySet
     const stream = scene.called(noun, match[0], new Set([...named, ...isSaid]));
     if (stream) yield stream;
   }
+}
+
+/** "Shape 20 balls": of the dough, and not of the sauce that was whisked meanwhile. */
+function* byShaping({ scene, doing, mentions }: Asked): Generator<Stream> {
+  const { clause } = doing;
+  const isShaped = /^(?:shape|form|mould|roll)$/.test(clause.verb?.verb ?? '') && mentions.length === 0;
+  if (!isShaped || pronoun.test(clause.text) || !scene.current) return;
+  const isBeside = ({ names }: Stream) => [...names].some((name) => besideDish.test(name));
+  if (!isBeside(scene.current)) return;
+  const others = scene.alive().filter((each) => !isBeside(each) && each.lines.size > 1);
+  const last = others.sort((a, b) => scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last))[0];
+  if (last) yield last;
 }
 
 /** By the heading of its part: "the ragù", "half the buttercream". */
@@ -239,7 +251,7 @@ export function namedIn(scene: Scene, doing: Doing, mentions: readonly Mention[]
   if (mentions.length === 0 && /\bsoak\b[^.;]*\bskewers\b/i.test(text)) return new Set();
   const named = new Set<Stream>([...byLine(asked), ...meant]);
   for (const stream of byName(asked, named)) named.add(stream);
-  for (const by of [byHeading, byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
+  for (const by of [byShaping, byHeading, byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
     for (const stream of by(asked)) named.add(stream);
   for (const stream of scene.alive())
     if (stream.label !== undefined && text.toLowerCase().includes(stream.label)) named.add(stream);

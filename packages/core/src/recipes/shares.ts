@@ -17,7 +17,7 @@ const partOf = new RegExp(
 const partAlone =
   /^[\p{L}-]+ (?:(?:out|aside|back|off) )?(?:half|(?:a|one) (?:third|quarter)|two[- ]thirds|most|some(?= of (?:it|them)))(?: of (?:it|them))?(?=\s+(?:in|into|on|onto|over|aside|back|for|to)\b|[.,;]|$)/iu;
 const restOf = new RegExp(
-  String.raw`\b(?:(?<left>rest|remaining|remainder|other half)|(?<aside>reserved|saved|set-aside|kept-back))(?: of)?(?: the| your)? (?<what>(?!(?:${stops})\b)[\p{L}-]+(?: (?!(?:${stops})\b)[\p{L}-]+){0,2})`,
+  String.raw`\b(?:(?<left>rest|remaining|remainder|other half|plain)|(?<aside>reserved|saved|set-aside|kept-back))(?: of)?(?: the| your)? (?<what>(?!(?:${stops})\b)[\p{L}-]+(?: (?!(?:${stops})\b)[\p{L}-]+){0,2})`,
   'giu',
 );
 const restAlone = /\b(?:the|and) (?:rest|remainder|other half)\b(?! of| [\p{L}-]+ing\b)/iu;

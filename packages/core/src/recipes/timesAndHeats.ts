@@ -222,6 +222,11 @@ const isReachedByFood = (before: string): boolean => {
 };
 const isDoneAt = (celsius: number): boolean => celsius >= done.leastC && celsius <= done.mostC;
 
+/** "Into a loaf tin, 175 for an hour": nothing else is that hot, and that long. */
+const isOvenByTin = (text: string, { index, 0: words }: RegExpExecArray): boolean =>
+  /\b(?:tins?|trays?|sheets?|dish)\b[,;]?\s*$/i.test(text.slice(0, index)) &&
+  /^\s*(?:for )?(?:about |around )?(?:an?|\d|one|two)[\s\d–-]*(?:min|hour|hr)/i.test(text.slice(index + words.length));
+
 /** "The oven at two hundred", "at one eighty". */
 const spokenHeat =
   /\b(?:oven|goes? in|going in|down|up)\b[^.;]{0,20}?\b(?:at|to|on|about)\s+(?<hundred>a hundred|one hundred|two hundred|one|two)(?:\s+and)?(?:[\s-]+(?<tens>ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)\b|(?<=hundred)\b)/giu;
@@ -346,7 +351,8 @@ export function readHeats(text: string): readonly ReadHeat[] {
       !groups['degree'] &&
       !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
-      )
+      ) &&
+      !isOvenByTin(text, match)
     )
       continue;
     if (!scale && (value < 100 || /^\s?(?:g|kg|ml|cl|cm|mm|l|oz|lb)\b/i.test(text.slice(span.end)))) continue;

@@ -1,10 +1,13 @@
-import { kitKindOf } from '../reference/index.ts';
+import { lineEvidence, noLabels } from '../exposure/index.ts';
+import { hazardOf, kitKindOf } from '../reference/index.ts';
 import {
   taskOf,
   type Kitchen,
   type KitKind,
+  type IngredientLine,
   type KitUse,
   type OvenUse,
+  type Recipe,
   type Step,
   type StepId,
   type TaskId,
@@ -83,9 +86,10 @@ export function piecesOf(batches: readonly Batch[], kitchen: Kitchen): (batch: B
     const sources = followsOf(batch.recipe, index).map((link): Source => {
       const done = batch.doneIn.get(link.step)!;
       const by = byId.get(done.batch)!;
+      const isShared = followersOf(by, done.step).length > 1;
       return {
-        isOwn: isOwnFood(batch, by.id),
-        isShared: followersOf(by, done.step).length > 1,
+        isOwn: isOwnFood(batch, by.id) && !(isShared && movesOut(batch, batch.recipe.steps[index]!, link.step)),
+        isShared,
         ...find(by, done.step),
       };
     });
@@ -99,7 +103,38 @@ export function piecesOf(batches: readonly Batch[], kitchen: Kitchen): (batch: B
 /** Whether food of another batch is this one's to go on with where it is: its own, or that of the base whose pieces it stays in. */
 const isOwnFood = (batch: Batch, other: Batch['id']): boolean => other === batch.id || other === batch.inherits?.base;
 
-/** The tasks of which others take that are done for another batch. */
+/**
+ * Whether a share is put into a piece of the step's own and meets something raw there: of what others take from too, it is taken out first, with
+ * clean tools, or the rest would be raw with it.
+ */
+function movesOut(batch: Batch, step: Step, from: StepId): boolean {
+  const { recipe } = batch;
+  const before = upTo(recipe, from);
+  const own = step.kit.filter((use) => use.as !== undefined && isForFood(use) && isOfItsOwn(batch, use));
+  const names = new Set([...before].flatMap(({ kit }) => kit.flatMap(({ as }) => as ?? [])));
+  if (own.length === 0 || own.some(({ as }) => names.has(as!))) return false;
+  const isRaw = ({ uses }: Step) => recipe.lines.some((line) => uses.includes(line.id) && isRawLine(line));
+  return [...upTo(recipe, step.id)].some((each) => !before.has(each) && isRaw(each)) && ![...before].some(isRaw);
+}
+
+const isRawLine = (line: IngredientLine): boolean =>
+  lineEvidence(line, noLabels).some(({ about }) => about.kind === 'hazard' && hazardOf(about.hazard).kind === 'raw');
+
+/** A step and all that it waits for. */
+function upTo(recipe: Recipe, id: StepId): ReadonlySet<Step> {
+  const found = new Set<Step>();
+  const open = [id];
+  for (let each = open.pop(); each !== undefined; each = open.pop()) {
+    const index = recipe.steps.findIndex((step) => step.id === each);
+    const step = recipe.steps[index];
+    if (!step || found.has(step)) continue;
+    found.add(step);
+    open.push(...followsOf(recipe, index).map((link) => link.step));
+  }
+  return found;
+}
+
+/** The tasks of which others take that are done for another batch, or in pieces of their own. */
 function takenElsewhere(batches: readonly Batch[]): ReadonlySet<TaskId> {
   const byId = new Map(batches.map((batch) => [batch.id, batch]));
   return new Set(
@@ -109,7 +144,10 @@ function takenElsewhere(batches: readonly Batch[]): ReadonlySet<TaskId> {
           const [taker, from] = [batch.doneIn.get(step.id)!, batch.doneIn.get(link.step)!];
           // Whoever names the piece has it in use while they take.
           const names = step.kit.some(({ as }) => as !== undefined && batch.heldIn.get(as)?.batch === from.batch);
-          return isOwnFood(byId.get(taker.batch)!, from.batch) || names ? [] : [taskOf(from.batch, from.step)];
+          const by = byId.get(from.batch)!;
+          const isMoved = followersOf(by, from.step).length > 1 && movesOut(batch, step, link.step);
+          const isApart = isMoved || !isOwnFood(byId.get(taker.batch)!, from.batch);
+          return isApart && !names ? [taskOf(from.batch, from.step)] : [];
         }),
       ),
     ),

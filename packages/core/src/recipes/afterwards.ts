@@ -90,6 +90,16 @@ const isDoneAlike = (one: Operation, other: Operation): boolean =>
   other.doings.length === 1 &&
   one.doings.at(-1)?.clause.verb?.verb === other.doings[0]?.clause.verb?.verb;
 
+/** "Soak the skewers": for what is threaded on to them, and no guess. */
+function isThreadedLater(scene: Scene, { last, lines }: Stream): boolean {
+  if (lines.size > 0 || !/\bskewers\b/i.test(last.doings[0]!.clause.text)) return false;
+  const threading = scene.operations
+    .slice(scene.operations.indexOf(last) + 1)
+    .filter(({ doings }) => doings.some(({ clause }) => /^(?:thread|skewer)$/.test(clause.verb?.verb ?? '')));
+  for (const each of threading) each.after.add(last);
+  return threading.length > 0;
+}
+
 /** What nothing was done with goes into what comes next, unless it is something to have beside the dish. It is a guess, and said to be one. */
 function joinOrphans(scene: Scene): void {
   const last = scene.operations.at(-1);
@@ -107,7 +117,7 @@ function joinOrphans(scene: Scene): void {
   const isOtherEnd = (stream: Stream) =>
     scene.alive().some((each) => each !== stream && [...each.shareOf].some((sign) => stream.shareOf.has(sign)));
   for (const stream of scene.alive()) {
-    if (isOtherEnd(stream)) continue;
+    if (isOtherEnd(stream) || isThreadedLater(scene, stream)) continue;
     if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
     if (!isAllTossed && [...stream.names].some((name) => besideDish.test(name))) continue;
     const next = scene.operations

@@ -343,7 +343,7 @@ export class Flow {
     divide(scene, parted, doing, mentions);
     named.add(parted);
     if (!isOnlyPortioned(doing, mentions)) return false;
-    parted.last.notes.push({ text: doing.clause.text, paragraph: doing.paragraph });
+    parted.last.doings.push({ ...doing, does: 'end' });
     const piece = doing.vessels.find(({ isFrom }) => !isFrom);
     parted.vessel = piece && scene.cupboard.fresh(piece);
     scene.current = parted;

@@ -24,7 +24,7 @@ const restAlone = /\b(?:the|and) (?:rest|remainder|other half)\b(?! of| [\p{L}-]
 /** What is left in the pot is no share of the food. */
 const notFood = /^(?:reserved|remaining|rest)\b|(?:water|liquid|juices?|oil|fat|stock|broth|syrup|brine)$/i;
 /** "A spoonful on each": all of it in the end. */
-const byPieces = /\b(?:each|every|at a time|in turn)\b/i;
+const byPieces = /\b(?:(?:on|into|in|with|to|over|between) (?:each|every)|each one|in turn)\b/i;
 
 /** In small letters and without accents, as names are kept. */
 export const plainly = (words: string): string => words.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');

@@ -2,6 +2,7 @@ import * as v from 'valibot';
 import { foodOf } from '../reference/index.ts';
 import { freshId, StepId, type KitUse, type LineId, type OvenUse, type Step } from '../model/index.ts';
 import type { KnownLine } from './mentions.ts';
+import type { Doing } from './doings.ts';
 import type { Aside } from './flow.ts';
 import type { MethodPart, Operation } from './operation.ts';
 import { operationsOf } from './operations.ts';
@@ -54,8 +55,16 @@ export function readSteps(
   return { steps: operations.map((operation) => stepOf(operation, parts, lines, ids, pieces)), asides };
 }
 
+const heatsFat = ({ does, clause }: Doing): boolean =>
+  does === 'heat' && /\b(?:oil|butter|fat|ghee|lard|dripping)\b/i.test(clause.text);
+const isCooking = ({ does, clause }: Doing): boolean =>
+  (does === 'fry' || does === 'cook') && clause.verb !== undefined;
+
 const titleFor = ({ doings }: Operation): string => {
-  const main = doings.findLast(({ isOff }) => isOff) ?? doings.find(({ does }) => does !== 'kit') ?? doings[0]!;
+  const first = doings.find(({ does }) => does !== 'kit') ?? doings[0]!;
+  // "Heat the oil and fry the fritters" is frying.
+  const work = heatsFat(first) ? (doings.find(isCooking) ?? first) : first;
+  const main = doings.findLast(({ isOff }) => isOff) ?? work;
   return titleOf(main.clause.text.slice(main.clause.verbAt) || main.clause.text);
 };
 

@@ -120,7 +120,7 @@ function Steps({ reading, recipe, answers }: { reading: RecipeReading; recipe: R
               {waitsInWords(cell)}
               {isGuess('order') && ' is a guess'}
             </span>
-            {isGuess('time') && <span className="guess small"> {cell.step.durationMin.likely} min is a guess</span>}
+            {isGuess('time') && <span className="guess small"> · {cell.step.durationMin.likely} min is a guess</span>}
           </li>
         );
       })}

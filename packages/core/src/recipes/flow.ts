@@ -11,7 +11,6 @@ import {
   decorates,
   fats,
   gathering,
-  liftsOut,
   onTop,
   ovenVessels,
   ownWork,
@@ -22,10 +21,12 @@ import {
   withIt,
 } from './names.ts';
 import type { MethodPart, Operation, Stream } from './operation.ts';
+import { isLifted, isTail, keepsWater, moveVessels, pourInto, waterOf } from './pouring.ts';
 import { namedIn } from './referents.ts';
 import { isSameWork } from './sameWork.ts';
 import { divide, isOnlyPortioned, partedBy, setAside } from './shares.ts';
 import { ovenSetBy } from './timesAndHeats.ts';
+import { labelOf, topicOf } from './topics.ts';
 import { isOneBreath, saysWhen, verbOf, Scene } from './scene.ts';
 
 /** What is no work and yet belongs to the step it is said at. */
@@ -577,82 +578,3 @@ const takesUp = (doing: Doing): boolean =>
   doing.vessels.length === 0 &&
   /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing)) &&
   !/^take (?:it |them )?(?:off|out|from)\b/i.test(doing.clause.text.slice(doing.clause.verbAt));
-
-/** Whether food is taken out of what it is in, and not a dish with all its food out of the oven: "take the rice out". */
-function isLifted({ last }: Stream, { clause: { text, verb } }: Doing): boolean {
-  if (/^\W*out\W*$/i.test(text)) return true;
-  if (!liftsOut.test(text) || inedible.test(text)) return false;
-  const isDish = last.device === 'oven' && /^(?:take|get|bring)$/.test(verb?.verb ?? '');
-  return (
-    !isDish ||
-    /\b(?:out of (?:the|its) (?!oven)|on ?to |to an? |aside|from the (?:pan|pot|tin)|off the bone)/i.test(text)
-  );
-}
-
-/** "Save two mugs of the potato water", "scoop out a cup of the cooking water". */
-const keepsWater =
-  /\b(?:save|saving|reserve|reserving|keep|keeping|scoop|ladle|dip|take|measure|set aside)\b[^.;]*\b(?:water|liquid)\b/i;
-const waterOf = (stream: Stream): Stream => ({
-  ...stream,
-  lines: new Set(),
-  names: new Set(residueNames),
-  vessel: undefined,
-  label: undefined,
-  isForked: true,
-  isBeside: true,
-  isDrained: true,
-  isWater: true,
-});
-
-/** "Take the seeds out": that is cut away, and the food stays where it is. */
-const inedible =
-  /\b(?:the|any|their|its) (?:seeds?|stones?|cores?|pips|ribs|membranes?|stalks?|giblets|string|bones?)\b/i;
-
-/** All of one food into another. */
-function pourInto(stream: Stream, other: Stream): void {
-  for (const line of other.lines) stream.lines.add(line);
-  for (const name of other.names) stream.names.add(name);
-  for (const each of other.shareOf) stream.shareOf.add(each);
-  stream.cookedOn ??= other.cookedOn;
-  other.isGone = true;
-}
-
-/** The pieces that clauses name go with them. */
-function moveVessels(moved: ReadonlySet<Doing>, from: Operation, to: Operation): void {
-  for (const [as, vessel] of [...from.vessels]) {
-    const names = (each: Doing) => each.vessels.some(({ kind, isFrom }) => kind === vessel.kind && !isFrom);
-    if (![...moved].some(names)) continue;
-    to.vessels.set(as, vessel);
-    if (!from.doings.some(names)) from.vessels.delete(as);
-  }
-}
-
-function isTail({ does, times, clause }: Doing, isHob: boolean): boolean {
-  const verb = clause.verb?.verb ?? '';
-  if (times.some(({ use }) => use === 'step')) return false;
-  if (does === 'move' || does === 'end' || does === 'none') return true;
-  if (does === 'cut')
-    return /^(?:wash|rinse|drain)$/.test(verb) || (isHob && /^(?:crush|mash|break|squash)/.test(verb));
-  return isHob && (does === 'mix' || (does === 'heat' && !/\bheat the\b|\bmelt\b/i.test(clause.text)));
-}
-
-const announced = String.raw`(?:for (?:the|your)|to make (?:the|your)|make (?:the|your)|start with (?:the|your)|now (?:for )?the)`;
-const labelled = new RegExp(String.raw`^(?:meanwhile,?\s+)?${announced} (?<what>[\p{L}-]+ [\p{L}-]+)(?=[,:])`, 'iu');
-const topical = new RegExp(
-  String.raw`^(?:meanwhile,?\s+)?${announced}\s+(?<what>[\p{L}' -]{3,40}?)(?=[,:;.]|\s+by\b|$)`,
-  'iu',
-);
-
-const labelOf = (sentence: string): string | undefined => labelled.exec(sentence)?.groups?.['what']?.toLowerCase();
-
-/** "For the white sauce, …", "Make the dressing: …": the part that is being made, by the headings of the list. */
-function topicOf(sentence: string, lines: readonly KnownLine[]): ReadonlySet<string> | undefined {
-  const what = topical.exec(sentence)?.groups?.['what'];
-  if (what === undefined) return undefined;
-  const words = topicWords(what);
-  const under = lines.filter((line) => line.heading && isUnder(line, words));
-  // "The white sauce", where another part is a sauce too: the word that tells them apart decides.
-  const exact = under.filter((line) => [...words].every((word) => topicWords(line.heading!).has(word)));
-  if (exact.length === 0 || exact.length === under.length) return words;
-  return topicWords(words.size > 1 ? exact[0]!.heading!.replace(/\bsauce\b/i, '') : exact[0]!.heading!);
-}

@@ -45,8 +45,11 @@ export const productFaults = ({ product, contains }: Pick<LabelRecord, 'product'
 
 /** Where the name of a recipe or product says vegan, gluten-free and the like, and what is known of it says otherwise. */
 export function nameFaults(name: string, evidence: readonly Evidence[]): readonly NameFault[] {
-  // "Halloumi ones for the vegetarians" promises nothing of the others.
-  const said = name.replace(/\b(?:for|and) (?:the|my|our|your|any) (?:vegetarians?|vegans?)\b/gi, ' ');
+  // "And halloumi ones for the vegetarians" promises nothing of the others; "cake for the vegans" does.
+  const said = name.replace(
+    /\b(?:ones?|some|a few|half) for (?:the|my|our|your|any) (?:vegetarians?|vegans?)\b/gi,
+    ' ',
+  );
   const claims = new Set(readIngredient(said).claims.map((each) => each.claim));
   return [...claims].flatMap((claim): NameFault[] => {
     const promised = promises[claim];

@@ -124,6 +124,10 @@ describe('names that promise', () => {
   ])('“%s” promises nothing about %s', (name, hazard) => {
     expect(nameFaults(name, [holds(hazard)])).toEqual([]);
   });
+  test('what some of it is for promises nothing of the rest; what all of it is for does', () => {
+    expect(nameFaults('Chicken skewers, and halloumi ones for the vegetarians', [holds('poultry')])).toEqual([]);
+    expect(nameFaults('Lasagne for the vegetarians', [holds('poultry')])).toHaveLength(1);
+  });
   test('what it may hold, or what nobody understands, leaves it unproven; what it holds comes first', () => {
     expect(nameFaults('Vegan cake', [holds('egg', 'possible')])).toEqual([
       { claim: 'vegan', state: 'unproven', words: 'It is called vegan, and may hold egg: “the stuff”.' },

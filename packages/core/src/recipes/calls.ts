@@ -133,15 +133,20 @@ function* fruitNamesOf(text: string): Generator<string> {
   else if (fruit && fruit !== 'grapefruit') yield* ['juice', 'zest'];
 }
 
-const wholeBird = /\b(?:chicken|turkey|duck|goose|capon|guinea ?fowl|poussin|pheasant)s?\b/i;
+const isBird = ({ reading }: KnownLine): boolean =>
+  reading.ingredient.foods.some(({ food }) => {
+    const entry = foodOf(food);
+    return entry?.aisle === 'meat and poultry' && entry.contains.some((hazard) => hazard === 'poultry');
+  });
 const cutOfBird =
   /\b(?:breasts?|thighs?|legs?|wings?|drumsticks?|mince|minced|stock|broth|fat|livers?|fillets?|pieces|cubes?|cubed|diced|strips|cooked|bones?|sausages?|shredded|leftover)\b/i;
 
 /** What its words let a cook call it besides: juice and zest of a fruit, skin, short names, and its last word. */
-function* looseNamesOf({ reading: { text } }: KnownLine, names: ReadonlySet<string>): Generator<string> {
+function* looseNamesOf(line: KnownLine, names: ReadonlySet<string>): Generator<string> {
+  const { text } = line.reading;
   yield* fruitNamesOf(text);
   // "Loosen the skin over the breast": of the bird.
-  if (wholeBird.test(text) && !cutOfBird.test(text)) yield* ['skin', 'breast', 'cavity', 'leg'];
+  if (isBird(line) && !cutOfBird.test(text)) yield* ['skin', 'breast', 'cavity', 'leg'];
   if (/\bskin|shoulder|belly|whole (?:chicken|duck|turkey)\b/i.test(text)) yield 'skin';
   for (const [short, long] of Object.entries(shortFor))
     if (names.has(long) || text.toLowerCase().includes(long)) yield short;

@@ -71,7 +71,7 @@ const besideWords =
 const letWords = new Set(['let', 'leave', 'allow']);
 
 /** "Yogurt + grated garlic + lemon juice = sauce": mixed, though no verb says so. */
-export const equals = /^[^=.;]*[+&,][^=.;]*=\s*(?:the |a )?(?<noun>\p{L}[\p{L} ]*)\W*$/u;
+export const equals = /^[^=.;]*[+&,][^=.;]*=\s*\p{L}[\p{L} ]*\W*$/u;
 
 /** "Or, if you prefer, bake them". */
 const orIfSo = /\bor,? if (?:you|they|it)\b[^,;.]{0,24},\s*$/i;

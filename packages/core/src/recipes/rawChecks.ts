@@ -130,8 +130,13 @@ const touchedRaw: Rule = (recipe) => {
       /\b(?:discard|throw|bin|boil|before (?:adding|the) (?:chicken|meat|fish)|set aside before)\b/i.test(step.text)
     )
       return [];
-    // What was set aside before, and comes to nothing raw here, touched nothing raw.
-    if (users.length > 0 && !isRawIn(step)) return [];
+    // What is said to have been set aside, and comes to nothing raw here, touched nothing raw.
+    const wasSetAside = recipe.steps.some(
+      (each) =>
+        above.get(step.id)!.has(each.id) &&
+        /\b(?:set|put)\b[^.;]{0,12}\baside\b|\b(?:reserv|keep back)/i.test(each.text),
+    );
+    if (users.length > 0 && wasSetAside && !isRawIn(step)) return [];
     // Where something raw was in it before: what is dipped from here on has not touched it yet.
     const coated = /\b(?:marinat|marinade|brine|dredge|coat|toss|dip)\w*\b/i;
     const marinated =

@@ -7,14 +7,13 @@ import {
   type IngredientLine,
   type KitUse,
   type OvenUse,
-  type Recipe,
   type Step,
   type StepId,
   type TaskId,
   type UnitId,
 } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
-import { followsOf } from '../versions/index.ts';
+import { ancestry, followsOf } from '../versions/index.ts';
 import type { Batch } from './batches.ts';
 
 /**
@@ -108,31 +107,19 @@ const isOwnFood = (batch: Batch, other: Batch['id']): boolean => other === batch
  * clean tools, or the rest would be raw with it.
  */
 function movesOut(batch: Batch, step: Step, from: StepId): boolean {
-  const { recipe } = batch;
-  const before = upTo(recipe, from);
+  const { steps, lines } = batch.recipe;
+  const above = ancestry(batch.recipe);
+  const upTo = (id: StepId) => steps.filter((each) => each.id === id || above.get(id)?.has(each.id));
+  const before = upTo(from);
   const own = step.kit.filter((use) => use.as !== undefined && isForFood(use) && isOfItsOwn(batch, use));
-  const names = new Set([...before].flatMap(({ kit }) => kit.flatMap(({ as }) => as ?? [])));
+  const names = new Set(before.flatMap(({ kit }) => kit.flatMap(({ as }) => as ?? [])));
   if (own.length === 0 || own.some(({ as }) => names.has(as!))) return false;
-  const isRaw = ({ uses }: Step) => recipe.lines.some((line) => uses.includes(line.id) && isRawLine(line));
-  return [...upTo(recipe, step.id)].some((each) => !before.has(each) && isRaw(each)) && ![...before].some(isRaw);
+  const isRaw = ({ uses }: Step) => lines.some((line) => uses.includes(line.id) && isRawLine(line));
+  return upTo(step.id).some((each) => !before.includes(each) && isRaw(each)) && !before.some(isRaw);
 }
 
 const isRawLine = (line: IngredientLine): boolean =>
   lineEvidence(line, noLabels).some(({ about }) => about.kind === 'hazard' && hazardOf(about.hazard).kind === 'raw');
-
-/** A step and all that it waits for. */
-function upTo(recipe: Recipe, id: StepId): ReadonlySet<Step> {
-  const found = new Set<Step>();
-  const open = [id];
-  for (let each = open.pop(); each !== undefined; each = open.pop()) {
-    const index = recipe.steps.findIndex((step) => step.id === each);
-    const step = recipe.steps[index];
-    if (!step || found.has(step)) continue;
-    found.add(step);
-    open.push(...followsOf(recipe, index).map((link) => link.step));
-  }
-  return found;
-}
 
 /** The tasks of which others take that are done for another batch, or in pieces of their own. */
 function takenElsewhere(batches: readonly Batch[]): ReadonlySet<TaskId> {

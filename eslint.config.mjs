@@ -34,6 +34,7 @@ const rooms = [
     'audit',
     'keeping',
     'tasks',
+    'work',
     'ledger',
     'state',
     'numbers',

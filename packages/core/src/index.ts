@@ -11,6 +11,7 @@ export * from './scale/index.ts';
 export * from './recipes/index.ts';
 export * from './shopping/index.ts';
 export * from './tasks/index.ts';
+export * from './work/index.ts';
 export * from './ledger/index.ts';
 export * from './state/index.ts';
 export * from './gather/index.ts';

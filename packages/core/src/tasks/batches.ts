@@ -1,7 +1,8 @@
+import * as v from 'valibot';
 import { rules } from '../reference/index.ts';
 import {
   type CourseId,
-  type DishId,
+  DishId,
   type GuestId,
   type Occasion,
   type Recipe,
@@ -9,7 +10,7 @@ import {
   type Step,
   type StepId,
   type VersionId,
-  type BatchId,
+  BatchId,
   batchOf,
   type PlannedBatch,
   type Dish,
@@ -63,6 +64,28 @@ export interface Batch {
   readonly inherits?: { readonly base: BatchId; readonly names: ReadonlySet<string> } | undefined;
   /** This batch and all it takes food from. */
   readonly lineage: readonly BatchId[];
+}
+
+/** A recipe made once as it is written, for nobody yet. */
+export function aloneBatch(recipe: Recipe): Batch {
+  const id = v.parse(BatchId, 'alone');
+  const steps = recipe.steps.map((step) => step.id);
+  return {
+    id,
+    dish: v.parse(DishId, 'alone'),
+    versions: [],
+    into: [],
+    portions: recipe.portions,
+    factor: 1,
+    dishFactor: 1,
+    eaters: [],
+    recipe,
+    vessel: undefined,
+    steps,
+    doneIn: new Map(steps.map((step) => [step, { batch: id, step }])),
+    heldIn: new Map(),
+    lineage: [id],
+  };
 }
 
 /** A component that is the same in several places, and so could be cooked once for them. */

@@ -261,7 +261,7 @@ export const tasksById = ({ tasks, rests }: TaskNetwork): ReadonlyMap<TaskId, Ta
  */
 export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): TaskNetwork {
   const { batches, shareable } = batchesOf(occasion, scale(occasion, table), begun);
-  const inPieces = piecesOf(batches, occasion.kitchen);
+  const inPieces = piecesOf(batches, new Set(occasion.kitchen.kit.map((unit) => unit.kind)));
   const knowledge = knowledgeOf(occasion);
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {

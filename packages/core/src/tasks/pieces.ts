@@ -1,12 +1,12 @@
 import { lineEvidence, noLabels } from '../exposure/index.ts';
 import { hazardOf, kitKindOf } from '../reference/index.ts';
 import {
+  KitKind,
   taskOf,
-  type Kitchen,
-  type KitKind,
   type IngredientLine,
   type KitUse,
   type OvenUse,
+  type Recipe,
   type Step,
   type StepId,
   type TaskId,
@@ -14,7 +14,7 @@ import {
 } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
 import { ancestry, followsOf } from '../versions/index.ts';
-import type { Batch } from './batches.ts';
+import { aloneBatch, type Batch } from './batches.ts';
 
 /**
  * A piece of kit a task needs; with `hold`, one that keeps food in it: all tasks with the same `hold` use the very same piece, from the first to
@@ -67,16 +67,18 @@ export function heldBy(batch: Batch, use: KitUse): TaskKit {
 }
 
 /**
- * For every step of every batch the pieces it is done in. A piece holds food from the step that fills it to the step that empties it, whether a
+ * For every step of every batch the pieces it is done in, in a kitchen that has those kinds of kit. A piece holds food from the step that fills it to the step that empties it, whether a
  * recipe names it or not: steps that go on with the same food are in the same piece, unless they name another; what is taken from there
  * is taken out of that piece. No version is ever done in what still holds what others are taken from: one stays in it when they have theirs, each
  * of the others has pieces of its own.
  */
-export function piecesOf(batches: readonly Batch[], kitchen: Kitchen): (batch: Batch, step: StepId) => InPieces {
+export function piecesOf(
+  batches: readonly Batch[],
+  has: ReadonlySet<KitKind>,
+): (batch: Batch, step: StepId) => InPieces {
   const known = new Map<TaskId, InPieces>();
   const byId = new Map(batches.map((batch) => [batch.id, batch]));
   const shared = takenElsewhere(batches);
-  const has = new Set<KitKind>(kitchen.kit.map((unit) => unit.kind));
   const find = (batch: Batch, id: StepId): InPieces => {
     const key = taskOf(batch.id, id);
     const before = known.get(key);
@@ -265,3 +267,10 @@ export const keptToTable = (
       ? { ...use, keptUntilMin: servedMin + (kitKindOf(use.kind).table ? tableMin : 0) }
       : use,
   );
+
+/** One recipe made once, by itself and as it is written: the pieces of its steps, whatever kitchen it comes into. */
+export function piecesAlone(recipe: Recipe): (step: StepId) => InPieces {
+  const batch = aloneBatch(recipe);
+  const find = piecesOf([batch], new Set(KitKind.options));
+  return (step) => find(batch, step);
+}

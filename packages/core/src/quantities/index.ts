@@ -7,6 +7,8 @@ export {
   gramsPerOunce,
   type Measured,
   type MeasureSystem,
+  celsiusOf,
+  degreesIn,
   type TemperatureScale,
 } from './measure.ts';
 export { readAmount, type ReadAmount, type WrittenIn } from './readAmount.ts';

@@ -261,9 +261,17 @@ function measureOne(amount: Amount, system: MeasureSystem, options: MeasureOptio
   }
 }
 
+/** A temperature in °C as a figure on the chosen scale, not rounded. */
+export const degreesIn = (celsius: number, scaleName: TemperatureScale): number =>
+  scaleName === 'C' ? celsius : (celsius * 9) / 5 + 32;
+
+/** A figure on the chosen scale in °C, not rounded. */
+export const celsiusOf = (degrees: number, scaleName: TemperatureScale): number =>
+  scaleName === 'C' ? degrees : ((degrees - 32) * 5) / 9;
+
 /** A temperature on the chosen scale: °C to the degree, °F to the nearest 5 as ovens are marked (exact under 100 °C). */
 export function temperature(celsius: number, scaleName: TemperatureScale): string {
   if (scaleName === 'C') return `${Math.round(celsius)} °C`;
-  const fahrenheit = (celsius * 9) / 5 + 32;
+  const fahrenheit = degreesIn(celsius, scaleName);
   return `${celsius < 100 ? Math.round(fahrenheit) : roundTo(fahrenheit, 5)} °F`;
 }

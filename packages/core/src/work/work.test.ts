@@ -37,7 +37,7 @@ describe('waits', () => {
         stays: false,
       }),
     ]);
-    expect(simmer!.waits[0]).toMatchObject({ leastMin: 2, saidMostMin: 30, roomMin: 30, stays: true });
+    expect(simmer!.waits[0]).toMatchObject({ leastMin: 2, saidMostMin: 30, roomMin: rules.standsMostMin, stays: true });
     expect(serve!.waits[0]).toMatchObject({ roomMin: rules.standsMostMin, fridgeMin: undefined, stays: true });
   });
 

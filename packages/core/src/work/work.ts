@@ -18,7 +18,7 @@ export interface WorkWait {
   /** What the recipe asks: at least, and at most where it says so. */
   readonly leastMin: number;
   readonly saidMostMin: number | undefined;
-  /** So long it may wait in the room; undefined: nothing forbids it to wait. */
+  /** So long it may stand in the room, by what it is, whatever the recipe says; undefined: nothing forbids it to. */
   readonly roomMin: number | undefined;
   /** So long in the fridge; undefined: it must not stand there, or need not. */
   readonly fridgeMin: number | undefined;
@@ -63,7 +63,7 @@ export function workOf(recipe: Recipe, knowledge: Knowledge): readonly WorkStep[
           to: step.id,
           leastMin: link.leastMin,
           saidMostMin: link.mostMin,
-          ...allowed(waits.between(link.step, step.id), link.mostMin),
+          ...allowed(waits.between(link.step, step.id)),
           stays: there.some(({ hold }) => lies.some((piece) => piece.hold === hold)),
         };
       }),
@@ -73,16 +73,11 @@ export function workOf(recipe: Recipe, knowledge: Knowledge): readonly WorkStep[
   });
 }
 
-/** What both the law of keeping and the recipe's own word allow. */
-function allowed(
-  { spoils, standsMin, cold }: WaitLaw,
-  saidMostMin: number | undefined,
-): Pick<WorkWait, 'roomMin' | 'fridgeMin' | 'isCold'> {
-  const least = (minutes: number) => Math.min(minutes, saidMostMin ?? Infinity);
-  const roomMin = least(spoils ? Math.min(standsMin, rules.standsMostMin) : Infinity);
+/** What the law of keeping allows, whatever the recipe says. */
+function allowed({ spoils, standsMin, cold }: WaitLaw): Pick<WorkWait, 'roomMin' | 'fridgeMin' | 'isCold'> {
   return {
-    roomMin: Number.isFinite(roomMin) ? roomMin : undefined,
-    fridgeMin: cold && least(cold.mostMin),
+    roomMin: spoils ? Math.min(standsMin, rules.standsMostMin) : undefined,
+    fridgeMin: cold?.mostMin,
     isCold: cold?.isThere === true,
   };
 }

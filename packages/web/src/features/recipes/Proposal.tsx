@@ -1,13 +1,13 @@
 import { InputNumber, Select } from 'antd';
-import type { ReactNode } from 'react';
-import { checkRecipe, type Recipe, type RecipeReading } from '@lupin/core';
+import { useState, type ReactNode } from 'react';
+import { checkRecipe, noLabels, waitFor, workOf, type Recipe, type RecipeReading, type Reshaped } from '@lupin/core';
 import { courseOptions } from './courses.ts';
 import { FindingList } from './FindingList.tsx';
 import { LineText, StepText } from './MarkedText.tsx';
 import { fixedTo, isYieldSaid, noMends, type Mends } from './mends.ts';
 import { Questions } from './Questions.tsx';
-import { waitsInWords, workLayout } from './workLayout.ts';
-import { WorkPicture } from './WorkPicture.tsx';
+import { waitsInWords } from './work/words.ts';
+import { WorkBoard } from './work/WorkBoard.tsx';
 
 interface ProposalProps {
   readonly reading: RecipeReading;
@@ -24,6 +24,7 @@ interface ProposalProps {
 export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBack, keepButton }: ProposalProps) {
   const isMended = recipe !== reading.recipe;
   const noYield = !isYieldSaid(reading, mends);
+  const [asked, setAsked] = useState<Extract<Reshaped, { kind: 'asks' }>>();
   const findings = isMended ? checkRecipe(recipe, find, { noYield }) : reading.findings;
   const answer = (question: string, index: number) =>
     onMend({
@@ -74,7 +75,21 @@ export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBac
             </p>
           )}
           <h4>The work as Lupin understands it</h4>
-          <WorkPicture recipe={recipe} />
+          <WorkBoard
+            recipe={recipe}
+            findings={findings}
+            guessed={guessedOrder(reading, mends.answers)}
+            onWait={(step, on) => {
+              const next = waitFor(recipe, step, on);
+              setAsked(next.kind === 'asks' ? next : undefined);
+              if (next.kind === 'made') onMend(fixedTo(next.recipe, reading, mends));
+            }}
+          />
+          {asked && (
+            <p className="fault" role="alert">
+              {asked.words}
+            </p>
+          )}
         </div>
         <div>
           {reading.notes.map((note) => (
@@ -103,21 +118,31 @@ export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBac
   );
 }
 
+/** Whether something of a step was guessed, and nobody has been asked about it since. */
+const isGuessed = (
+  { questions }: RecipeReading,
+  { id, guessed }: RecipeReading['steps'][number],
+  what: 'time' | 'order',
+  answers: Mends['answers'],
+): boolean => guessed.includes(what) && !questions.some((question) => question.step === id && answers.has(question.id));
+
+const guessedOrder = (reading: RecipeReading, answers: Mends['answers']): ReadonlySet<string> =>
+  new Set(reading.steps.filter((step) => isGuessed(reading, step, 'order', answers)).map(({ id }) => id));
+
 /** The steps in words, marked where they stand, with their guesses. */
 function Steps({ reading, recipe, answers }: { reading: RecipeReading; recipe: Recipe; answers: Mends['answers'] }) {
   const steps = new Map(reading.steps.map((step) => [step.id, step]));
+  const work = workOf(recipe, noLabels);
   return (
     <ol className="read-steps">
-      {workLayout(recipe).map((cell) => {
+      {work.map((cell) => {
         const step = steps.get(cell.step.id);
-        const isGuess = (what: 'time' | 'order') =>
-          step?.guessed.includes(what) === true &&
-          !reading.questions.some(({ id, step: about }) => about === step.id && answers.has(id));
+        const isGuess = (what: 'time' | 'order') => step !== undefined && isGuessed(reading, step, what, answers);
         return (
           <li key={cell.step.id}>
             {step ? <StepText text={cell.step.text} step={step} /> : cell.step.text}{' '}
             <span className={isGuess('order') ? 'guess small' : 'soft small'}>
-              {waitsInWords(cell)}
+              {waitsInWords(cell, work)}
               {isGuess('order') && ' is a guess'}
             </span>
             {isGuess('time') && <span className="guess small"> · {cell.step.durationMin.likely} min is a guess</span>}

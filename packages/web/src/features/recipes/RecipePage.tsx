@@ -1,6 +1,6 @@
 import { Button, Input, InputNumber, Segmented, Select } from 'antd';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { checkRecipe, readAmount, toText, type Kept, type Recipe } from '@lupin/core';
 import { problemWords, useRecipesQuery, useRemoveRecipeMutation } from '../../app/api.ts';
 import { unitsSwitched } from '../../app/prefs.ts';
@@ -14,6 +14,7 @@ import { PanField } from './PanField.tsx';
 import { SizePanel } from './SizePanel.tsx';
 import { StepsEditor } from './StepsEditor.tsx';
 import { useRecipeDraft } from './useRecipeDraft.ts';
+import { WorkView } from './work/WorkView.tsx';
 
 export function RecipePage() {
   const { id = '' } = useParams();
@@ -51,6 +52,8 @@ function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[
   const [asking, setAsking] = useState(false);
   const [nameFault, setNameFault] = useState('');
   const navigate = useNavigate();
+  const [search, setSearch] = useSearchParams();
+  const isWork = search.get('see') === 'work';
   const findings = useMemo(
     () => checkRecipe(recipe, (id) => (id === recipe.id ? recipe : others.find((each) => each.id === id))),
     [recipe, others],
@@ -66,6 +69,16 @@ function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[
           <img src="/lupin.svg" alt="" width={30} height={30} />
         </Link>
         <Link to="/recipes">Recipes</Link>
+        <Segmented
+          size="small"
+          aria-label="See"
+          value={isWork ? 'work' : 'words'}
+          onChange={(see) => setSearch(see === 'work' ? { see: 'work' } : {}, { replace: true })}
+          options={[
+            { value: 'words', label: 'In words' },
+            { value: 'work', label: 'The work as a picture' },
+          ]}
+        />
         <span className="grow" />
         <span className="soft small status" role="status" style={{ minWidth: 44 }}>
           {draft.saving ? 'saving' : ''}
@@ -93,149 +106,153 @@ function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[
           </Button>
         </div>
       )}
-      <div className="split recipe-page">
-        <div className="main">
-          <Input
-            key={`n-${recipe.name}`}
-            className="recipe-name"
-            variant="borderless"
-            aria-label="Name of the recipe"
-            defaultValue={recipe.name}
-            maxLength={120}
-            onBlur={(event) => {
-              if (event.target.value !== recipe.name)
-                setNameFault(change((one) => ({ ...one, name: event.target.value })) ?? '');
-            }}
-          />
-          {nameFault && (
-            <p className="fault" role="alert">
-              {nameFault} The old name is kept until then.
-            </p>
-          )}
-          <div className="row" style={{ gap: '6px 20px', marginBottom: 6 }}>
-            <label className="row">
-              Feeds{' '}
-              <InputNumber
-                size="small"
-                aria-label="Portions"
-                min={0.25}
-                max={500}
-                value={recipe.portions}
-                onChange={(portions) => {
-                  if (portions !== null) change((one) => ({ ...one, portions }));
-                }}
-                style={{ width: 70 }}
-              />
-            </label>
-            <label className="row">
-              Makes{' '}
-              <Input
-                size="small"
-                key={`m-${JSON.stringify(recipe.makes)}`}
-                aria-label="Makes"
-                placeholder="12 rolls, 600 g"
-                defaultValue={makesWords(recipe)}
-                maxLength={60}
-                style={{ width: 120 }}
-                onBlur={(event) => {
-                  const makes = madeFrom(event.target.value);
-                  if (JSON.stringify(makes) !== JSON.stringify(recipe.makes)) change((one) => ({ ...one, makes }));
-                }}
-              />
-            </label>
-            <label className="row">
-              Course{' '}
-              <Select
-                size="small"
-                aria-label="Course"
-                style={{ width: 110 }}
-                value={recipe.usualCourse}
-                onChange={(usualCourse: string) => change((one) => ({ ...one, usualCourse }))}
-                options={courseOptions(recipe.usualCourse)}
-              />
-            </label>
-            <span className="soft small">
-              {byHand} min by hand, {total} min in all
-            </span>
-          </div>
-          <Input.TextArea
-            key={`a-${recipe.about}`}
-            variant="borderless"
-            aria-label="About it"
-            placeholder="A word about it"
-            defaultValue={recipe.about}
-            autoSize={{ minRows: 1, maxRows: 6 }}
-            maxLength={2000}
-            onBlur={(event) => {
-              if (event.target.value !== recipe.about) change((one) => ({ ...one, about: event.target.value }));
-            }}
-            style={{ padding: '2px 0', color: 'var(--ink-soft)' }}
-          />
-          <LinesEditor recipe={recipe} others={others} findings={findings} change={change} />
-          <StepsEditor recipe={recipe} findings={findings} change={change} />
-          <Afterwards recipe={recipe} change={change} />
-        </div>
-        <aside aria-label="About this recipe">
-          <div className="stack" style={{ gap: 20 }}>
-            <FindingList findings={findings} onFix={(fixed) => change(() => fixed)} />
-            <SizePanel recipe={recipe} others={others} />
-            <section>
-              <h3>Give it away</h3>
-              <div className="row" style={{ marginTop: 6, gap: 6 }}>
-                <Button size="small" onClick={() => printText(recipe.name, toText(recipe))}>
-                  Print it
-                </Button>
-                <CopyButton text={toText(recipe)} label="Copy as text" />
-                <a className="small" href={`/api/recipes/${recipe.id}/json-ld`} download={`${recipe.id}.jsonld`}>
-                  linked data
-                </a>
-                <a className="small" href={`/api/recipes/${recipe.id}/file`} download={`${recipe.id}.lupin.json`}>
-                  Lupin file
-                </a>
-              </div>
-            </section>
-            {recipe.original && (
-              <section>
-                <h3>As it came</h3>
-                <pre className="original">{recipe.original.text}</pre>
-              </section>
+      {isWork ? (
+        <WorkView recipe={recipe} findings={findings} change={change} />
+      ) : (
+        <div className="split recipe-page">
+          <div className="main">
+            <Input
+              key={`n-${recipe.name}`}
+              className="recipe-name"
+              variant="borderless"
+              aria-label="Name of the recipe"
+              defaultValue={recipe.name}
+              maxLength={120}
+              onBlur={(event) => {
+                if (event.target.value !== recipe.name)
+                  setNameFault(change((one) => ({ ...one, name: event.target.value })) ?? '');
+              }}
+            />
+            {nameFault && (
+              <p className="fault" role="alert">
+                {nameFault} The old name is kept until then.
+              </p>
             )}
-            <div>
-              {asking ? (
-                <span className="row">
-                  <Button
-                    danger
-                    size="small"
-                    onClick={() =>
-                      void remove(recipe.id)
-                        .unwrap()
-                        .then(
-                          () => navigate('/recipes'),
-                          () => undefined,
-                        )
-                    }
-                  >
-                    Take it out for good
-                  </Button>
-                  <Button size="small" onClick={() => setAsking(false)}>
-                    Keep
-                  </Button>
-                </span>
-              ) : (
-                <Button type="text" size="small" onClick={() => setAsking(true)}>
-                  Take it out of the library
-                </Button>
-              )}
-              {removal.error && (
-                <p className="fault" role="alert">
-                  {problemWords(removal.error)}
-                </p>
-              )}
-              <p className="soft small">Occasions keep the copies they were planned with.</p>
+            <div className="row" style={{ gap: '6px 20px', marginBottom: 6 }}>
+              <label className="row">
+                Feeds{' '}
+                <InputNumber
+                  size="small"
+                  aria-label="Portions"
+                  min={0.25}
+                  max={500}
+                  value={recipe.portions}
+                  onChange={(portions) => {
+                    if (portions !== null) change((one) => ({ ...one, portions }));
+                  }}
+                  style={{ width: 70 }}
+                />
+              </label>
+              <label className="row">
+                Makes{' '}
+                <Input
+                  size="small"
+                  key={`m-${JSON.stringify(recipe.makes)}`}
+                  aria-label="Makes"
+                  placeholder="12 rolls, 600 g"
+                  defaultValue={makesWords(recipe)}
+                  maxLength={60}
+                  style={{ width: 120 }}
+                  onBlur={(event) => {
+                    const makes = madeFrom(event.target.value);
+                    if (JSON.stringify(makes) !== JSON.stringify(recipe.makes)) change((one) => ({ ...one, makes }));
+                  }}
+                />
+              </label>
+              <label className="row">
+                Course{' '}
+                <Select
+                  size="small"
+                  aria-label="Course"
+                  style={{ width: 110 }}
+                  value={recipe.usualCourse}
+                  onChange={(usualCourse: string) => change((one) => ({ ...one, usualCourse }))}
+                  options={courseOptions(recipe.usualCourse)}
+                />
+              </label>
+              <span className="soft small">
+                {byHand} min by hand, {total} min in all
+              </span>
             </div>
+            <Input.TextArea
+              key={`a-${recipe.about}`}
+              variant="borderless"
+              aria-label="About it"
+              placeholder="A word about it"
+              defaultValue={recipe.about}
+              autoSize={{ minRows: 1, maxRows: 6 }}
+              maxLength={2000}
+              onBlur={(event) => {
+                if (event.target.value !== recipe.about) change((one) => ({ ...one, about: event.target.value }));
+              }}
+              style={{ padding: '2px 0', color: 'var(--ink-soft)' }}
+            />
+            <LinesEditor recipe={recipe} others={others} findings={findings} change={change} />
+            <StepsEditor recipe={recipe} findings={findings} change={change} />
+            <Afterwards recipe={recipe} change={change} />
           </div>
-        </aside>
-      </div>
+          <aside aria-label="About this recipe">
+            <div className="stack" style={{ gap: 20 }}>
+              <FindingList findings={findings} onFix={(fixed) => change(() => fixed)} />
+              <SizePanel recipe={recipe} others={others} />
+              <section>
+                <h3>Give it away</h3>
+                <div className="row" style={{ marginTop: 6, gap: 6 }}>
+                  <Button size="small" onClick={() => printText(recipe.name, toText(recipe))}>
+                    Print it
+                  </Button>
+                  <CopyButton text={toText(recipe)} label="Copy as text" />
+                  <a className="small" href={`/api/recipes/${recipe.id}/json-ld`} download={`${recipe.id}.jsonld`}>
+                    linked data
+                  </a>
+                  <a className="small" href={`/api/recipes/${recipe.id}/file`} download={`${recipe.id}.lupin.json`}>
+                    Lupin file
+                  </a>
+                </div>
+              </section>
+              {recipe.original && (
+                <section>
+                  <h3>As it came</h3>
+                  <pre className="original">{recipe.original.text}</pre>
+                </section>
+              )}
+              <div>
+                {asking ? (
+                  <span className="row">
+                    <Button
+                      danger
+                      size="small"
+                      onClick={() =>
+                        void remove(recipe.id)
+                          .unwrap()
+                          .then(
+                            () => navigate('/recipes'),
+                            () => undefined,
+                          )
+                      }
+                    >
+                      Take it out for good
+                    </Button>
+                    <Button size="small" onClick={() => setAsking(false)}>
+                      Keep
+                    </Button>
+                  </span>
+                ) : (
+                  <Button type="text" size="small" onClick={() => setAsking(true)}>
+                    Take it out of the library
+                  </Button>
+                )}
+                {removal.error && (
+                  <p className="fault" role="alert">
+                    {problemWords(removal.error)}
+                  </p>
+                )}
+                <p className="soft small">Occasions keep the copies they were planned with.</p>
+              </div>
+            </div>
+          </aside>
+        </div>
+      )}
     </div>
   );
 }

@@ -68,29 +68,6 @@ export const withoutLine = (recipe: Recipe, id: string): Recipe => ({
   steps: recipe.steps.map((step) => ({ ...step, uses: step.uses.filter((use) => use !== id) })),
 });
 
-/** The steps each step follows, written out: what is not said is the one before it. */
-function explicit(steps: readonly Step[]): Step[] {
-  return steps.map((step, index) =>
-    step.after || index === 0 ? step : { ...step, after: [{ step: steps[index - 1]!.id, leastMin: 0 }] },
-  );
-}
-
-/** Without a step; what followed it follows what it followed. */
-export function withoutStep(recipe: Recipe, id: string): Recipe {
-  const steps = explicit(recipe.steps);
-  const gone = steps.find((step) => step.id === id);
-  if (!gone) return recipe;
-  return {
-    ...recipe,
-    steps: steps
-      .filter((step) => step.id !== id)
-      .map((step) => ({
-        ...step,
-        ...(step.after && { after: step.after.flatMap((link) => (link.step === id ? (gone.after ?? []) : [link])) }),
-      })),
-  };
-}
-
 /** Moves one element; indices may be out of range and are then ignored. */
 export function moved<T>(all: readonly T[], from: number, to: number): T[] {
   if (from < 0 || to < 0 || from >= all.length || to >= all.length || from === to) return [...all];

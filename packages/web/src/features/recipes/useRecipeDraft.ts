@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { CheckedRecipe, type Kept, type Recipe } from '@lupin/core';
 import { api, problemWords, usePutRecipeMutation } from '../../app/api.ts';
 import { useAppDispatch } from '../../app/store.ts';
+import { changed, historyOf, keepHistory, type History } from './history.ts';
 
 export interface RecipeDraft {
   readonly recipe: Recipe;
@@ -19,13 +20,11 @@ export interface RecipeDraft {
   keepMine(): void;
 }
 
-const mostSteps = 200;
-
-/** A recipe as it is being edited: every change is kept at once, one write after the other, and can be undone. */
+/** A recipe as it is being edited: every change is kept at once, one write after the other, and can be undone, also after the page was left. */
 export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
   const [recipe, setRecipe] = useState(kept.entry);
-  const [past, setPast] = useState<readonly Recipe[]>([]);
-  const [future, setFuture] = useState<readonly Recipe[]>([]);
+  const [history, setHistory] = useState<History>(() => historyOf(window.localStorage, kept.entry));
+  const { past, future } = history;
   const [pending, setPending] = useState(0);
   const [trouble, setTrouble] = useState<string>();
   const [put] = usePutRecipeMutation();
@@ -67,9 +66,11 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
   }, [dispatch, keep]);
 
   const show = useCallback(
-    (next: Recipe) => {
+    (next: Recipe, around: History) => {
       latest.current = next;
       setRecipe(next);
+      setHistory(around);
+      keepHistory(window.localStorage, next, around);
       keep(next);
     },
     [keep],
@@ -81,28 +82,20 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
       if (!checked.success) return checked.issues[0].message;
       const before = latest.current;
       if (JSON.stringify(before) === JSON.stringify(checked.output)) return undefined;
-      setPast((all) => [...all.slice(-mostSteps), before]);
-      setFuture([]);
-      show(checked.output);
+      show(checked.output, changed(history, before));
       return undefined;
     },
-    [show],
+    [show, history],
   );
 
   const undo = useCallback(() => {
     const before = past.at(-1);
-    if (!before) return;
-    setFuture((all) => [...all, latest.current]);
-    setPast((all) => all.slice(0, -1));
-    show(before);
-  }, [past, show]);
+    if (before) show(before, { past: past.slice(0, -1), future: [...future, latest.current] });
+  }, [past, future, show]);
   const redo = useCallback(() => {
     const after = future.at(-1);
-    if (!after) return;
-    setPast((all) => [...all, latest.current]);
-    setFuture((all) => all.slice(0, -1));
-    show(after);
-  }, [future, show]);
+    if (after) show(after, { past: [...past, latest.current], future: future.slice(0, -1) });
+  }, [past, future, show]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

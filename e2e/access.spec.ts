@@ -51,6 +51,7 @@ for (const station of [
   'amounts',
   'shopping',
   'recipes',
+  'work',
   'swaps',
   'timetable',
   'cook',
@@ -66,6 +67,7 @@ for (const station of [
       bench: '/o/allotment-lunch/cook',
       join: '/join',
       recipes: '/recipes/roast-chicken',
+      work: '/recipes/chicken-biryani?see=work',
       swaps: '/swaps',
     }[station];
     await page.goto(
@@ -76,6 +78,7 @@ for (const station of [
       await page.getByRole('heading', { name: 'Passed the audit' }).waitFor({ timeout: 60_000 });
     if (station === 'labels') await page.locator('.check-row', { hasText: 'Label of' }).first().click();
     if (station === 'cook') await page.locator('.now-card h2').waitFor({ timeout: 60_000 });
+    if (station === 'work') await page.locator('.work-card').first().click();
     if (station === 'bench') {
       await page
         .getByRole('button', { name: /Rehearse it first|Not as planned/ })

@@ -19,6 +19,7 @@ export function themeFor(dark: boolean): ThemeConfig {
       colorBgContainer: inks.card,
       colorBgElevated: dark ? inks.shade : inks.card,
       colorTextBase: inks.ink,
+      colorTextPlaceholder: inks['ink-soft'],
       colorBorder: inks['line-strong'],
       colorBorderSecondary: inks.line,
       fontFamily: font,

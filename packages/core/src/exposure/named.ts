@@ -33,7 +33,7 @@ const shortened =
 
 /** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
 const toasting =
-  /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:(?:toast|stir[- ]fry)(?=\s+\p{L})|(?:squash|chuck|sandwich)(?=\s+(?:the|it|them|some|a few|half|all|your|each|everything|together|two)\b))/giu;
+  /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:(?:toast|stir[- ]fry)(?=\s+\p{L})|fish(?=\s+(?:out|them|it)\b)|(?:squash|chuck|sandwich)(?=\s+(?:the|it|them|some|a few|half|all|your|each|everything|together|two)\b))/giu;
 /** Called "the", these are what was simmered or mashed here. */
 const theMade = new Set(['stock', 'broth', 'guacamole']);
 

@@ -107,6 +107,16 @@ function joinOrphans(scene: Scene): void {
     scene
       .alive()
       .some((stream) => stream.last === operation && [...stream.names].some((name) => besideDish.test(name)));
+  // What stands under "For the mash" is one of them, whatever it is called in the steps.
+  const isHadBeside = (stream: Stream) =>
+    [...stream.names].some((name) => besideDish.test(name)) ||
+    (stream.lines.size > 0 &&
+      [...stream.lines].every((line) =>
+        scene
+          .headingOf(line)
+          ?.split(/[^\p{L}]+/u)
+          .some((name) => besideDish.test(name.toLowerCase())),
+      ));
   // "Toss.": all that is there.
   const isAllTossed = last?.doings.some(({ clause: { text } }) => /^\W*(?:toss|mix|combine)\W*$/i.test(text)) === true;
   // "Boil the peas", last of all and of nothing but peas: the pie does not go in there.
@@ -119,7 +129,7 @@ function joinOrphans(scene: Scene): void {
   for (const stream of scene.alive()) {
     if (isOtherEnd(stream) || isThreadedLater(scene, stream)) continue;
     if (stream.last === last || stream.isBeside || scene.hasFollowers(stream.last)) continue;
-    if (!isAllTossed && [...stream.names].some((name) => besideDish.test(name))) continue;
+    if (!isAllTossed && isHadBeside(stream)) continue;
     const next = scene.operations
       .slice(scene.operations.indexOf(stream.last) + 1)
       .find(

@@ -1,5 +1,6 @@
 import type { Verb } from '../reference/index.ts';
 import type { Span } from '../reading/index.ts';
+import { adding } from './names.ts';
 import { isNoWork } from './notWork.ts';
 import {
   adverbs,
@@ -65,7 +66,7 @@ const unbracketed = (text: string): string =>
     .replace(orElse, (inner) => ' '.repeat(inner.length));
 
 const leading =
-  /^(?:(?:meanwhile|in the meantime|at the same time)\b[,:]?\s*)?(?:while|whilst|when|once|after|as soon as|as|before|for the|for|to make|to|if you're|about|at this point|the (?:night|day) before|in the morning|the next day|next day|just before serving)\b[^,:;]*[,:]\s*(?=\p{L})|^(?:in|with|on|using)\s+(?:[\p{L}-]+\s+){0,4}[\p{L}-]+,\s*(?=\p{L})|^(?:and )?while (?:all )?(?:that|this|it|they|those)(?:['’]s| is|['’]re| are) (?:all )?(?:going on|happening|cooking|baking|boiling|roasting|simmering|resting|chilling|in (?:there|the oven|the fridge))\s+(?=\p{Ll})|^(?:as|when|once) (?:they|it|each|the \p{L}+)(?:['’]re|['’]s| are| is)? (?:done|ready|cooked|brown(?:ed)?|golden|soft|cool(?:ed)?|hot|boiling)\s+(?=\p{Ll}+ (?:them|it|the)\b)|^(?:when|once) (?:you can|(?:it['’]s|they['’]re|it is|they are) cool enough to) handle (?:it|them|the [\p{L}]+)\s+(?=\p{L})|^(?:away from|off) (?:the )?heat,\s*(?=\p{L})/iu;
+  /^(?:(?:meanwhile|in the meantime|at the same time)\b[,:]?\s*)?(?:while|whilst|when|once|after|as soon as|as|before|for the|for|to make|to|if you're|about|at this point|the (?:night|day) before|in the morning|the next day|next day|just before serving)\b[^,:;]*[,:]\s*(?=\p{L})|^(?:in|with|on|using)\s+(?:(?:an?|the|your|another)\s+)?(?:[\p{L}-]+\s+){0,5}[\p{L}-]+,\s*(?=\p{L})|^(?:and )?while (?:all )?(?:that|this|it|they|those)(?:['’]s| is|['’]re| are) (?:all )?(?:going on|happening|cooking|baking|boiling|roasting|simmering|resting|chilling|in (?:there|the oven|the fridge))\s+(?=\p{Ll})|^(?:as|when|once) (?:they|it|each|the \p{L}+)(?:['’]re|['’]s| are| is)? (?:done|ready|cooked|brown(?:ed)?|golden|soft|cool(?:ed)?|hot|boiling)\s+(?=\p{Ll}+ (?:them|it|the)\b)|^(?:when|once) (?:you can|(?:it['’]s|they['’]re|it is|they are) cool enough to) handle (?:it|them|the [\p{L}]+)\s+(?=\p{L})|^(?:away from|off) (?:the )?heat,\s*(?=\p{L})/iu;
 const besideWords =
   /^(?:and\s+|so\s+)?(?:meanwhile|in the meantime|at the same time|while(?! still)|whilst|as (?:it|they|the)|separately|after the [^,]* (?:has|have) been)\b/i;
 const letWords = new Set(['let', 'leave', 'allow']);
@@ -230,11 +231,20 @@ const verbless = [
   /(?<=\b(?:tray|tin|dish|sheet)),\s+(?=(?:about )?\d[\d\s–-]*(?:min|hour|hr))/gi,
 ] as const;
 
+const dips = /^(?:dip|coat|dredge|roll|dust|pass|drag|press)$/;
+
 function withTimedEnds(starts: readonly Start[], text: string): readonly Start[] {
   const found = verbless.flatMap((pattern) => [...text.matchAll(pattern)]);
   const added = found.flatMap((match) => {
     const from = match.index + match[0].length;
     const isTold = starts.some((each) => each.from >= match.index && each.from <= from + 2);
+    const told = starts.findLast((each) => each.from < from)?.known?.verb.verb ?? '';
+    // "Add the mushrooms, then the hot stock", "dip in the flour, then the egg": that is told already.
+    const goesOn =
+      /^,\s+(?:and )?then\b/i.test(match[0]) &&
+      (adding.has(told) || dips.test(told)) &&
+      !/^\P{L}*(?:the|a)\b[^,.;]{0,30}\bgo(?:es)?\b/iu.test(text.slice(from));
+    if (goesOn) return [];
     const isAlone = starts.length === 0 && !/^,\s+(?:and )?then\b.*$/is.test(match[0]);
     return isTold || isAlone ? [] : [{ from, verbIndex: -1, length: 0 }];
   });

@@ -219,6 +219,16 @@ const rules: readonly Rule[] = [
     return yes(!clause.isBeside && (withIt.test(signless(told)) || objectless.test(told) || intoIt.test(words)));
   },
   ({ doing, mentions, named }) => (doing.clause.isBeside ? mentions.length === 0 && named.size === 0 : undefined),
+  // "Whisk the egg whites": they were parted from the yolks, and are elsewhere.
+  ({ doing: { clause }, mentions, named, words }) =>
+    no(
+      named.size === 0 &&
+        clause.particle === undefined &&
+        !pronoun.test(words) &&
+        mentions.some(
+          ({ share, start, end }) => share === 'part' && /white|yolk/i.test(clause.text.slice(start, end + 8)),
+        ),
+    ),
   ({ words }) => yes(pronoun.test(words) && !gathering.test(words)),
   ({ fresh, named }) => yes(fresh.length === 0 && named.size === 0),
   (asked) => (isAdding(asked) ? !isOtherPart(asked) : undefined),

@@ -278,15 +278,16 @@ function pick(
   if (restWords.test(text.slice(0, token.start))) return restAmong(narrowed(byName, isOfTopic), divided, isFresh);
   const isAmountSaid = ({ line: { reading } }: Entry) => {
     const said = reading.text.slice(reading.amountSpan.start, reading.amountSpan.end).replace(/\s+/g, '').toLowerCase();
-    return (
-      said.length > 1 &&
-      text
-        .slice(0, token.start)
-        .replace(/\s+|\bof\b|\bthe\b/gi, '')
-        .toLowerCase()
-        .endsWith(said)
-    );
+    const before = text
+      .slice(0, token.start)
+      .replace(/\s+|\bof\b|\bthe\b/gi, '')
+      .toLowerCase();
+    // “150 g of the sugar” is not 50 g of it.
+    return said.length > 1 && before.endsWith(said) && !/[\d.,/½¼¾]$/.test(before.slice(0, -said.length));
   };
+  const asked = /(\d+)\s?g(?:\s+of)?(?:\s+the)?\s*$/i.exec(text.slice(0, token.start))?.[1];
+  const isEnough = ({ line: { reading } }: Entry) =>
+    asked === undefined || reading.amount.kind !== 'mass' || reading.amount.massG >= Number(asked);
   if (/\bboth (?:the |kinds of )?$/i.test(text.slice(0, token.start))) {
     const both = narrowed(here, isOfTopic).filter(isFresh);
     if (both.length > 1) return both;
@@ -301,7 +302,7 @@ function pick(
     const those = narrowed(fresh.length > 0 ? fresh : whole, isOfTopic);
     return those;
   }
-  const meant = narrowed(narrowed(narrowed(byName, isOfTopic), isAmountSaid), isFresh);
+  const meant = narrowed(narrowed(narrowed(narrowed(byName, isEnough), isOfTopic), isAmountSaid), isFresh);
   // Of two milks that are both in something by now: what something was done to last.
   if (recency && meant.length > 1 && !meant.some(isFresh))
     return [...meant].sort((a, b) => recency(b.line.id) - recency(a.line.id)).slice(0, 1);

@@ -2,7 +2,7 @@
 
 /** Nouns for what is made, told apart by nothing but what they were called when they were made. */
 const products =
-  'wet ingredients|wet mixture|dry ingredients|dry mixture|mixture|mix|wet|dry|garlic butter|herb butter|dough|batter|sauce|gravy|filling|dressing|marinade|glaze|icing|frosting|custard|crumbs?|crumble|topping|base|mash|stuffing|paste|salsa|syrup|broth|stock|pastry|crust|case|meat|vegetables|veg|salad|cake|loaf|bread|roll|bun|patties|patty|ball|dumpling|skewer|pie|tart|pudding|cream|meringue|curry|stew|soup|rub|puree|purée|jelly|caramel|liquid|juices?|poaching milk|cooking water|cooking liquid|water|roux|biscuit|cookie|scone|pancake|fritter|mould|shell|finger|roast|joint|bird|kofta|flatbread|noodle|pasta|rice|bean|couscous|guacamole|raita|layer|sponge|falafel|burger|meatball|chip|wedge|crouton|pot|fat|spice mix|schnitzel|cutlet|steak|fillet|nugget|croquette|fishcake|fish cake|parcel|triangle|samosa|breadcrumbs|egg mixture|jam|compote|relish|slaw|pesto|hummus|mayonnaise|aioli|hollandaise|vinaigrette|remoulade|chimichurri|tzatziki|spread|nut|seed|potatoe|sheet';
+  'wet ingredients|wet mixture|dry ingredients|dry mixture|mixture|mix|wet|dry|garlic butter|herb butter|dough|batter|sauce|gravy|filling|dressing|marinade|glaze|icing|frosting|drizzle|custard|crumbs?|crumble|topping|base|mash|stuffing|paste|salsa|syrup|broth|stock|pastry|crust|case|meat|vegetables|veg|salad|cake|loaf|bread|roll|bun|patties|patty|ball|dumpling|skewer|pie|tart|pudding|cream|meringue|curry|stew|soup|rub|puree|purée|jelly|caramel|liquid|juices?|poaching milk|cooking water|cooking liquid|water|roux|biscuit|cookie|scone|pancake|fritter|mould|shell|finger|roast|joint|bird|kofta|flatbread|noodle|pasta|rice|bean|couscous|guacamole|raita|layer|sponge|falafel|burger|meatball|chip|wedge|crouton|pot|fat|spice mix|schnitzel|cutlet|steak|fillet|nugget|croquette|fishcake|fish cake|parcel|triangle|samosa|breadcrumbs|egg mixture|jam|compote|relish|slaw|pesto|hummus|mayonnaise|aioli|hollandaise|vinaigrette|remoulade|chimichurri|tzatziki|spread|nut|seed|potatoe|sheet';
 export const definite = new RegExp(
   String.raw`\b(?:the|your|this|that|these|those|hot|warm|cooled|cold|saved|reserved|each|all the|both|a little|half the|the rest of the|the remaining|remaining|\d+(?!\s?(?:ml|g|kg|l|cl|dl|litres?|tbsp|tsp|tablespoons?|teaspoons?|cups?|oz|lb|pints?)\b)|a few|some|more)\s+(?:[\p{L}-]+\s+){0,2}?(?<noun>(?:${products})s?)\b`,
   'giu',
@@ -55,6 +55,8 @@ export const madeOf: Readonly<Record<string, RegExp>> = {
 /** What is had beside a dish and not in it. */
 export const besideDish =
   /^(?:sauces?|gravy|dressing|salsa|raita|dip|mayonnaise|aioli|hollandaise|vinaigrette|remoulade|chimichurri|tzatziki|relish|juices?|custard|compote|chutney|guacamole|slaw|salad|mash)$/;
+/** A dish may be called after what it is made in; "the pot" is not the dish. */
+export const vesselNouns = /^(?:pots?|pans?|tins?|trays?|bowls?|woks?|skillets?|sheets?)$/;
 export const residueNames = [
   'liquid',
   'juice',

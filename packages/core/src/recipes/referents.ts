@@ -1,6 +1,16 @@
 import type { Doing } from './doings.ts';
 import type { Mention } from './mentions.ts';
-import { besideDish, definite, gathering, isMadeName, madeOf, pronoun, residueNames, signless } from './names.ts';
+import {
+  besideDish,
+  definite,
+  gathering,
+  isMadeName,
+  madeOf,
+  pronoun,
+  residueNames,
+  signless,
+  vesselNouns,
+} from './names.ts';
 import type { Stream } from './operation.ts';
 import { isInNewPiece, type Scene } from './scene.ts';
 import { leftIn, plainly } from './shares.ts';
@@ -65,6 +75,10 @@ function* byLine(asked: Asked): Generator<Stream> {
   }
 }
 
+/** "Fold the whites into the yolk mixture": both are of the same eggs. */
+const isOfSameEggs = (noun: string, text: string): boolean =>
+  /\bm(?:ixture|ix)$/.test(noun) && /\b(?:whites|yolks)\b/i.test(text);
+
 /** By what it was called when it was made: "the dough", "your sauce". */
 function* byName({ scene, doing, mentions, isOfRest }: Asked, named: ReadonlySet<Stream>): Generator<Stream> {
   const { text, lead } = doing.clause;
@@ -74,7 +88,7 @@ function* byName({ scene, doing, mentions, isOfRest }: Asked, named: ReadonlySet
   for (const match of text.matchAll(definite)) {
     if (isLeadOff && match.index < lead.length) continue;
     // "Cream the butter for the filling", "until the flesh flakes": what for, and how long.
-    if (/\bfor $/i.test(text.slice(0, match.index)) || (sign >= 0 && match.index > sign)) continue;
+    if (/\b(?:for|to make) $/i.test(text.slice(0, match.index)) || (sign >= 0 && match.index > sign)) continue;
     const noun = match.groups!['noun']!.toLowerCase();
     const end = match.index + match[0].length;
     if (covers(mentions, end - noun.length, end) || isOfRest({ start: match.index, end })) continue;
@@ -86,7 +100,9 @@ function* byName({ scene, doing, mentions, isOfRest }: Asked, named: ReadonlySet
     // "Drain, keeping a cupful of the water": its own.
     if (noun === 'water' && doing.does === 'end') continue;
     const stream = scene.called(noun, match[0], new Set([...named, ...isSaid]));
-    if (stream) yield stream;
+    if (!stream) continue;
+    yield stream;
+    if (isOfSameEggs(noun, text)) yield scene.current ?? stream;
   }
 }
 
@@ -123,6 +139,8 @@ function* byTitle({ scene, doing, mentions }: Asked): Generator<Stream> {
   for (const match of text.matchAll(/\bthe (?<noun>[\p{L}-]{4,})/giu)) {
     const noun = match.groups!['noun']!.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
     if (match.index < lead.length || !scene.title.has(noun)) continue;
+    // "Add to the pot", of a pot pie; "to make the drizzle", of a drizzle cake: that is not the dish.
+    if (vesselNouns.test(noun) || /\bmake $/i.test(text.slice(0, match.index))) continue;
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
     // What is in hand, where that may be a dish: a glaze that stands under a heading of its own is none.
     const isPart = (each: Stream) => [...each.lines].every((line) => scene.headingOf(line) !== undefined);

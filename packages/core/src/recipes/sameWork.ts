@@ -178,7 +178,7 @@ const rules: readonly Rule[] = [
     other(
       !isOverFat(asked) &&
         asked.last.after.size === 0 &&
-        asked.main.lines.size > 0 &&
+        (asked.main.lines.size > 0 || asked.last.mentions.some(({ mention }) => mention.share === 'part')) &&
         asked.last.doings.some(({ does }) => made.has(does)) &&
         asked.newOthers.length > 0 &&
         isOnto(asked),

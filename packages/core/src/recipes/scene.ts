@@ -2,7 +2,7 @@ import type { LineId } from '../model/index.ts';
 import { Cupboard } from './cupboard.ts';
 import type { Doing } from './doings.ts';
 import { finderOf, type Find, type KnownLine } from './mentions.ts';
-import { baked, fats, floury, leadNoun, madeOf, mixtures } from './names.ts';
+import { baked, fats, floury, leadNoun, madeOf, mixtures, vesselNouns } from './names.ts';
 import type { Operation, Stream } from './operation.ts';
 
 /** What stands in the kitchen while a method is read: all that was done, all food in the making, and what is in hand. */
@@ -71,6 +71,17 @@ export class Scene {
   }
 
   /** The food in which a line is that a word names. */
+  /** "The chocolate mixture", "the yolk mixture": what holds that, where it is not in hand. */
+  private mixtureOf(phrase: string): Stream | undefined {
+    const [of] = /[\p{L}-]+(?= (?:mixture|mix)$)/iu.exec(phrase) ?? [];
+    if (!of || /^(?:the|this|that|your|whole|same|remaining|cooled|warm|hot)$/i.test(of)) return undefined;
+    const lines = this.find(of.toLowerCase(), { used: this.used }).map(({ line }) => line);
+    const holds = (stream: Stream) => lines.some((line) => stream.lines.has(line));
+    // Whites and yolks are of one line, and go their own ways.
+    if (this.current && holds(this.current) && !/^(?:yolk|white)s?$/i.test(of)) return undefined;
+    return this.alive().findLast((stream) => stream !== this.current && holds(stream));
+  }
+
   holdingFood(word: string): Stream | undefined {
     const lines = this.find(word, { used: this.used }).map(({ line }) => line);
     return this.alive().findLast((stream) => lines.some((line) => stream.lines.has(line)));
@@ -94,7 +105,8 @@ export class Scene {
    */
   called(noun: string, phrase: string, except: ReadonlySet<Stream> = new Set()): Stream | undefined {
     const singular = noun.replace(/s$/, '');
-    const named = this.named(noun, singular, phrase);
+    const told = /^(?:mixture|mix)$/.test(noun) ? this.mixtureOf(phrase) : undefined;
+    const named = told ?? this.named(noun, singular, phrase);
     if (named) return named;
     if (/^(?:mixture|mix)$/.test(noun))
       return this.current && this.isFatOnly(this.current)
@@ -108,12 +120,13 @@ export class Scene {
     const mixed = mixtures.test(noun) ? this.mixed(except) : undefined;
     if (mixed) return mixed;
     // What the dish is named for is what was made of its first food.
+    if (vesselNouns.test(noun)) return undefined;
     return this.title.has(singular) || this.title.has(noun) ? this.main() : undefined;
   }
 
   /** Whether something was made that is called so. */
   isCalled(name: string): boolean {
-    return this.alive().some(({ names }) => names.has(name));
+    return this.alive().some(({ names, isWater }) => names.has(name) && !isWater);
   }
 
   /** The food of which a lead says that it is ready: "when the soup is done". */

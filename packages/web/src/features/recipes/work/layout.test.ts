@@ -32,7 +32,7 @@ const tangled = (seed: number): Recipe => {
   return { ...salad, steps };
 };
 
-describe.each([
+describe.each<readonly [string, Recipe]>([
   ['a salad', salad],
   ['a pie', pie],
   ...[1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12].map((seed) => [`tangle ${seed}`, tangled(seed)] as const),

@@ -82,6 +82,33 @@ test('the plan itself passes', () => {
   expect(stepOf(plan, 'bake').looks.map(({ look }) => look)).toEqual(['start', 'turn', 'end']);
 });
 
+test('what is counted from the end moves with it, and nothing else does', () => {
+  const fromEnd = {
+    ...kitchen,
+    recipes: kitchen.recipes.map((each) => ({
+      ...each,
+      steps: each.steps.map((one) =>
+        one.id === 'bake' ? { ...one, looks: one.looks.map((look) => ({ ...look, fromEnd: true as const })) } : one,
+      ),
+    })),
+  };
+  /** The bake takes a quarter of an hour longer than its recipe says, and the tin is turned so many minutes after its start. */
+  const timesOf = (occasionOf: typeof kitchen, turnMin: number) => {
+    const bake = stepOf(plan, 'bake');
+    const startMin = bake.startMin - 15;
+    const looks = bake.looks.map((look) => {
+      if (look.look === 'start') return { ...look, startMin, endMin: startMin + 1 };
+      return look.look === 'turn' ? { ...look, startMin: startMin + turnMin, endMin: startMin + turnMin + 2 } : look;
+    });
+    const tasks = plan.tasks.map((task) => (task === bake ? { ...bake, startMin, looks } : task));
+    return audit(occasionOf, { ...plan, tasks }).findings.filter(({ code }) => code === 'look-time');
+  };
+  expect(timesOf(fromEnd, 30)).toEqual([]);
+  expect(timesOf(fromEnd, 15)).toHaveLength(1);
+  expect(timesOf(kitchen, 15)).toEqual([]);
+  expect(timesOf(kitchen, 30)).toHaveLength(1);
+});
+
 describe('each that must be there is, once, and no other', () => {
   test.each([
     ['bake', 'start', /^look: .*nobody is there to put it into the oven\.$/],

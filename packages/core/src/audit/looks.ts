@@ -1,5 +1,5 @@
 import { rules } from '../reference/index.ts';
-import { endLook, startLook, type Look, type PlannedStep } from '../model/index.ts';
+import { endLook, startLook, type Look, type PlannedStep, type Step } from '../model/index.ts';
 import { clock, named, type Facts, type RestFacts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 
@@ -121,12 +121,14 @@ function wantedOf({ task, step }: StepFacts): readonly Wanted[] {
     earliestMin: task.endMin - 1,
     latestEndMin: task.endMin,
   };
-  const own = step.looks.map((look): Wanted => ownLook(look, task));
+  const own = step.looks.map((look): Wanted => ownLook(look, task, step));
   return [start, ...own, ...(isHot ? [end] : [])];
 }
 
 /** What its recipe says, within a few minutes either way; where it is done sooner than that, before its end. */
-function ownLook({ id, atMin, takesMin, what }: Look, { startMin, endMin }: PlannedStep): Wanted {
+function ownLook(look: Look, { startMin, endMin }: PlannedStep, { durationMin }: Step): Wanted {
+  const { id, takesMin, what } = look;
+  const atMin = look.fromEnd ? Math.max(1, endMin - startMin - (durationMin.likely - look.atMin)) : look.atMin;
   const room = Math.max(1, endMin - startMin - takesMin);
   return {
     id,

@@ -73,7 +73,7 @@ export const Dish = v.strictObject({
   ),
   /** Made ahead and chilled, and heated through again before it is served; absent: made on the day, or so that no second heat is needed. */
   ahead: v.optional(v.literal(true)),
-  /** Which way a step is done, where its recipe offers several. */
+  /** Which way a step is done, where its recipe offers several; or that it is left out, where the dish stands without it. */
   choices: v.optional(v.pipe(v.array(v.strictObject({ step: StepId, alternative: StepId })), v.maxLength(20)), []),
   /** Cooked by others; its recipe then holds what they said is in it. */
   brought: v.optional(Brought),

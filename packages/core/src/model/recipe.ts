@@ -119,6 +119,8 @@ export type StepAlternative = v.InferOutput<typeof StepAlternative>;
 const LookAsWritten = v.strictObject({
   id: v.optional(LookId),
   atMin: Minutes,
+  /** It is counted from the end: where the step takes longer, it comes later. */
+  fromEnd: v.optional(v.literal(true)),
   takesMin: Minutes,
   what: v.pipe(v.string(), v.maxLength(80)),
 });
@@ -128,6 +130,9 @@ export type Look = v.InferOutput<typeof LookAsWritten> & { readonly id: LookId }
 /** Every step that goes by itself is set going by somebody, and what is hot is taken out or off: looks of these names are not the recipe's own. */
 export const startLook = v.parse(LookId, 'start');
 export const endLook = v.parse(LookId, 'end');
+
+/** In place of one of its ways: a step that a dish is made without. */
+export const leftOutWay = v.parse(StepId, 'left-out');
 
 /** Looks have names by which a plan, and what is ticked on the day, knows them again; those without get the next that is free. */
 export function withLookIds(looks: readonly v.InferOutput<typeof LookAsWritten>[]): Look[] {
@@ -184,6 +189,8 @@ export const Step = v.strictObject({
   splitPoint: v.optional(v.boolean(), false),
   /** Other ways to do it, of which one can be chosen dish by dish. */
   alternatives: v.optional(v.pipe(v.array(StepAlternative), v.maxLength(6)), []),
+  /** The dish stands without it: it can be left out dish by dish, and with it the lines that only it uses. */
+  canOmit: v.optional(v.literal(true)),
   /** What it leaves that another dish uses: the cooking liquid that becomes a sauce. */
   leaves: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(6)), []),
 });

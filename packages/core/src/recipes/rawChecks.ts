@@ -6,16 +6,13 @@ import { ancestry, flatten } from '../versions/index.ts';
 import { holdsHazard, quoted, withStep, type Find, type RecipeFinding, type Rule } from './finding.ts';
 import { asMeant, isCutUpIn, rawServedOf } from './meantRaw.ts';
 import { badPractices } from './practices.ts';
+import { mayBeLeft } from './wording.ts';
 
 const rawHazards = hazards.filter((hazard) => hazard.kind === 'raw');
 const preserved = /\b(?:smoked|cured)\b/i;
 /** Whether a line says of its food that it is cooked before it comes into the kitchen; of a line without one its words have told already. */
 const isSaidCooked = ({ food, text }: IngredientLine): boolean =>
   preserved.test(text) || [...cookedIn(text, readIngredient(text).foods)].some((each) => each.food === food);
-
-/** Said first of a step, or in brackets: it is done or not, as one likes. */
-const mayBeLeft =
-  /^\W*(?:optional(?:ly)?|if (?:you )?(?:like|wish|prefer|want)|if (?:liked|wished|preferred))\b|\(optional\)/i;
 
 /** What is asked of food that is heated, and not known to be hot enough inside. */
 function tooCool(words: string, reachedC: number, safeC: number, isPoultry: boolean): string {

@@ -9,7 +9,7 @@ import { operationsOf } from './operations.ts';
 import { jointsOf, looksFrom } from './moments.ts';
 import { alternativesOf, minutesFor, shutOf, toolsFor, type StepNote } from './stepParts.ts';
 import { readHeats, readTimes, type ReadTime } from './timesAndHeats.ts';
-import { titleOf } from './wording.ts';
+import { mayBeLeft, sentencesOf, titleOf } from './wording.ts';
 
 /** As many steps as a recipe holds. */
 export const mostSteps = 100;
@@ -141,6 +141,8 @@ function stepOf(
     splitPoint: split,
     alternatives,
     leaves: [],
+    // Of work that is told in one sentence; of more it is not known which is meant.
+    ...(mayBeLeft.test(text) && sentencesOf(text).length === 1 ? { canOmit: true as const } : {}),
   };
   notes.push(...unreadNumbers(text, notes));
   const guessedAfter = operation.guessedAfter && ids.get(operation.guessedAfter);

@@ -56,3 +56,7 @@ export function titleOf(text: string): string {
   const short = clause.length <= 60 ? clause : `${clause.slice(0, 58).replace(/\s+\S*$/, '')} …`;
   return short.charAt(0).toUpperCase() + short.slice(1) || 'Step';
 }
+
+/** Said first of a step, or in brackets: it is done or not, as one likes. */
+export const mayBeLeft =
+  /^\W*(?:optional(?:ly)?|if (?:you )?(?:like|wish|prefer|want)|if (?:liked|wished|preferred))\b|\(optional\)/i;

@@ -257,6 +257,11 @@ function inTimes(step: Step, times: Times): Pick<Step, 'durationMin' | 'looks'> 
       likely,
       most: Math.max(likely, minutes(step.durationMin.most, times.most)),
     },
-    looks: step.looks.map((point) => ({ ...point, atMin: Math.round(point.atMin * times.likely) })),
+    looks: step.looks.map((point) => ({
+      ...point,
+      atMin: point.fromEnd
+        ? Math.max(1, likely - (step.durationMin.likely - point.atMin))
+        : Math.round(point.atMin * times.likely),
+    })),
   };
 }

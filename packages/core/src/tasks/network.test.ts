@@ -151,3 +151,29 @@ test('hands-on work grows with the amount, slower than it; somebody puts things 
     'look, and out of the oven',
   ]);
 });
+
+test('a moment from the end of a bake keeps its distance to it when the bake is bent', () => {
+  const one = occasion({
+    guests: [guest('ana')],
+    recipes: [
+      recipe(
+        'pie',
+        [line('it', 'carrot')],
+        [
+          step('bake', {
+            uses: ['it'],
+            hands: 'off',
+            durationMin: { least: 60, likely: 60, most: 60 },
+            oven: { temperatureC: 180, toleranceC: 10 },
+            kit: [{ kind: 'gratin-dish' }],
+            looks: [{ id: 'foil', atMin: 50, takesMin: 1, what: 'foil off', fromEnd: true }],
+          }),
+        ],
+      ),
+    ],
+  });
+  const { ways } = tasksOf(one, fit(one)).tasks[0]!;
+  expect(ways.length).toBeGreaterThan(1);
+  for (const { durationMin, looks } of ways)
+    expect(durationMin.planned - looks.find((look) => look.id === 'foil')!.atMin).toBe(10);
+});

@@ -130,7 +130,11 @@ function durationOf(step: Step, factor: number): Task['durationMin'] {
 function looksFrom(step: Step, plannedMin: number): Task['looks'] {
   if (step.hands === 'on') return [];
   const hot = step.oven !== undefined || step.burner;
-  const own = ownLooks(step.looks, plannedMin - (hot ? 1 : 0));
+  // "Foil off for the last ten minutes" of a larger bird comes later.
+  const due = step.looks.map((look) =>
+    look.fromEnd ? { ...look, atMin: Math.max(1, look.atMin + plannedMin - step.durationMin.likely) } : look,
+  );
+  const own = ownLooks(due, plannedMin - (hot ? 1 : 0));
   const start = {
     id: startLook,
     atMin: 0,

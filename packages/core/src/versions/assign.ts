@@ -1,6 +1,16 @@
-import type { Dish, Guest, Occasion, Recipe, Step, StepAlternative, Version } from '../model/index.ts';
+import {
+  leftOutWay,
+  type Dish,
+  type Guest,
+  type Occasion,
+  type Recipe,
+  type Step,
+  type StepAlternative,
+  type Version,
+} from '../model/index.ts';
 import { heatedAgain } from './ahead.ts';
 import { applySwaps } from './applySwaps.ts';
+import { withoutStep } from './order.ts';
 import { flatten } from './flatten.ts';
 
 /** The version of a dish a guest would get: the one that names them, else the first. */
@@ -19,15 +29,31 @@ export function recipeOf(occasion: Occasion, dish: Dish): Recipe {
 
 const chosen = new WeakMap<Recipe, WeakMap<Dish['choices'], Recipe>>();
 
-/** The recipe with its steps done the way that was chosen for a dish. */
+/** The recipe with its steps done the way that was chosen for a dish, and without those that were left out. */
 export function chosenWays(recipe: Recipe, choices: Dish['choices']): Recipe {
   if (choices.length === 0) return recipe;
   let byChoices = chosen.get(recipe);
   if (!byChoices) chosen.set(recipe, (byChoices = new WeakMap()));
   let made = byChoices.get(choices);
   if (!made)
-    byChoices.set(choices, (made = { ...recipe, steps: recipe.steps.map((step) => inChosenWay(step, choices)) }));
+    byChoices.set(
+      choices,
+      (made = withoutLeftOut({ ...recipe, steps: recipe.steps.map((step) => inChosenWay(step, choices)) }, choices)),
+    );
   return made;
+}
+
+/** Without the steps that are left out, and without the lines that only those use. A recipe keeps its last step and its last line. */
+function withoutLeftOut(recipe: Recipe, choices: Dish['choices']): Recipe {
+  const gone = recipe.steps.filter(
+    ({ id, canOmit }) => canOmit && choices.some((choice) => choice.step === id && choice.alternative === leftOutWay),
+  );
+  if (gone.length === 0 || gone.length === recipe.steps.length) return recipe;
+  const rest = gone.reduce((one, { id }) => withoutStep(one, id), recipe);
+  const used = new Set(rest.steps.flatMap(({ uses }) => uses));
+  const onlyThere = new Set(gone.flatMap(({ uses }) => uses).filter((line) => !used.has(line)));
+  const lines = rest.lines.filter(({ id }) => !onlyThere.has(id));
+  return lines.length === 0 ? recipe : { ...rest, lines };
 }
 
 function inChosenWay(step: Step, choices: Dish['choices']): Step {

@@ -1,6 +1,7 @@
 import {
   batchesOfComponent,
   type Dish,
+  leftOutWay,
   type LineId,
   madeWith,
   type Occasion,
@@ -72,9 +73,12 @@ export function versionParts(occasion: Occasion, dish: Dish, version: Version): 
     const choices = plain.steps.flatMap((step) =>
       dish.choices.flatMap((choice): Dish['choices'] => {
         if (choice.step !== partId(part.path, step.id)) return [];
-        const way = [step.id, ...step.alternatives.map((each) => each.id)].find(
-          (id) => partId(part.path, id) === choice.alternative,
-        );
+        const way =
+          choice.alternative === leftOutWay
+            ? leftOutWay
+            : [step.id, ...step.alternatives.map((each) => each.id)].find(
+                (id) => partId(part.path, id) === choice.alternative,
+              );
         return way ? [{ step: step.id, alternative: way }] : [];
       }),
     );

@@ -3,8 +3,8 @@ import * as v from 'valibot';
 import { id } from '../../test-support/id.ts';
 import { line, recipe, step } from '../../test-support/small.ts';
 import { CheckedRecipe, type Recipe, type StepId } from '../model/index.ts';
-import { ancestry, followsOf } from '../versions/index.ts';
-import { atAnyTime, isBehind, setWait, sideBySide, waitFor, withoutStep, type Reshaped } from './index.ts';
+import { ancestry, followsOf, withoutStep } from '../versions/index.ts';
+import { atAnyTime, isBehind, setWait, sideBySide, waitFor, type Reshaped } from './index.ts';
 
 type Loose = Record<string, unknown>;
 const made = (steps: readonly Loose[]): Recipe =>

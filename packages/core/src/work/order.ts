@@ -1,14 +1,8 @@
 import type { Recipe, Step, StepId } from '../model/index.ts';
-import { ancestry, followsOf } from '../versions/index.ts';
+import { ancestry, withLinks, withOrderSaid, withoutLink } from '../versions/index.ts';
 import { asks, made, type Reshaped } from './reshaped.ts';
 
 type Link = NonNullable<Step['after']>[number];
-
-/** The recipe with the steps that each step follows written out: what is not said is the one before it. */
-export const withOrderSaid = (recipe: Recipe): Recipe => ({
-  ...recipe,
-  steps: recipe.steps.map((step, index) => (step.after ? step : { ...step, after: [...followsOf(recipe, index)] })),
-});
 
 /** The steps so that each comes after what it waits for; where nothing asks otherwise they stay as they are. Throws for a circle. */
 function inOrder(recipe: Recipe): Recipe {
@@ -25,11 +19,6 @@ function inOrder(recipe: Recipe): Recipe {
   return { ...recipe, steps };
 }
 
-const withLinks = (recipe: Recipe, id: StepId, change: (links: readonly Link[]) => readonly Link[]): Recipe => ({
-  ...recipe,
-  steps: recipe.steps.map((step) => (step.id === id ? { ...step, after: [...change(step.after ?? [])] } : step)),
-});
-
 const stepIn = (recipe: Recipe, id: StepId): Step => {
   const step = recipe.steps.find((each) => each.id === id);
   if (!step) throw new Error(`${recipe.id} has no step ${id}.`);
@@ -39,16 +28,6 @@ const named = (recipe: Recipe, id: StepId): string => `“${stepIn(recipe, id).t
 const linksOf = (recipe: Recipe, id: StepId): readonly Link[] => stepIn(recipe, id).after ?? [];
 const waitsDirectly = (recipe: Recipe, id: StepId, on: StepId): boolean =>
   linksOf(recipe, id).some((link) => link.step === on);
-
-/** What a step waits for in place of one that it waits for no longer: what that one waited for. */
-function withoutLink(recipe: Recipe, id: StepId, on: StepId): Recipe {
-  const before = ancestry(recipe);
-  return withLinks(recipe, id, (links) => {
-    const kept = links.filter((link) => link.step !== on);
-    const taken = linksOf(recipe, on).filter((link) => !kept.some((other) => before.get(other.step)!.has(link.step)));
-    return [...kept, ...taken];
-  });
-}
 
 /** A step waits for another, wherever the two stand in the list. Asks where that would go round in a circle. */
 export function waitFor(recipe: Recipe, id: StepId, on: StepId): Reshaped {
@@ -114,14 +93,4 @@ export function setWait(
       ),
     ),
   );
-}
-
-/** Without a step; what waited for it waits for what it waited for. */
-export function withoutStep(recipe: Recipe, id: StepId): Recipe {
-  const said = withOrderSaid(recipe);
-  const gone = said.steps.find((step) => step.id === id);
-  if (!gone) return recipe;
-  const later = said.steps.filter((step) => waitsDirectly(said, step.id, id));
-  const untied = later.reduce((one, step) => withoutLink(one, step.id, id), said);
-  return { ...untied, steps: untied.steps.filter((step) => step.id !== id) };
 }

@@ -5,6 +5,7 @@ import {
   flatten,
   foodOf,
   isTooMuch,
+  leftOutWay,
   listed,
   panChoices,
   scale,
@@ -297,7 +298,7 @@ function Ways({
   const written = flatten(occasion.recipes.find((each) => each.id === dish.recipe) ?? recipe, (id) =>
     occasion.recipes.find((each) => each.id === id),
   );
-  const steps = written.steps.filter((step) => step.alternatives.length > 0);
+  const steps = written.steps.filter((step) => step.alternatives.length > 0 || step.canOmit);
   if (steps.length === 0) return null;
   return (
     <section aria-label="Ways to do it" style={{ marginTop: 14 }}>
@@ -308,8 +309,12 @@ function Ways({
             aria-label={step.title}
             value={(dish.choices.find((each) => each.step === step.id)?.alternative as string | undefined) ?? ''}
             options={[
-              { value: '', label: 'as the timetable needs' },
-              { value: step.id as string, label: `${step.title} (${step.durationMin.likely} min)` },
+              ...(step.alternatives.length > 0 ? [{ value: '', label: 'as the timetable needs' }] : []),
+              {
+                value: step.alternatives.length > 0 ? (step.id as string) : '',
+                label: `${step.title} (${step.durationMin.likely} min)`,
+              },
+              ...(step.canOmit ? [{ value: leftOutWay as string, label: 'leave it out' }] : []),
               ...step.alternatives.map((each) => ({
                 value: each.id as string,
                 label: `${each.name} (${each.durationMin.likely} min)`,
@@ -324,7 +329,8 @@ function Ways({
                       {
                         step: step.id,
                         alternative:
-                          value === step.id ? step.id : step.alternatives.find((each) => each.id === value)!.id,
+                          [step.id, leftOutWay].find((each) => each === value) ??
+                          step.alternatives.find((each) => each.id === value)!.id,
                       },
                     ]),
               ])

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { withoutStep, type Recipe, type Reshaped, type Step } from '@lupin/core';
 import { moveStep, rereadStep } from './edits.ts';
 import { MomentsField } from './MomentsField.tsx';
+import { looksWithin } from './moments.ts';
 import { PiecesField } from './PiecesField.tsx';
 import { PlaceField } from './PlaceField.tsx';
 import { WaitsField } from './WaitsField.tsx';
@@ -70,6 +71,12 @@ export function StepForm({ step, recipe, change, onRemoved }: FormProps) {
         </p>
       ))}
       <div className="row" style={{ gap: '4px 14px' }}>
+        <Checkbox
+          checked={step.canOmit === true}
+          onChange={(event) => put({ canOmit: event.target.checked ? true : undefined })}
+        >
+          the dish stands without it
+        </Checkbox>
         <Checkbox checked={step.splitPoint} onChange={(event) => put({ splitPoint: event.target.checked })}>
           a portion can be taken out after it
         </Checkbox>
@@ -162,14 +169,15 @@ function TimeField({ step, put }: StepFieldProps) {
     if (value === null) return;
     const next = { ...step.durationMin, [which]: value };
     // A time set by hand is the recipe's own; what was learned is weighed against it anew.
+    const durationMin = {
+      least: Math.min(next.least, which === 'least' ? next.least : next.likely),
+      likely: which === 'likely' ? value : Math.min(Math.max(next.likely, next.least), Math.max(next.most, next.least)),
+      most: Math.max(next.most, which === 'most' ? next.most : next.likely, next.least),
+    };
     put({
       learned: undefined,
-      durationMin: {
-        least: Math.min(next.least, which === 'least' ? next.least : next.likely),
-        likely:
-          which === 'likely' ? value : Math.min(Math.max(next.likely, next.least), Math.max(next.most, next.least)),
-        most: Math.max(next.most, which === 'most' ? next.most : next.likely, next.least),
-      },
+      durationMin,
+      looks: looksWithin(step.looks, step.durationMin.likely, durationMin.likely),
     });
   };
   return (

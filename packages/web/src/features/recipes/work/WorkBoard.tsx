@@ -283,6 +283,7 @@ function StepCard({ card, recipe, fresh, marks, isFirst, isDragged, canDrag, onS
       <span className="work-facts">
         {lengthWords(total)} · {placeWords(step, units.degrees)}
         {fresh.length > 0 && ` · ${fresh.join(', ')}`}
+        {step.canOmit && ' · if you like'}
       </span>
       {foods.length > 0 && <span className="work-foods">{foods.join(', ')}</span>}
     </button>

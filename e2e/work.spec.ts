@@ -38,6 +38,7 @@ const saved = (page: Page) =>
 
 /** Draws the one card on to the other. */
 async function draw(page: Page, from: RegExp, to: RegExp) {
+  await card(page, from).evaluate((element) => element.scrollIntoView({ block: 'center' }));
   const [a, b] = [(await card(page, from).boundingBox())!, (await card(page, to).boundingBox())!];
   await page.mouse.move(a.x + a.width / 2, a.y + a.height / 2);
   await page.mouse.down();
@@ -116,6 +117,29 @@ test('what does not go into the oven is asked about; the list of steps has the s
   await expect(page.getByLabel('Oven temperature in °F')).toHaveValue('400');
   await expect(waits(page)).toContainText('at any time');
   await expect(page.getByLabel('Kit', { exact: true })).toBeAttached();
+});
+
+test('what the dish stands without is left out of one dish with one press', async ({ page }) => {
+  await keepAndSee(page, soup.replace('Tomato soup', 'Onion and tomato soup'));
+  await card(page, /Toss the rocket/).click();
+  const kept = saved(page);
+  await page.getByLabel('the dish stands without it').check();
+  await kept;
+  await expect(card(page, /Toss the rocket/)).toContainText('if you like');
+  await page.goto(`${server.url}/o/sunday-lunch/menu`);
+  await page.getByLabel('Search the library').fill('onion and tomato');
+  await page.getByRole('button', { name: 'Add Onion and tomato soup with croutons' }).click();
+  await page.getByRole('link', { name: /^Amounts/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Dishes' })
+    .getByRole('button', { name: /Onion and tomato/ })
+    .click();
+  const amounts = page.getByRole('region', { name: /Amounts of Onion and tomato/ });
+  await expect(amounts).toContainText('rocket');
+  await page.getByRole('region', { name: 'Ways to do it' }).getByText('leave it out').click();
+  await expect(amounts).not.toContainText('100 g rocket');
+  await page.keyboard.press('z');
+  await expect(amounts).toContainText('rocket');
 });
 
 test('the order is put right in the reading, before it is kept', async ({ page }) => {

@@ -32,13 +32,6 @@ const views = [
     act: (page) => page.locator('[data-cell="gratin/oriel"]').click(),
   },
   {
-    name: 'shared-table',
-    path: '/o/allotment-lunch/menu',
-    width: 1280,
-    height: 800,
-    act: (page) => page.getByLabel('Any food').fill('2 tbsp tamari or soy sauce'),
-  },
-  {
     name: 'labels',
     path: '/o/lantern-supper/labels',
     width: 1280,
@@ -91,6 +84,13 @@ const views = [
     width: 1280,
     height: 800,
     act: (page) => page.locator('.step-head').nth(1).click(),
+  },
+  {
+    name: 'work',
+    path: '/recipes/chicken-biryani?see=work',
+    width: 1280,
+    height: 800,
+    act: (page) => page.locator('.work-card').nth(3).click(),
   },
   {
     name: 'shopping',

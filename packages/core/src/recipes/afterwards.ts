@@ -1,5 +1,5 @@
 import { besideDish, more } from './names.ts';
-import type { Operation, Stream } from './operation.ts';
+import type { InVessel, Operation, Stream } from './operation.ts';
 import type { Scene } from './scene.ts';
 
 /** What can only be seen when a method was read to its end. */
@@ -7,7 +7,29 @@ export function tidied(scene: Scene): readonly Operation[] {
   foldLooks(scene);
   joinPassing(scene);
   joinOrphans(scene);
+  takeDeepPots(scene);
   return scene.operations;
+}
+
+/** So much liquid is no longer cooked in a frying pan, ml. @source house figure: one of 28 cm holds it a finger deep */
+const shallowMl = 450;
+
+/** "Fry the leeks. Add the stock and simmer": where nobody says in what, in something that holds it. */
+function takeDeepPots(scene: Scene): void {
+  for (const as of scene.cupboard.guessed) {
+    const there = scene.operations.filter(({ vessels }) => vessels.get(as)?.kind === 'frying-pan');
+    const lines = new Set(there.flatMap(({ uses }) => uses));
+    const liquidMl = scene.lines.reduce(
+      (sum, { id, reading: { amount } }) => sum + (lines.has(id) && amount.kind === 'volume' ? amount.volumeMl : 0),
+      0,
+    );
+    if (liquidMl < shallowMl) continue;
+    const pot: InVessel = { kind: 'large-pot', as };
+    for (const each of there) {
+      each.vessels.set(as, pot);
+      if (each.vessel?.as === as) each.vessel = pot;
+    }
+  }
 }
 
 /** All of one operation into another, before or after what that does. */

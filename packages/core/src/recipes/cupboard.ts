@@ -17,6 +17,8 @@ const largePotFor = /\b(?:pasta|spaghetti|macaroni|potatoes|gnocchi|noodles|larg
 export class Cupboard {
   private readonly standing = new Map<string, Standing>();
   private readonly taken = new Map<string, number>();
+  /** Pieces on the hob that nobody names: what such work is done in. */
+  readonly guessed = new Set<string>();
 
   /** The piece of a kind, or one like it, that is meant by "the pan". */
   find(kind: InVessel['kind']): Standing | undefined {
@@ -65,8 +67,11 @@ export class Cupboard {
   }
 
   private usual({ vessel }: Stream, operation: Operation, doing: Doing): InVessel | undefined {
-    if (doing.device === 'hob' && !(vessel && hobVessels.has(vessel.kind)))
-      return this.fresh({ kind: panFor(operation, doing), own: '' });
+    if (doing.device === 'hob' && !(vessel && hobVessels.has(vessel.kind))) {
+      const pan = this.fresh({ kind: panFor(operation, doing), own: '' });
+      this.guessed.add(pan.as);
+      return pan;
+    }
     if (doing.device === 'oven' && doing.isOff && !(vessel && ovenVessels.has(vessel.kind)))
       return this.fresh({ kind: /\broast/i.test(doing.clause.text) ? 'roasting-tin' : 'baking-tray', own: '' });
     return undefined;

@@ -205,6 +205,27 @@ test.each<[string, number, number | undefined]>([
   if (shutMin !== undefined) expect(bakes[0]!.text).toMatch(/door|oven for/);
 });
 
+test('what is done or not, as one likes, is a step that the dish stands without', () => {
+  const { recipe } = one(
+    'Leek soup\nServes 4\n\n3 leeks\n2 tbsp oil\n1 litre vegetable stock\n50 g almonds\n\nMethod\nFry the leeks in the oil for 10 minutes. Add the stock and simmer for 20 minutes.\nOptional: toast the almonds in a dry pan for 4 minutes.\nServe.',
+  );
+  expect(recipe.steps.map((step) => step.canOmit)).toEqual([undefined, undefined, true]);
+});
+
+test.each([
+  ['1 litre vegetable stock', 'large-pot'],
+  ['100 ml vegetable stock', 'frying-pan'],
+])('where nobody says in what it is fried, %s goes into something that holds it', (stock, kind) => {
+  const { recipe } = one(
+    `Leeks\nServes 4\n\n3 leeks\n2 tbsp oil\n${stock}\n\nMethod\nFry the leeks in the oil for 10 minutes. Add the stock and simmer for 20 minutes.`,
+  );
+  expect(recipe.steps.map((step) => step.kit.map((use) => use.kind))).toEqual([[kind], [kind]]);
+  const named = one(
+    `Leeks\nServes 4\n\n3 leeks\n2 tbsp oil\n${stock}\n\nMethod\nFry the leeks in the oil in a wok for 10 minutes. Add the stock and simmer for 20 minutes.`,
+  );
+  expect(named.recipe.steps[0]!.kit.map((use) => use.kind)).toEqual(['frying-pan']);
+});
+
 test('one paragraph of everything', () => {
   const { recipe } = one(
     'Garlic pasta\nIngredients: 200 g pasta, 2 tbsp olive oil, salt, to taste, 1 clove garlic (crushed, optional). Method: Boil the pasta for 10 minutes. Toss with everything else.',

@@ -142,7 +142,9 @@ function stepOf(
     alternatives,
     leaves: [],
     // Of work that is told in one sentence; of more it is not known which is meant.
-    ...(mayBeLeft.test(text) && sentencesOf(text).length === 1 ? { canOmit: true as const } : {}),
+    ...(mayBeLeft.test(text) && sentencesOf(text).filter(isMoreThanServed).length === 1
+      ? { canOmit: true as const }
+      : {}),
   };
   notes.push(...unreadNumbers(text, notes));
   const guessedAfter = operation.guessedAfter && ids.get(operation.guessedAfter);
@@ -154,6 +156,8 @@ function stepOf(
     paragraph: operation.doings[0]!.paragraph,
   };
 }
+
+const isMoreThanServed = ({ text }: { readonly text: string }): boolean => !/^\W*serve\b/i.test(text);
 
 const spanOf = ({ start, end }: { readonly start: number; readonly end: number }) => ({ start, end });
 

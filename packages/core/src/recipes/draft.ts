@@ -3,6 +3,8 @@ import type { Original } from '../model/index.ts';
 export interface DraftLine {
   readonly text: string;
   readonly heading?: string | undefined;
+  /** An empty line stands before it. */
+  readonly isAfterGap?: boolean | undefined;
 }
 
 /** A recipe taken apart into its pieces of text, before anything in them is read. Every way in makes one of these. */

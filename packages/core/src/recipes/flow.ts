@@ -378,7 +378,14 @@ export class Flow {
     // "Shred the cabbage, squeeze lemon over": over the cabbage.
     const isOverIt =
       fresh > 0 && isOneBreath(current.last, doing) && current.last.doings.every(({ does }) => does === 'cut');
-    const under = isOnTop && !isOverIt && named.size <= Number(isNamed) ? this.underneath(current) : undefined;
+    // "Spoon the filling into a dish and cover with the pastry": over the filling.
+    const isThere =
+      isNamed &&
+      isOneBreath(current.last, doing) &&
+      current.last.doings.at(-1)?.does === 'move' &&
+      current.last.doings.at(-1)!.vessels.length > 0;
+    const isUnder = isOnTop && !isOverIt && !isThere && named.size <= Number(isNamed);
+    const under = isUnder ? this.underneath(current) : undefined;
     if (under) inputs.add(under);
     const unsaid = inputs.size === 1 && fresh === 0 ? this.unsaidFor(doing, current) : undefined;
     if (unsaid) inputs.add(unsaid);

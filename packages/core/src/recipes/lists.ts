@@ -103,7 +103,9 @@ export function severalThings(text: string): readonly string[] {
 /** Headings stand among the ingredients of many pages: "For the sauce:". */
 export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
   let heading: string | undefined;
-  return lines.flatMap((line, at) => {
+  /** Lines under the heading, one right below the other. */
+  let block = 0;
+  return lines.flatMap((line, at): readonly DraftLine[] => {
     const listed = headedList.exec(line.text)?.groups;
     // A heading with its list behind it heads nothing else; "milk – 500 ml" is milk.
     if (listed && listedThings(listed['rest']!).some((each) => readIngredient(each).foods.length > 0)) {
@@ -120,9 +122,14 @@ export function headed(lines: readonly DraftLine[]): readonly DraftLine[] {
       ((partNames.test(bare) && !isThingFor(bare)) ||
         (/^[\p{L}'’ -]+$/u.test(bare) && readIngredient(bare).foods.length === 0));
     const name = headingOf(line.text) ?? (isBareHead ? bare : undefined);
-    if (name === undefined)
+    if (name === undefined) {
+      // "For the mash", its two lines, an empty line: what stands below belongs to no part. Of a list with empty lines all through it is not known.
+      if (line.isAfterGap && block > 1) heading = undefined;
+      block = line.isAfterGap && block > 0 ? 1 : block + 1;
       return severalThings(line.text).map((text) => ({ ...line, text, heading: line.heading ?? heading }));
+    }
     heading = name;
+    block = 0;
     return [];
   });
 }

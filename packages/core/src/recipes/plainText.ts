@@ -384,7 +384,7 @@ function draftOfText(text: string): Draft {
       } else if (endsList(row, hasMethodHead) || (startsBlock && isWorkByPoints(row, ingredients))) {
         where = 'method';
         method.push({ text: row.replace(bulleted, '').replace(numbered, '') });
-      } else ingredients.push({ text: row });
+      } else ingredients.push({ text: row, isAfterGap: startsBlock });
     } else if (where === 'method' && isOfLater(row, bare, startsBlock)) {
       notes.push(row);
     } else if (where === 'method') {

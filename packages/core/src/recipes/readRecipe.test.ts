@@ -226,6 +226,31 @@ test.each([
   expect(named.recipe.steps[0]!.kit.map((use) => use.kind)).toEqual(['frying-pan']);
 });
 
+test('an empty line ends a part of the list, but not where empty lines stand all through it', () => {
+  const headingsOf = (list: string) =>
+    one(`Pie\nServes 4\n\n${list}\n\nMethod\nMash the potatoes with the milk. Brush with the egg.`).recipe.lines.map(
+      ({ heading }) => heading,
+    );
+  expect(headingsOf('For the mash\n1 kg potatoes\n100 ml milk\n\n1 egg, beaten')).toEqual([
+    'For the mash',
+    'For the mash',
+    undefined,
+  ]);
+  expect(headingsOf('For the mash\n\n1 kg potatoes\n\n100 ml milk\n\n1 egg, beaten')).toEqual([
+    'For the mash',
+    'For the mash',
+    'For the mash',
+  ]);
+});
+
+test('what is covered is what was just put there, and not what was mashed to go beside it', () => {
+  const { recipe } = one(
+    'Pie\nServes 6\n\nFor the pastry\n250 g plain flour\n125 g cold butter\nFor the filling\n800 g chicken thighs\n2 leeks\nFor the mash\n1 kg potatoes\n100 ml milk\n\nMethod\nRub the butter into the flour. Chill for 30 minutes.\nFry the chicken and the leeks for 20 minutes.\nBoil the potatoes for 20 minutes. Drain and mash with the milk.\nRoll out the pastry. Spoon the filling into a pie dish and cover with the pastry. Bake at 200 °C for 35 minutes.',
+  );
+  const mash = recipe.steps.find(({ title }) => title.startsWith('Mash'))!;
+  expect(recipe.steps.flatMap(({ after }) => after!.map((link) => link.step))).not.toContain(mash.id);
+});
+
 test('one paragraph of everything', () => {
   const { recipe } = one(
     'Garlic pasta\nIngredients: 200 g pasta, 2 tbsp olive oil, salt, to taste, 1 clove garlic (crushed, optional). Method: Boil the pasta for 10 minutes. Toss with everything else.',

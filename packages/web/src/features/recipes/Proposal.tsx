@@ -1,6 +1,7 @@
 import { InputNumber, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
-import { checkRecipe, noLabels, waitFor, workOf, type Recipe, type RecipeReading, type Reshaped } from '@lupin/core';
+import { checkRecipe, noLabels, waitFor, workOf, type Recipe, type RecipeReading } from '@lupin/core';
+import { AskedBox, type Asked } from './AskedBox.tsx';
 import { courseOptions } from './courses.ts';
 import { FindingList } from './FindingList.tsx';
 import { LineText, StepText } from './MarkedText.tsx';
@@ -24,7 +25,7 @@ interface ProposalProps {
 export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBack, keepButton }: ProposalProps) {
   const isMended = recipe !== reading.recipe;
   const noYield = !isYieldSaid(reading, mends);
-  const [asked, setAsked] = useState<Extract<Reshaped, { kind: 'asks' }>>();
+  const [asked, setAsked] = useState<Asked>();
   const findings = isMended ? checkRecipe(recipe, find, { noYield }) : reading.findings;
   const answer = (question: string, index: number) =>
     onMend({
@@ -86,9 +87,14 @@ export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBac
             }}
           />
           {asked && (
-            <p className="fault" role="alert">
-              {asked.words}
-            </p>
+            <AskedBox
+              asked={asked}
+              onTake={(next) => {
+                setAsked(undefined);
+                onMend(fixedTo(next, reading, mends));
+              }}
+              onLeave={() => setAsked(undefined)}
+            />
           )}
         </div>
         <div>

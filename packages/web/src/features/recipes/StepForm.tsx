@@ -2,6 +2,7 @@ import { DownOutlined, UpOutlined } from '@ant-design/icons';
 import { Button, Checkbox, Input, InputNumber, Segmented, Select } from 'antd';
 import { useState } from 'react';
 import { withoutStep, type Recipe, type Reshaped, type Step } from '@lupin/core';
+import { AskedBox, type Asked } from './AskedBox.tsx';
 import { moveStep, rereadStep } from './edits.ts';
 import { MomentsField } from './MomentsField.tsx';
 import { looksWithin } from './moments.ts';
@@ -28,7 +29,7 @@ interface FormProps {
 /** All that a step is, in words and in fields: beside the picture of the work, and in the list of steps. */
 export function StepForm({ step, recipe, change, onRemoved }: FormProps) {
   const [fault, setFault] = useState('');
-  const [asked, setAsked] = useState<Extract<Reshaped, { kind: 'asks' }>>();
+  const [asked, setAsked] = useState<Asked>();
   const index = recipe.steps.findIndex((each) => each.id === step.id);
   const apply = (next: (one: Recipe) => Recipe) => {
     setAsked(undefined);
@@ -45,21 +46,7 @@ export function StepForm({ step, recipe, change, onRemoved }: FormProps) {
     <div className="step-form">
       <WordsField {...fields} />
       <TimeField {...fields} />
-      {asked && (
-        <div className="asked" role="alert">
-          <p>{asked.words}</p>
-          <div className="row">
-            {asked.ways.map((way) => (
-              <Button key={way.words} size="small" onClick={() => apply(() => way.recipe)}>
-                {way.words}
-              </Button>
-            ))}
-            <Button size="small" type="text" onClick={() => setAsked(undefined)}>
-              Leave it as it is
-            </Button>
-          </div>
-        </div>
-      )}
+      {asked && <AskedBox asked={asked} onTake={(next) => apply(() => next)} onLeave={() => setAsked(undefined)} />}
       <WaitsField {...fields} />
       <PlaceField {...fields} />
       <PiecesField {...fields} />

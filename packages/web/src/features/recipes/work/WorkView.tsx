@@ -9,6 +9,7 @@ import {
   type Reshaped,
   type StepId,
 } from '@lupin/core';
+import { AskedBox, type Asked } from '../AskedBox.tsx';
 import { newStep } from '../edits.ts';
 import { FindingList } from '../FindingList.tsx';
 import { StepForm } from '../StepForm.tsx';
@@ -23,7 +24,7 @@ interface Props {
 /** The work of a recipe as a picture, and beside it whatever was chosen in it: one place to put it right. */
 export function WorkView({ recipe, findings, change }: Props) {
   const [chosen, setChosen] = useState<StepId>();
-  const [asked, setAsked] = useState<Extract<Reshaped, { kind: 'asks' }>>();
+  const [asked, setAsked] = useState<Asked>();
   const pane = useRef<HTMLElement>(null);
   const step = recipe.steps.find((each) => each.id === chosen);
   const reshape = (next: Reshaped) => {
@@ -41,19 +42,11 @@ export function WorkView({ recipe, findings, change }: Props) {
       <section aria-label="The work">
         <h1 className="work-name">{recipe.name}</h1>
         {asked && (
-          <div className="asked" role="alert">
-            <p>{asked.words}</p>
-            <div className="row">
-              {asked.ways.map((way) => (
-                <Button key={way.words} size="small" onClick={() => reshape({ kind: 'made', recipe: way.recipe })}>
-                  {way.words}
-                </Button>
-              ))}
-              <Button size="small" type="text" onClick={() => setAsked(undefined)}>
-                Leave it as it is
-              </Button>
-            </div>
-          </div>
+          <AskedBox
+            asked={asked}
+            onTake={(next) => reshape({ kind: 'made', recipe: next })}
+            onLeave={() => setAsked(undefined)}
+          />
         )}
         <WorkBoard
           recipe={recipe}

@@ -189,7 +189,7 @@ export const Step = v.strictObject({
   splitPoint: v.optional(v.boolean(), false),
   /** Other ways to do it, of which one can be chosen dish by dish. */
   alternatives: v.optional(v.pipe(v.array(StepAlternative), v.maxLength(6)), []),
-  /** The dish stands without it: it can be left out dish by dish, and with it the lines that only it uses. */
+  /** The dish stands without it: it can be left out dish by dish, and with it what only it adds. */
   canOmit: v.optional(v.literal(true)),
   /** What it leaves that another dish uses: the cooking liquid that becomes a sauce. */
   leaves: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(6)), []),

@@ -1,5 +1,4 @@
 import {
-  leftOutWay,
   type Dish,
   type Guest,
   type Occasion,
@@ -10,7 +9,7 @@ import {
 } from '../model/index.ts';
 import { heatedAgain } from './ahead.ts';
 import { applySwaps } from './applySwaps.ts';
-import { withoutStep } from './order.ts';
+import { withoutLeftOut } from './leftOut.ts';
 import { flatten } from './flatten.ts';
 
 /** The version of a dish a guest would get: the one that names them, else the first. */
@@ -41,19 +40,6 @@ export function chosenWays(recipe: Recipe, choices: Dish['choices']): Recipe {
       (made = withoutLeftOut({ ...recipe, steps: recipe.steps.map((step) => inChosenWay(step, choices)) }, choices)),
     );
   return made;
-}
-
-/** Without the steps that are left out, and without the lines that only those use. A recipe keeps its last step and its last line. */
-function withoutLeftOut(recipe: Recipe, choices: Dish['choices']): Recipe {
-  const gone = recipe.steps.filter(
-    ({ id, canOmit }) => canOmit && choices.some((choice) => choice.step === id && choice.alternative === leftOutWay),
-  );
-  if (gone.length === 0 || gone.length === recipe.steps.length) return recipe;
-  const rest = gone.reduce((one, { id }) => withoutStep(one, id), recipe);
-  const used = new Set(rest.steps.flatMap(({ uses }) => uses));
-  const onlyThere = new Set(gone.flatMap(({ uses }) => uses).filter((line) => !used.has(line)));
-  const lines = rest.lines.filter(({ id }) => !onlyThere.has(id));
-  return lines.length === 0 ? recipe : { ...rest, lines };
 }
 
 function inChosenWay(step: Step, choices: Dish['choices']): Step {

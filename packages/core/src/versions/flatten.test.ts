@@ -1,11 +1,9 @@
 import { id } from '../../test-support/id.ts';
 import { line, occasion, recipe, step, guest, noTrace, dish } from '../../test-support/small.ts';
 import { fit } from '../fit/index.ts';
-import { leftOutWay } from '../model/index.ts';
 import { scale } from '../scale/index.ts';
 import { tasksOf } from '../tasks/index.ts';
 import { recipeOf } from './assign.ts';
-import { versionParts } from './parts.ts';
 
 const custard = recipe(
   'custard',
@@ -110,60 +108,5 @@ test('a way chosen for a step replaces its time, kit and words, and nothing else
     burner: true,
     durationMin: { likely: 15 },
     uses: ['cashews'],
-  });
-});
-
-describe('a step that the dish stands without', () => {
-  const salad = (canOmit: boolean) =>
-    recipe(
-      'salad',
-      [line('leaves', 'rocket'), line('nuts', 'walnut'), line('oil', 'olive-oil')],
-      [
-        step('dress', { uses: ['leaves', 'oil'] }),
-        step('toast', { uses: ['nuts', 'oil'], after: [], ...(canOmit ? { canOmit: true } : {}) }),
-        step('serve', { after: [{ step: 'dress' }, { step: 'toast' }] }),
-      ],
-    );
-  const made = (canOmit: boolean, choices: readonly { step: string; alternative: string }[]) => {
-    const one = occasion({
-      guests: [],
-      recipes: [salad(canOmit)],
-      dishes: [dish('it', 'salad', { choices: [...choices] })],
-    });
-    return recipeOf(one, one.dishes[0]!);
-  };
-
-  test('is left out with what only it uses, and the others wait for what it waited for', () => {
-    const { lines, steps } = made(true, [{ step: 'toast', alternative: leftOutWay }]);
-    expect(lines.map(({ id }) => id)).toEqual(['leaves', 'oil']);
-    expect(steps.map(({ id, after }) => [id, after?.map((link) => link.step)])).toEqual([
-      ['dress', []],
-      ['serve', ['dress']],
-    ]);
-  });
-
-  test('stays where its recipe does not say so, and where nobody leaves it out', () => {
-    expect(made(false, [{ step: 'toast', alternative: leftOutWay }]).steps).toHaveLength(3);
-    expect(made(true, []).lines).toHaveLength(3);
-  });
-
-  test('is left out of a component too, and a recipe of nothing else keeps it', () => {
-    const whole = recipe(
-      'plate',
-      [line('it', undefined, { component: 'salad', amount: { kind: 'batches', batches: 1 } })],
-      [step('lay', { uses: ['it'] })],
-    );
-    const one = occasion({ guests: [], recipes: [whole, salad(true)], dishes: [dish('it', 'plate')] });
-    const [part] = recipeOf(one, one.dishes[0]!).steps.filter(({ canOmit }) => canOmit);
-    const choices = [{ step: part!.id, alternative: leftOutWay }];
-    expect(recipeOf(one, { ...one.dishes[0]!, choices }).steps).toHaveLength(3);
-    const [version] = versionParts(one, { ...one.dishes[0]!, choices }, one.dishes[0]!.versions[0]!);
-    expect(version!.made.steps.map(({ id }) => id)).toEqual(['dress', 'serve']);
-    const alone = occasion({
-      guests: [],
-      recipes: [recipe('nuts', [line('nuts', 'walnut')], [step('toast', { uses: ['nuts'], canOmit: true })])],
-      dishes: [dish('it', 'nuts', { choices: [{ step: 'toast', alternative: leftOutWay }] })],
-    });
-    expect(recipeOf(alone, alone.dishes[0]!).steps).toHaveLength(1);
   });
 });

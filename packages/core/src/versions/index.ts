@@ -3,6 +3,7 @@ export { versionFor, inOtherWay, recipeOf, versionRecipe } from './assign.ts';
 export { followsOf, linesInto, ancestry, heats } from './steps.ts';
 export { canBeHeatedAgain } from './ahead.ts';
 export { flatten, partKeepsMin } from './flatten.ts';
+export { leftOutOf, type LeftOut } from './leftOut.ts';
 export { withLinks, withOrderSaid, withoutLink, withoutStep } from './order.ts';
 export { scaleAmount } from './scaleAmount.ts';
 export { inBatchStep } from './batchWords.ts';

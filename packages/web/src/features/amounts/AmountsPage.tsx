@@ -5,6 +5,7 @@ import {
   flatten,
   foodOf,
   isTooMuch,
+  leftOutOf,
   leftOutWay,
   listed,
   panChoices,
@@ -16,6 +17,7 @@ import {
   type Kitchen,
   type Recipe,
   type ScaledVersion,
+  type StepId,
   type VesselNeed,
 } from '@lupin/core';
 import { AmountText } from '../../shared/AmountText.tsx';
@@ -284,7 +286,13 @@ function timeWords(need: VesselNeed): string {
     : '';
 }
 
-/** Steps that can be done in more than one way. */
+/** "Leave it out, with 50 g almonds": whoever presses sees what goes with it. */
+function withoutWords(written: Recipe, step: StepId): string {
+  const { lines } = leftOutOf(written, [{ step, alternative: leftOutWay }]);
+  return lines.length === 0 ? 'leave it out' : `leave it out, with ${listed(lines.map(({ text }) => text))}`;
+}
+
+/** Steps that can be done in more than one way, or not at all. */
 function Ways({
   dish,
   recipe,
@@ -314,7 +322,7 @@ function Ways({
                 value: step.alternatives.length > 0 ? (step.id as string) : '',
                 label: `${step.title} (${step.durationMin.likely} min)`,
               },
-              ...(step.canOmit ? [{ value: leftOutWay as string, label: 'leave it out' }] : []),
+              ...(step.canOmit ? [{ value: leftOutWay as string, label: withoutWords(written, step.id) }] : []),
               ...step.alternatives.map((each) => ({
                 value: each.id as string,
                 label: `${each.name} (${each.durationMin.likely} min)`,

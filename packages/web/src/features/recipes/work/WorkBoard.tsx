@@ -1,7 +1,8 @@
 import {
   DndContext,
-  PointerSensor,
+  MouseSensor,
   pointerWithin,
+  TouchSensor,
   useDraggable,
   useDroppable,
   useSensor,
@@ -37,7 +38,11 @@ export function WorkBoard({ recipe, findings = [], guessed, selected, onSelect, 
   const room = useWidth(box);
   const work = useMemo(() => workOf(recipe, noLabels), [recipe]);
   const picture = useMemo(() => pictureOf(work, room - 2), [work, room]);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  // A finger that moves at once scrolls; one that rests first takes the card.
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
+  );
   /** The card that is about to wait for another. */
   const [waiting, setWaiting] = useState<StepId>();
   const [over, setOver] = useState<StepId>();
@@ -248,6 +253,8 @@ function StepCard({ card, recipe, fresh, marks, isFirst, isDragged, canDrag, onS
   const foods = step.uses.flatMap((id) => recipe.lines.filter((line) => line.id === id).map(foodWords));
   const shift = drag.transform ? `translate(${drag.transform.x}px, ${drag.transform.y}px)` : undefined;
   const total = step.durationMin.likely;
+  // The keyboard has ways of its own.
+  const { onKeyDown: _keys, ...held } = drag.listeners ?? {};
   return (
     <button
       type="button"
@@ -270,7 +277,7 @@ function StepCard({ card, recipe, fresh, marks, isFirst, isDragged, canDrag, onS
       title={step.title}
       onClick={onSelect}
       onKeyDown={onKeyDown}
-      {...(drag.listeners?.['onPointerDown'] ? { onPointerDown: drag.listeners['onPointerDown'] as never } : {})}
+      {...held}
     >
       <span className="work-length" aria-hidden="true">
         {step.looks.map((look) => (

@@ -1,6 +1,14 @@
 import { isFlesh } from '../keeping/index.ts';
 import { rules } from '../reference/index.ts';
-import { endLook, type Occasion, type Plan, type PlannedStep, type PlannedTask, type TaskId } from '../model/index.ts';
+import {
+  endLook,
+  type LookId,
+  type Occasion,
+  type Plan,
+  type PlannedStep,
+  type PlannedTask,
+  type TaskId,
+} from '../model/index.ts';
 import type { Task, TaskNetwork } from '../tasks/index.ts';
 import { restMoved, withTakers } from './takes.ts';
 
@@ -37,17 +45,19 @@ const isColdByRecipe = (bake: Task, from: Task): boolean =>
  * The plan with so many minutes more for one bake: it goes in sooner, is taken out of the fridge sooner, and the oven is hot sooner. Whether that can be
  * is for the audit to say.
  */
-export function bakedLonger(occasion: Occasion, plan: Plan, id: TaskId, minutes: number): Plan {
+export function bakedLonger(occasion: Occasion, plan: Plan, { id, step }: Task, minutes: number): Plan {
   const bake = plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.id === id);
   if (!bake) return plan;
   const startMin = bake.startMin - minutes;
+  // What is due so long before the end stays where it is.
+  const staying = new Set<LookId>([endLook, ...step.looks.flatMap((look) => (look.fromEnd ? [look.id] : []))]);
   const tasks = plan.tasks.map((task): PlannedTask => {
     if (task === bake)
       return {
         ...bake,
         startMin,
         looks: bake.looks.map((look) =>
-          look.look === endLook ? look : { ...look, startMin: look.startMin - minutes, endMin: look.endMin - minutes },
+          staying.has(look.look) ? look : { ...look, startMin: look.startMin - minutes, endMin: look.endMin - minutes },
         ),
       };
     if (task.kind === 'step' && task.rest?.before.includes(id))

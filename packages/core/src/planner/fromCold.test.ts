@@ -77,6 +77,16 @@ describe('what the plan has in the fridge before it bakes', () => {
     const rest = plan.tasks.find((task): task is PlannedStep => task.kind === 'step' && task.rest !== undefined)!;
     expect(rest.looks.at(-1)!.endMin).toBe(bake.startMin);
   });
+  test('what is due so long before its end stays there, and what is due after its start goes with that', () => {
+    const looks = [
+      { id: 'turn', atMin: 20, takesMin: 1, what: 'turn it' },
+      { id: 'foil', atMin: 30, takesMin: 1, what: 'foil off', fromEnd: true },
+    ];
+    const { took, plan } = wordsOf(of(['potato', 'cream'], -55, { looks }));
+    const bake = bakeOf(plan.tasks);
+    const at = (id: string) => bake.looks.find(({ look }) => look === id)!.startMin;
+    expect([took, at('turn') - bake.startMin, bake.endMin - at('foil')]).toEqual([48, 20, 10]);
+  });
   test('where nobody is there sooner, its time is as written, and it is said that it may not be enough', () => {
     const { took, words } = wordsOf(of(['potato', 'cream'], -45));
     expect(took).toBe(40);

@@ -35,7 +35,8 @@ function withTimeForCold(occasion: Occasion, audited: Audited): Audited {
   if (!audited.plan.tasks.some((task) => task.kind === 'step' && task.rest)) return audited;
   const network = tasksOf(occasion, fit(occasion), audited.plan.batches);
   return [...colderBakes(network, audited.plan)].reduce((best, [bake, minutes]): Audited => {
-    const plan = bakedLonger(occasion, best.plan, bake, minutes);
+    const task = network.tasks.find((each) => each.id === bake)!;
+    const plan = bakedLonger(occasion, best.plan, task, minutes);
     const report = audit(occasion, plan);
     return report.passed ? { plan, report } : best;
   }, audited);

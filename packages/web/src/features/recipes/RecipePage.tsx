@@ -149,7 +149,7 @@ function Editor({ kept, others }: { kept: Kept<Recipe>; others: readonly Recipe[
                   size="small"
                   key={`m-${JSON.stringify(recipe.makes)}`}
                   aria-label="Makes"
-                  placeholder="12 rolls, 600 g"
+                  placeholder="such as 12 rolls"
                   defaultValue={makesWords(recipe)}
                   maxLength={60}
                   style={{ width: 120 }}

@@ -285,7 +285,7 @@ function pick(
     // “150 g of the sugar” is not 50 g of it.
     return said.length > 1 && before.endsWith(said) && !/[\d.,/½¼¾]$/.test(before.slice(0, -said.length));
   };
-  const asked = /(\d+)\s?g(?:\s+of)?(?:\s+the)?\s*$/i.exec(text.slice(0, token.start))?.[1];
+  const asked = /(?<![\d.,/])(\d+(?:\.\d+)?)\s?g(?:\s+of)?(?:\s+the)?\s*$/i.exec(text.slice(0, token.start))?.[1];
   const isEnough = ({ line: { reading } }: Entry) =>
     asked === undefined || reading.amount.kind !== 'mass' || reading.amount.massG >= Number(asked);
   if (/\bboth (?:the |kinds of )?$/i.test(text.slice(0, token.start))) {

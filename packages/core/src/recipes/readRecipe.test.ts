@@ -226,6 +226,64 @@ test.each([
   expect(named.recipe.steps[0]!.kit.map((use) => use.kind)).toEqual(['frying-pan']);
 });
 
+describe('plain pages', () => {
+  /** Each step as: place, its lines, what it waits for by number. */
+  const workOf = (list: string, method: string) =>
+    one(`Pot pie supper\nServes 4\n\n${list}\n\nMethod\n${method}`).recipe.steps.map(
+      ({ uses, after, burner, oven }, _, all) => {
+        const at = after!.map(({ step }) => all.findIndex((each) => each.id === step) + 1).sort();
+        return `${oven ? 'oven' : burner ? 'hob' : 'hand'}[${uses.join(' ')}]<${at.join(',')}`;
+      },
+    );
+
+  test.each<[string, string, string, readonly string[]]>([
+    [
+      'dipped first here, then there, is one work, and all of it is fried',
+      '600 g cod\n100 g plain flour\n2 eggs\n150 g breadcrumbs\n500 ml sunflower oil',
+      'Dip the cod first in the flour, then the egg, then the breadcrumbs. Fry in the oil for 4 minutes.',
+      ['hand[cod plain-flour eggs breadcrumbs]<', 'hob[sunflower-oil]<1'],
+    ],
+    [
+      'what is brought together is not heated',
+      '250 g plain flour\n125 g butter',
+      'Rub the butter into the flour. Add water and bring it together.',
+      ['hand[butter plain-flour]<'],
+    ],
+    [
+      '150 g of the sugar is of the line that has so much',
+      '6 eggs\n50 g icing sugar\n200 g caster sugar',
+      'Whisk the eggs with 150 g of the sugar.',
+      ['hand[eggs caster-sugar]<'],
+    ],
+    [
+      'whites go their own way until they are folded in',
+      '6 eggs, separated\n200 g dark chocolate',
+      'Melt the chocolate. Cool for 20 minutes. Whisk the egg yolks, then fold in the melted chocolate. Whisk the egg whites to soft peaks. Fold the whites into the chocolate mixture.',
+      ['hob[dark-chocolate]<', 'hand[]<1', 'hand[eggs]<2', 'hand[]<', 'hand[]<3,4'],
+    ],
+    [
+      'a kept soaking liquid is not the stock on the list',
+      '20 g dried porcini\n1 litre vegetable stock\n300 g risotto rice',
+      'Soak the porcini for 20 minutes. Drain, keeping the liquid. Heat the stock in a saucepan. Fry the rice for 2 minutes. Add the hot stock, stirring, for 18 minutes.',
+      ['hand[dried-porcini]<', 'hob[vegetable-stock]<', 'hob[risotto-rice]<1,2'],
+    ],
+    [
+      'the pot of a pot pie is a pot',
+      '250 g plain flour\n125 g butter\n800 g chicken thighs\n2 leeks',
+      'Rub the butter into the flour. Chill for 30 minutes. Cook the leeks in a large pot for 10 minutes. Cut up the chicken, add to the pot and brown for 8 minutes.',
+      ['hand[butter plain-flour]<', 'hand[]<1', 'hob[leeks]<', 'hob[chicken-thighs]<3'],
+    ],
+  ])('%s', (_, list, method, work) => expect(workOf(list, method)).toEqual(work));
+
+  test('what is fished out is no fish, and where something is done stands with what is done there', () => {
+    const { recipe, findings } = one(
+      'Stew\nServes 4\n\n400 g carrots\n2 bay leaves\n1 clove garlic\n2 tbsp oil\n\nMethod\nBoil the carrots with the bay leaves for 20 minutes. Fish out the bay leaves and set aside.\nIn a wok or large frying pan, fry the garlic in the oil for 2 minutes.',
+    );
+    expect(findings.filter(({ words }) => /fish/i.test(words))).toEqual([]);
+    expect(recipe.steps.at(-1)!.text).toMatch(/^In a wok or large frying pan, fry/);
+  });
+});
+
 test('an empty line ends a part of the list, but not where empty lines stand all through it', () => {
   const headingsOf = (list: string) =>
     one(`Pie\nServes 4\n\n${list}\n\nMethod\nMash the potatoes with the milk. Brush with the egg.`).recipe.lines.map(

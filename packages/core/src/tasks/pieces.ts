@@ -13,7 +13,7 @@ import {
   type UnitId,
 } from '../model/index.ts';
 import { isVessel } from '../scale/index.ts';
-import { ancestry, followsOf } from '../versions/index.ts';
+import { ancestry, followersOf, followsOf } from '../versions/index.ts';
 import { aloneBatch, type Batch } from './batches.ts';
 
 /**
@@ -87,7 +87,7 @@ export function piecesOf(
     const sources = followsOf(batch.recipe, index).map((link): Source => {
       const done = batch.doneIn.get(link.step)!;
       const by = byId.get(done.batch)!;
-      const isShared = followersOf(by, done.step).length > 1;
+      const isShared = followersOf(by.recipe, done.step).length > 1;
       return {
         isOwn: isOwnFood(batch, by.id) && !(isShared && movesOut(batch, batch.recipe.steps[index]!, link.step)),
         isShared,
@@ -134,7 +134,7 @@ function takenElsewhere(batches: readonly Batch[]): ReadonlySet<TaskId> {
           // Whoever names the piece has it in use while they take.
           const names = step.kit.some(({ as }) => as !== undefined && batch.heldIn.get(as)?.batch === from.batch);
           const by = byId.get(from.batch)!;
-          const isMoved = followersOf(by, from.step).length > 1 && movesOut(batch, step, link.step);
+          const isMoved = followersOf(by.recipe, from.step).length > 1 && movesOut(batch, step, link.step);
           const isApart = isMoved || !isOwnFood(byId.get(taker.batch)!, from.batch);
           return isApart && !names ? [taskOf(from.batch, from.step)] : [];
         }),
@@ -149,9 +149,6 @@ interface Source extends Pick<InPieces, 'lies'> {
   /** Others take from it too. */
   readonly isShared: boolean;
 }
-
-const followersOf = ({ recipe }: Batch, id: StepId): readonly Step[] =>
-  recipe.steps.filter((_, index) => followsOf(recipe, index).some((link) => link.step === id));
 
 function inPieces(
   batch: Batch,
@@ -207,7 +204,7 @@ function goesOnIn(
   if (!last) return [];
   if (last.isOwn) return last.lies.filter((piece) => fits(step, piece));
   // Its share is taken out first, into something of its own.
-  const isLast = followersOf(batch, step.id).length === 0;
+  const isLast = followersOf(batch.recipe, step.id).length === 0;
   const wanted: readonly KitKind[] =
     step.oven || step.burner
       ? last.lies.filter((piece) => fits(step, piece)).map(({ kind }) => kind)
@@ -228,7 +225,7 @@ function liesIn(
     use.hold === undefined || !isOfItsOwn(batch, use) ? [] : [{ ...use, hold: use.hold }],
   );
   if (holding.length === 0) return goesOn.map(pieceOf);
-  const followers = followersOf(batch, step.id);
+  const followers = followersOf(batch.recipe, step.id);
   const filled = holding.filter(({ hold }) => !from.some((piece) => piece.hold === hold));
   // What is finished may be in several: the roast on its dish, the sauce in its pan.
   if (followers.length === 0 && filled.length > 0) return filled.map(pieceOf);

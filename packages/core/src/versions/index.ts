@@ -1,6 +1,6 @@
 export { applySwaps, massOf } from './applySwaps.ts';
 export { versionFor, inOtherWay, recipeOf, versionRecipe } from './assign.ts';
-export { followsOf, linesInto, ancestry, heats } from './steps.ts';
+export { followersOf, followsOf, linesInto, ancestry, heats } from './steps.ts';
 export { canBeHeatedAgain } from './ahead.ts';
 export { flatten, partKeepsMin } from './flatten.ts';
 export { leftOutOf, type LeftOut } from './leftOut.ts';

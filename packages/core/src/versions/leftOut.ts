@@ -1,7 +1,7 @@
 import { foodOf } from '../reference/index.ts';
 import { leftOutWay, type Dish, type IngredientLine, type LineId, type Recipe, type Step } from '../model/index.ts';
 import { withoutStep } from './order.ts';
-import { followsOf } from './steps.ts';
+import { followersOf, followsOf } from './steps.ts';
 
 /** What a dish is made without: steps, and the lines that go with them. */
 export interface LeftOut {
@@ -27,8 +27,10 @@ export function leftOutOf(recipe: Recipe, choices: Dish['choices']): LeftOut {
  * marinating is left out the chicken is not.
  */
 function isAddition(recipe: Recipe, step: Step, gone: readonly Step[]): boolean {
-  const followers = recipe.steps.filter((_, at) => followsOf(recipe, at).some((link) => link.step === step.id));
-  return followsOf(recipe, recipe.steps.indexOf(step)).length > 0 || followers.every((each) => gone.includes(each));
+  return (
+    followsOf(recipe, recipe.steps.indexOf(step)).length > 0 ||
+    followersOf(recipe, step.id).every((each) => gone.includes(each))
+  );
 }
 
 /** Whether the words of a step may speak of a line: by the name of its food, or any longer word of one that is not understood. */

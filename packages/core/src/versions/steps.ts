@@ -9,6 +9,10 @@ export function followsOf(recipe: Recipe, index: number): NonNullable<Step['afte
   return before ? [{ step: before.id, leastMin: 0 }] : [];
 }
 
+/** The steps that follow a step. */
+export const followersOf = (recipe: Recipe, id: StepId): readonly Step[] =>
+  recipe.steps.filter((_, index) => followsOf(recipe, index).some((link) => link.step === id));
+
 /** For each step, the ids of all steps that come before it, itself included. Relies on `after` pointing backwards only. */
 export function ancestry(recipe: Recipe): Map<StepId, Set<StepId>> {
   const all = new Map<StepId, Set<StepId>>();

@@ -4,7 +4,7 @@ import { id } from '../../test-support/id.ts';
 import { line, recipe, step } from '../../test-support/small.ts';
 import { CheckedRecipe, type Recipe, type StepId } from '../model/index.ts';
 import { ancestry, followsOf, withoutStep } from '../versions/index.ts';
-import { atAnyTime, isBehind, setWait, sideBySide, waitFor, type Reshaped } from './index.ts';
+import { atAnyTime, drawnOn, isBehind, setWait, sideBySide, waitFor, type Reshaped } from './index.ts';
 
 type Loose = Record<string, unknown>;
 const made = (steps: readonly Loose[]): Recipe =>
@@ -71,6 +71,14 @@ describe('to wait', () => {
 describe('side by side', () => {
   test('a step waits for what the other waited for', () => {
     expect(order(recipeOf(sideBySide(chain, id('sauce'), id('fry'))))).toBe('chop< fry<chop sauce<chop bake<sauce');
+  });
+
+  test('drawn on to what it waits for a step goes beside it, drawn on to anything else it waits', () => {
+    expect(order(recipeOf(drawnOn(chain, id('sauce'), id('fry'))))).toBe('chop< fry<chop sauce<chop bake<sauce');
+    expect(order(recipeOf(drawnOn(recipeOf(drawnOn(chain, id('sauce'), id('fry'))), id('sauce'), id('fry'))))).toBe(
+      'chop< fry<chop sauce<chop,fry bake<sauce',
+    );
+    expect(drawnOn(chain, id('bake'), id('fry'))).toMatchObject({ kind: 'asks' });
   });
 
   test('what comes first by way of others is said, with whom', () => {

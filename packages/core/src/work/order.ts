@@ -56,6 +56,10 @@ export function sideBySide(recipe: Recipe, id: StepId, on: StepId): Reshaped {
   return madeWithFood(recipe, said, withoutLink(said, id, on), id);
 }
 
+/** One step drawn on to another: it waits for that one; or, where it waits for it already, the two go side by side. */
+export const drawnOn = (recipe: Recipe, id: StepId, on: StepId): Reshaped =>
+  isBehind(recipe, id, on) ? sideBySide(recipe, id, on) : waitFor(recipe, id, on);
+
 /** A step waits for nothing. */
 export function atAnyTime(recipe: Recipe, id: StepId): Reshaped {
   const said = withOrderSaid(recipe);

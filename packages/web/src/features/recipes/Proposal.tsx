@@ -1,6 +1,6 @@
 import { InputNumber, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
-import { checkRecipe, noLabels, waitFor, workOf, type Recipe, type RecipeReading } from '@lupin/core';
+import { checkRecipe, drawnOn, noLabels, workOf, type Recipe, type RecipeReading } from '@lupin/core';
 import { AskedBox, type Asked } from './AskedBox.tsx';
 import { courseOptions } from './courses.ts';
 import { FindingList } from './FindingList.tsx';
@@ -81,7 +81,7 @@ export function Proposal({ reading, recipe, mends = noMends, find, onMend, onBac
             findings={findings}
             guessed={guessedOrder(reading, mends.answers)}
             onWait={(step, on) => {
-              const next = waitFor(recipe, step, on);
+              const next = drawnOn(recipe, step, on);
               setAsked(next.kind === 'asks' ? next : undefined);
               if (next.kind === 'made') onMend(fixedTo(next.recipe, reading, mends));
             }}

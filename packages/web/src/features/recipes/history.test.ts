@@ -23,8 +23,8 @@ class Room {
 test('what was changed can be taken back after the page was left, with what it came from', () => {
   const room = new Room();
   const { past } = changed({ past: [named('A')], future: [named('Z')] }, named('B'));
-  keepHistory(room, named('C'), { past, future: [named('D')] });
-  const again = historyOf(room, named('C'));
+  keepHistory(() => room, named('C'), { past, future: [named('D')] });
+  const again = historyOf(() => room, named('C'));
   expect(again.past.map(({ name }) => name)).toEqual(['A', 'B']);
   expect(again.future.map(({ name }) => name)).toEqual(['D']);
   expect(again.past[0]!.original).toEqual(read.original);
@@ -33,11 +33,11 @@ test('what was changed can be taken back after the page was left, with what it c
 
 test('nothing leads back where it has been changed elsewhere, or where what is kept cannot be read', () => {
   const room = new Room();
-  keepHistory(room, named('C'), { past: [named('A')], future: [] });
-  expect(historyOf(room, named('other')).past).toEqual([]);
+  keepHistory(() => room, named('C'), { past: [named('A')], future: [] });
+  expect(historyOf(() => room, named('other')).past).toEqual([]);
   for (const broken of ['{', '[]', 'null', JSON.stringify({ now: 1 })]) {
     room.setItem(`lupin.recipe-history.${read.id}`, broken);
-    expect(historyOf(room, named('C'))).toEqual({ past: [], future: [] });
+    expect(historyOf(() => room, named('C'))).toEqual({ past: [], future: [] });
   }
 });
 
@@ -45,14 +45,14 @@ test('where there is no room for all of it the last changes are kept, or none', 
   const past = Array.from({ length: 40 }, (_, at) => named(`N${at}`));
   const one = JSON.stringify(read).length;
   const room = new Room(one * 12);
-  keepHistory(room, named('C'), { past, future: [] });
-  const names = historyOf(room, named('C')).past.map(({ name }) => name);
+  keepHistory(() => room, named('C'), { past, future: [] });
+  const names = historyOf(() => room, named('C')).past.map(({ name }) => name);
   expect(names.length).toBeGreaterThan(1);
   expect(names.length).toBeLessThan(40);
   expect(names.at(-1)).toBe('N39');
   const none = new Room(10);
-  keepHistory(none, named('C'), { past, future: [] });
-  expect(historyOf(none, named('C')).past).toEqual([]);
+  keepHistory(() => none, named('C'), { past, future: [] });
+  expect(historyOf(() => none, named('C')).past).toEqual([]);
 });
 
 test('of very many changes the oldest go', () => {
@@ -60,4 +60,12 @@ test('of very many changes the oldest go', () => {
   for (let at = 0; at < 260; at++) all = changed(all, named(`N${at}`));
   expect(all.past).toHaveLength(200);
   expect(all.past.at(-1)!.name).toBe('N259');
+});
+
+test('a browser that refuses its storage still lets a recipe be edited', () => {
+  const refuses = (): never => {
+    throw new Error('denied');
+  };
+  expect(historyOf(refuses, named('A'))).toEqual({ past: [], future: [] });
+  expect(() => keepHistory(refuses, named('A'), { past: [], future: [] })).not.toThrow();
 });

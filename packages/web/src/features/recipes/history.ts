@@ -25,9 +25,9 @@ const Stored = v.strictObject({
 });
 
 /** What of a recipe can be taken back from before the page was opened. Empty where it has been changed elsewhere since, or nothing can be read. */
-export function historyOf(storage: Pick<Storage, 'getItem'>, recipe: Recipe): History {
+export function historyOf(storage: () => Pick<Storage, 'getItem'>, recipe: Recipe): History {
   try {
-    const stored = v.safeParse(Stored, JSON.parse(storage.getItem(keyOf(recipe.id)) ?? 'null'));
+    const stored = v.safeParse(Stored, JSON.parse(storage().getItem(keyOf(recipe.id)) ?? 'null'));
     if (!stored.success || stored.output.now !== JSON.stringify(withoutOriginal(recipe))) return none;
     const read = (all: readonly unknown[]): readonly Recipe[] =>
       all.map((each) => {
@@ -42,13 +42,13 @@ export function historyOf(storage: Pick<Storage, 'getItem'>, recipe: Recipe): Hi
 
 /** Keeps it for when the page is opened again; where there is no room, less of it, or nothing: taking back is then over with the page. */
 export function keepHistory(
-  storage: Pick<Storage, 'setItem' | 'removeItem'>,
+  storage: () => Pick<Storage, 'setItem' | 'removeItem'>,
   recipe: Recipe,
   { past, future }: History,
 ): void {
   for (let room = mostKept; room > 0; room = Math.floor(room / 2)) {
     try {
-      storage.setItem(
+      storage().setItem(
         keyOf(recipe.id),
         JSON.stringify({
           now: JSON.stringify(withoutOriginal(recipe)),
@@ -61,7 +61,11 @@ export function keepHistory(
       // No room for so much: try with less.
     }
   }
-  storage.removeItem(keyOf(recipe.id));
+  try {
+    storage().removeItem(keyOf(recipe.id));
+  } catch {
+    // A browser that keeps nothing has nothing to forget.
+  }
 }
 
 /** One more change can be taken back. */

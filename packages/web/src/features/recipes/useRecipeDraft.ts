@@ -20,10 +20,13 @@ export interface RecipeDraft {
   keepMine(): void;
 }
 
+/** Asked for each time: a browser may refuse it. */
+const storage = (): Storage => window.localStorage;
+
 /** A recipe as it is being edited: every change is kept at once, one write after the other, and can be undone, also after the page was left. */
 export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
   const [recipe, setRecipe] = useState(kept.entry);
-  const [history, setHistory] = useState<History>(() => historyOf(window.localStorage, kept.entry));
+  const [history, setHistory] = useState<History>(() => historyOf(storage, kept.entry));
   const { past, future } = history;
   const [pending, setPending] = useState(0);
   const [trouble, setTrouble] = useState<string>();
@@ -70,7 +73,7 @@ export function useRecipeDraft(kept: Kept<Recipe>): RecipeDraft {
       latest.current = next;
       setRecipe(next);
       setHistory(around);
-      keepHistory(window.localStorage, next, around);
+      keepHistory(storage, next, around);
       keep(next);
     },
     [keep],

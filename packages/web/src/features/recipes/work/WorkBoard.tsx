@@ -8,8 +8,8 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import { useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
-import { noLabels, workOf, type Recipe, type RecipeFinding, type StepId } from '@lupin/core';
+import { useId, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react';
+import { isBehind, noLabels, workOf, type Recipe, type RecipeFinding, type StepId } from '@lupin/core';
 import { useUnits } from '../../../shared/units.ts';
 import { pictureOf, type Card, type Picture, type Stream } from './layout.ts';
 import { nextCard } from './moving.ts';
@@ -84,6 +84,7 @@ export function WorkBoard({ recipe, findings = [], guessed, selected, onSelect, 
             waiting && titleOf(waiting),
             over && over !== waiting ? titleOf(over) : undefined,
             onOpen !== undefined,
+            waiting !== undefined && over !== undefined && isBehind(recipe, waiting, over),
           )}
         </p>
       )}
@@ -152,12 +153,16 @@ export function WorkBoard({ recipe, findings = [], guessed, selected, onSelect, 
   );
 }
 
-function hintWords(waiting: string | undefined, on: string | undefined, hasFields: boolean): string {
+function hintWords(
+  waiting: string | undefined,
+  on: string | undefined,
+  hasFields: boolean,
+  waitsAlready: boolean,
+): string {
   if (waiting === undefined)
     return `Draw a step on to another and it waits for it; or W and the arrows. ${hasFields ? 'Enter opens its fields.' : 'All else of a step can be changed when it is kept.'}`;
-  return on === undefined
-    ? `What does “${waiting}” wait for? Go there and press Enter; Escape leaves it as it is.`
-    : `“${waiting}” will wait for “${on}”.`;
+  if (on === undefined) return `What does “${waiting}” wait for? Go there and press Enter; Escape leaves it as it is.`;
+  return waitsAlready ? `“${waiting}” and “${on}” will go side by side.` : `“${waiting}” will wait for “${on}”.`;
 }
 
 /** How wide an element is, as it changes. */
@@ -185,13 +190,16 @@ function Streams({
   picture: Picture;
   selected: StepId | undefined;
 }) {
+  // Several pictures stand on one page where several recipes were read.
+  const tip = useId();
   const isOf = (each: Stream) => selected !== undefined && (each.from === selected || each.to === selected);
   return (
     <>
       <svg width={width} height={height} aria-hidden="true">
         <defs>
           <marker
-            id="work-tip"
+            id={tip}
+            className="work-tip"
             markerWidth="9"
             markerHeight="9"
             refX="7.5"
@@ -212,7 +220,7 @@ function Streams({
             key={`${each.from}-${each.to}`}
             className={isOf(each) ? 'work-line is-chosen' : 'work-line'}
             d={pathOf(each)}
-            markerEnd="url(#work-tip)"
+            markerEnd={`url(#${tip})`}
           />
         ))}
       </svg>

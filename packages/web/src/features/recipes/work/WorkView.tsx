@@ -1,14 +1,6 @@
 import { Button } from 'antd';
 import { useRef, useState } from 'react';
-import {
-  isBehind,
-  sideBySide,
-  waitFor,
-  type Recipe,
-  type RecipeFinding,
-  type Reshaped,
-  type StepId,
-} from '@lupin/core';
+import { drawnOn, type Recipe, type RecipeFinding, type Reshaped, type StepId } from '@lupin/core';
 import { AskedBox, type Asked } from '../AskedBox.tsx';
 import { newStep } from '../edits.ts';
 import { FindingList } from '../FindingList.tsx';
@@ -55,8 +47,7 @@ export function WorkView({ recipe, findings, change }: Props) {
           onSelect={select}
           onWait={(id, on) => {
             setChosen(id);
-            // What waits already is drawn there to be let go.
-            reshape(isBehind(recipe, id, on) ? sideBySide(recipe, id, on) : waitFor(recipe, id, on));
+            reshape(drawnOn(recipe, id, on));
           }}
           onOpen={(id) => {
             select(id);

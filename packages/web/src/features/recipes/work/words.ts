@@ -1,4 +1,13 @@
-import { foodOf, kitWords, listed, type IngredientLine, type Step, type WorkStep, type WorkWait } from '@lupin/core';
+import {
+  foodOf,
+  kitWords,
+  listed,
+  rules,
+  type IngredientLine,
+  type Step,
+  type WorkStep,
+  type WorkWait,
+} from '@lupin/core';
 
 /** "45 min", "2 h", "2 h 30", "3 days". */
 export function lengthWords(minutes: number): string {
@@ -21,7 +30,7 @@ export function waitLabel({ leastMin, saidMostMin, roomMin = Infinity, fridgeMin
   if (saidMostMin === 0) return 'at once';
   if (saidMostMin !== undefined && saidMostMin <= Math.max(roomMin, fridgeMin))
     return `within ${lengthWords(saidMostMin)}`;
-  if (roomMin >= 120) return '';
+  if (roomMin >= rules.standsMostMin) return '';
   return `within ${lengthWords(roomMin)}${fridgeMin > roomMin ? ', or chilled' : ''}`;
 }
 

@@ -286,10 +286,12 @@ function timeWords(need: VesselNeed): string {
     : '';
 }
 
-/** "Leave it out, with 50 g almonds": whoever presses sees what goes with it. */
+/** "Leave it out: no almonds then": whoever presses sees what goes with it. */
 function withoutWords(written: Recipe, step: StepId): string {
   const { lines } = leftOutOf(written, [{ step, alternative: leftOutWay }]);
-  return lines.length === 0 ? 'leave it out' : `leave it out, with ${listed(lines.map(({ text }) => text))}`;
+  return lines.length === 0
+    ? 'leave it out'
+    : `leave it out: no ${listed(lines.map(({ text, food }) => nameInLine(text, food)))} then`;
 }
 
 /** Steps that can be done in more than one way, or not at all. */

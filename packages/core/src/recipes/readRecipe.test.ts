@@ -232,7 +232,8 @@ describe('plain pages', () => {
     one(`Pot pie supper\nServes 4\n\n${list}\n\nMethod\n${method}`).recipe.steps.map(
       ({ uses, after, burner, oven }, _, all) => {
         const at = after!.map(({ step }) => all.findIndex((each) => each.id === step) + 1).sort();
-        return `${oven ? 'oven' : burner ? 'hob' : 'hand'}[${uses.join(' ')}]<${at.join(',')}`;
+        const onTheHob = burner ? 'hob' : 'hand';
+        return `${oven ? 'oven' : onTheHob}[${uses.join(' ')}]<${at.join(',')}`;
       },
     );
 

@@ -1,12 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { join } from 'node:path';
 import { parse } from 'valibot';
 import { Kitchen, Occasion, type Recipe } from '../src/model/index.ts';
 import { dish, guest } from './small.ts';
 
 /** What a new occasion begins with. */
-export const usualKitchen = (): Kitchen =>
-  parse(Kitchen, JSON.parse(readFileSync(join(__dirname, '../../../data/kitchen.json'), 'utf8')));
+export const usualKitchen = (): Kitchen => parse(Kitchen, JSON.parse(readFileSync('data/kitchen.json', 'utf8')));
 
 /** An occasion of one dish in a new occasion's kitchen, with the recipes it is made with. */
 export const alone = (

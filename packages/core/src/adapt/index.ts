@@ -5,6 +5,7 @@ export {
   choicesAt,
   cellKey,
   roleOf,
+  swapsAt,
   type LineOffer,
   type LineOption,
   type Offer,

@@ -228,6 +228,22 @@ function lineOptions(
   );
 }
 
+/** What can go in for one line of a dish as it is written, weighed for those who would eat it, with the job it has there. Best first; empty where nothing known does it. */
+export function swapsAt(
+  occasion: Occasion,
+  dish: Dish,
+  line: IngredientLine,
+  eaters: readonly Guest[],
+  own: readonly OwnSubstitution[] = [],
+): LineOffer {
+  return {
+    line: line.id,
+    words: line.text,
+    role: roleOf(recipeOf(occasion, dish), line),
+    options: lineOptions(occasion, dish, line.id, eaters, own),
+  };
+}
+
 /** What a line of a version leaves to choose from ("butter (or vegan butter)"), each weighed for those who eat of that version. Empty where it leaves nothing. */
 export function choicesAt(
   occasion: Occasion,
@@ -274,15 +290,9 @@ export function answer(
   const open = inTheWay.filter((line) => !kept.some((swap) => swap.line === line));
   if (inTheWay.length === 0 || open.length === 0) return undefined;
   const recipe = recipeOf(occasion, dish);
-  const lines = open.map((line): LineOffer => {
-    const ingredient = recipe.lines.find((each) => each.id === line)!;
-    return {
-      line,
-      words: ingredient.text,
-      role: roleOf(recipe, ingredient),
-      options: lineOptions(occasion, dish, line, eaters, own),
-    };
-  });
+  const lines = recipe.lines
+    .filter(({ id }) => open.includes(id))
+    .map((line) => swapsAt(occasion, dish, line, eaters, own));
   const chosen = lines.map((line) => line.options.find((option) => option.breaks.length === 0));
   if (chosen.some((option) => option === undefined)) return undefined;
   const swaps = [...kept, ...chosen.map((option) => option!.swap)];

@@ -23,6 +23,7 @@ const rooms = [
     'reading',
     'needs',
     'versions',
+    'jobs',
     'exposure',
     'fit',
     'adapt',

@@ -1,6 +1,5 @@
 import {
   foodOf,
-  likelyRole,
   sameJob,
   substitutionsFor,
   type FoodId,
@@ -22,6 +21,7 @@ import type {
 } from '../model/index.ts';
 import { knowledgeOf, servedEvidence, type Evidence, type Knowledge } from '../exposure/index.ts';
 import { dishEvidence, judge, noTraceHazards, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
+import { jobOf, workedFood, type Job } from '../jobs/index.ts';
 import { choicesOf, type Choice } from '../reading/index.ts';
 import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
 
@@ -101,9 +101,7 @@ function optionFor(
   const of = (verdict: Verdict) => verdicts.filter((each) => each.verdict === verdict).map((each) => each.guest);
   return {
     swap,
-    name: substitution
-      ? substitution.with.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ')
-      : `leave out: ${before.text}`,
+    name: substitution ? namesOf(substitution.with) : `leave out: ${before.text}`,
     foods: substitution?.with.map((part) => part.food) ?? [],
     technique: substitution?.technique ?? 'The dish stands without it.',
     closeness: substitution?.closeness ?? 2,
@@ -113,19 +111,14 @@ function optionFor(
   };
 }
 
-/** What an ingredient does in its dish: what the cook has set, else what its words suggest. */
-export function roleOf(recipe: Recipe, line: IngredientLine): Role | undefined {
-  if (line.role || !line.food) return line.role;
-  return likelyRole(
-    line.food,
-    [
-      line.text,
-      recipe.name,
-      line.heading ?? '',
-      ...recipe.steps.filter((step) => step.uses.includes(line.id)).map((step) => `${step.title}. ${step.text}`),
-    ].join('. '),
-  );
-}
+/** What an ingredient does in its dish: what the cook has set, else what is read from what is done with it. */
+export const roleOf = (recipe: Recipe, line: IngredientLine): Role | undefined => jobOf(recipe, line).role;
+
+/** Whether a swap does a job there: it is made for it, and the setting is one in which it does it. */
+const doesIt = ({ role, only, never }: Substitution, job: Job): boolean =>
+  role === job.role &&
+  (only === undefined || only.some((setting) => job.settings.has(setting))) &&
+  !never.some((setting) => job.settings.has(setting));
 
 /** One of the things that the line itself lets the cook choose from: what its writer meant, so nothing is closer. */
 function choiceFor(
@@ -171,6 +164,9 @@ function unwelcomeAt(occasion: Occasion, recipe: Recipe): (option: LineOption) =
   return ({ foods }) => foods.flatMap(holds).some((hazard) => feared.has(hazard) && !there.has(hazard));
 }
 
+const avoidedBy = (eaters: readonly Guest[]): ReadonlySet<HazardId> =>
+  new Set(eaters.flatMap(({ needs }) => needs.flatMap((need) => (need.kind === 'hazard' ? [need.hazard] : []))));
+
 const boughtBy = new WeakMap<Occasion['recipes'], ReadonlySet<FoodId>>();
 /** Foods that the menu asks for as it is written. */
 function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
@@ -183,6 +179,15 @@ function boughtAnyway(occasion: Occasion): ReadonlySet<FoodId> {
   return foods;
 }
 
+/** A swap of the table; for a line that says more than one food does it is written out, for the table knows foods alone. */
+const swapOf = (line: IngredientLine, { id, with: parts, technique, addMin }: Substitution): Swap =>
+  line.food === undefined
+    ? { kind: 'own', line: line.id, name: namesOf(parts), with: parts, technique, addMin }
+    : { kind: 'substitute', line: line.id, substitution: id };
+
+const namesOf = (parts: Substitution['with']): string =>
+  parts.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ');
+
 function lineOptions(
   occasion: Occasion,
   dish: Dish,
@@ -193,24 +198,24 @@ function lineOptions(
   const recipe = recipeOf(occasion, dish);
   const ingredient = recipe.lines.find((each) => each.id === line);
   if (!ingredient) return [];
-  const role = roleOf(recipe, ingredient);
-  const { food } = ingredient;
+  const job = jobOf(recipe, ingredient);
+  const food = workedFood(ingredient);
+  const avoided = avoidedBy(eaters);
   const options = (food ? substitutionsFor(food) : [])
-    .filter((each) => role !== undefined && sameJob(each.role, role))
-    .map((each) => optionFor(occasion, dish, line, { kind: 'substitute', line, substitution: each.id }, each, eaters));
+    .filter((each) => doesIt(each, job) && !each.notFor.some((hazard) => avoided.has(hazard)))
+    .map((each) => optionFor(occasion, dish, line, swapOf(ingredient, each), each, eaters));
   for (const mine of own) {
-    if (
-      !food ||
-      !mine.replaces.includes(food) ||
-      (mine.role !== undefined && role !== undefined && !sameJob(mine.role, role))
-    )
-      continue;
+    const isForIt =
+      food !== undefined &&
+      mine.replaces.includes(food) &&
+      (mine.role === undefined || job.role === undefined || sameJob(mine.role, job.role));
+    if (!isForIt) continue;
     const { name, with: parts, technique, addMin } = mine;
     options.push(
       optionFor(occasion, dish, line, { kind: 'own', line, name, with: parts, technique, addMin }, mine, eaters),
     );
   }
-  for (const choice of food ? [] : choicesOf(ingredient.text))
+  for (const choice of ingredient.food ? [] : choicesOf(ingredient.text))
     options.push(choiceFor(occasion, dish, line, choice, eaters));
   if (ingredient.canOmit || ingredient.part !== 'body')
     options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));

@@ -1,9 +1,10 @@
 import * as v from 'valibot';
+import { alone } from '../../test-support/alone.ts';
 import { demoRecipes } from '../../test-support/demo.ts';
 import { KitKind } from '../model/index.ts';
 import { readRecipes } from '../recipes/index.ts';
 import { foodOf, hazardOf, roleNames, substitutions } from '../reference/index.ts';
-import { roleOf } from './offers.ts';
+import { roleOf, swapsAt } from './offers.ts';
 
 const role = (name: string, line: string, method: string) => {
   const recipe = readRecipes(`${name}\n\nIngredients\n${line}\n\nMethod\n${method}`).recipes[0]!.recipe;
@@ -36,12 +37,12 @@ test.each([
   expect(role(name, line, method)).toBe(wanted);
 });
 
-test('at least 150 swaps, for every job but the place beside the plate, each with its words and kit that there is', () => {
-  expect(substitutions.length).toBeGreaterThanOrEqual(150);
+test('at least 400 swaps, for every job but the place beside the plate and what nothing but egg lifts, each with its words and kit that there is', () => {
+  expect(substitutions.length).toBeGreaterThanOrEqual(400);
   expect(new Set(substitutions.map((each) => each.id)).size).toBe(substitutions.length);
   expect(
     Object.keys(roleNames).filter(
-      (name) => name !== 'accompaniment' && !substitutions.some((each) => each.role === name),
+      (name) => name !== 'accompaniment' && name !== 'egg-lift' && !substitutions.some((each) => each.role === name),
     ),
   ).toEqual([]);
   for (const each of substitutions) {
@@ -89,9 +90,18 @@ test('a food that can hurt has ways out: at least two swaps for each, one of whi
   }
 });
 
-test('chicken in a curry has stand-ins, a roast bird has none', () => {
-  expect(role('Chicken curry', '600 g chicken thighs', 'Simmer the chicken.')).toBe('protein');
-  expect(role('Roast chicken', '1 whole chicken', 'Roast the chicken at 200 °C for 80 minutes.')).toBeUndefined();
+test('chicken in a curry has stand-ins; for a roast bird there is only a roast of another kind', () => {
+  const offered = (name: string, line: string, method: string) => {
+    const recipe = readRecipes(`${name}\n\nIngredients\n${line}\n\nMethod\n${method}`).recipes[0]!.recipe;
+    const occasion = alone(recipe);
+    return swapsAt(occasion, occasion.dishes[0]!, recipe.lines[0]!, occasion.guests).options.map(({ name: to }) => to);
+  };
+  expect(offered('Chicken curry', '600 g chicken thighs', 'Simmer the chicken.')).toEqual(
+    expect.arrayContaining(['tofu', 'chickpeas']),
+  );
+  expect(offered('Roast chicken', '1 whole chicken', 'Roast the chicken at 200 °C for 80 minutes.')).toEqual([
+    'celeriac',
+  ]);
 });
 
 test('every line of the library that can be swapped has a job', () => {

@@ -4,6 +4,7 @@ import {
   foods,
   hazardOf,
   plainWords,
+  pouredNames,
   wordEntries,
   type ClaimEntry,
   type FoodId,
@@ -99,8 +100,25 @@ const lexicon = (): Lexicon => (built ??= learnt());
 
 /** The longest phrase that begins at a token and ends before `to`, or undefined; of a list that shares its last word, the name with that word. */
 export function longestAt(tokens: readonly Token[], at: number, to: number = tokens.length): Meaning | undefined {
-  const found = phraseAt(tokens, at, to);
+  const found = pouredAt(tokens, at, to) ?? phraseAt(tokens, at, to);
   return found && found.phrase.length > 1 ? found : (sharingAt(tokens, at, found) ?? found);
+}
+
+/** "3 tbsp soy", "light soy": the sauce by its short name, which alone is the bean's. */
+function pouredAt(tokens: readonly Token[], at: number, to: number): Meaning | undefined {
+  const { word, gap } = tokens[at]!;
+  const means = pouredNames.meaningOf.get(word);
+  if (means === undefined) return undefined;
+  const next = at + 1 < to ? tokens[at + 1] : undefined;
+  if (next && joined(next) && !pouredNames.goesOn.has(next.word)) return undefined;
+  let before = at - 1;
+  const isKind = before >= 0 && joined(tokens[at]!) && pouredNames.kinds.has(tokens[before]!.word);
+  while (before >= 0 && pouredNames.between.has(tokens[before]!.word)) before--;
+  const isPoured = before >= 0 && !/[,;(]/.test(gap) && pouredNames.measures.has(tokens[before]!.word);
+  if (!isKind && !isPoured) return undefined;
+  const [first, ...rest] = means.split(' ');
+  const sauce = lexicon().byFirst.get(first!)?.find(({ phrase }) => phrase.slice(1).join(' ') === rest.join(' '));
+  return sauce && { ...sauce, phrase: [word] };
 }
 
 const phraseAt = (tokens: readonly Token[], at: number, to: number): Meaning | undefined =>

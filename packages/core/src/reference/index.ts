@@ -40,12 +40,13 @@ export {
   substitutions,
   substitutionOf,
   substitutionsFor,
-  likelyRole,
   sameJob,
   Role,
   roleNames,
+  Setting,
   type Substitution,
 } from './substitutions.ts';
+export { jobGroupsOf, jobRulesOf, settingRulesFor, speaksOf, type Asking, type JobRules } from './jobs.ts';
 export { Material, materials, cleaningOf, handWashOnly, type Cleaning } from './cleaning.ts';
 export { regions, unnamedIn, type Region } from './regions.ts';
 export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';
@@ -66,6 +67,7 @@ export { usualPackageOf, packagedFoods, type UsualPackage } from './packages.ts'
 export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
 export { saidWords, type NeedFrame } from './needWords.ts';
 export { namesApart } from './namesApart.ts';
+export { pouredNames } from './pouredNames.ts';
 export { AnsweringClaim, neverIn, RegimenId, regimenOf, regimens, type Regimen, type RegimenRule } from './regimens.ts';
 export { practices, type Practice } from './practices.ts';
 export { openNeeds, type OpenNeedFacts } from './openNeeds.ts';

@@ -9,8 +9,8 @@ import milkAndCream from '../../../../data/reference/substitutions/milk-and-crea
 import savour from '../../../../data/reference/substitutions/savour.json' with { type: 'json' };
 import sweet from '../../../../data/reference/substitutions/sweet.json' with { type: 'json' };
 import thickeningAndSetting from '../../../../data/reference/substitutions/thickening-and-setting.json' with { type: 'json' };
-import cueFile from '../../../../data/reference/role-cues.json' with { type: 'json' };
 import { FoodId } from './foods.ts';
+import { HazardId } from './hazards.ts';
 
 /** What an ingredient does in a dish: a swap must do the same job. */
 export const roleNames = {
@@ -45,9 +45,61 @@ export const roleNames = {
   spread: 'to spread',
   protein: 'the main part',
   accompaniment: 'served with it',
+  'egg-main': 'the eggs themselves',
+  'egg-sauce': 'a sauce of hot pasta and egg',
+  'egg-lift': 'rise and stand by the egg alone',
+  'egg-batter': 'hold a batter together',
+  'egg-dough': 'an egg dough',
+  'custard-set': 'set in the oven',
+  'flour-dusting': 'a dusting of flour',
+  'flour-batter': 'batter',
+  'flour-crumble': 'crumble',
+  'nut-body': 'body of a sauce',
+  'nut-main': 'nuts as the main part',
+  chocolate: 'chocolate',
 } as const;
 export const Role = v.picklist(Object.keys(roleNames) as (keyof typeof roleNames)[], 'This role is not known.');
 export type Role = v.InferOutput<typeof Role>;
+
+/** Where an ingredient does its job: a gel of seeds binds a cake as well as a patty, a mashed banana only the cake. */
+export const settingNames = [
+  ...[
+    'sweet',
+    'savoury',
+    'served',
+    'unheated',
+    'stew',
+    'baked',
+    'fried',
+    'grilled',
+    'mince',
+    'joint',
+    'pieces',
+    'patty',
+  ],
+  ...['loaf', 'filling', 'cake', 'shaped', 'bread', 'batter', 'rubbed', 'creamed', 'melted', 'kneaded', 'mash'],
+  ...[
+    'cold-set',
+    'sauce',
+    'custard',
+    'pounded',
+    'over',
+    'cubes',
+    'spread',
+    'noodle',
+    'dressing',
+    'milky',
+    'deep-fried',
+    'flat',
+    'base',
+    'boiled',
+    'slices',
+    'fruity',
+    'biscuit',
+  ],
+] as const;
+export const Setting = v.picklist(settingNames, 'This setting is not known.');
+export type Setting = v.InferOutput<typeof Setting>;
 
 const SubstitutionRow = v.strictObject({
   id: v.string(),
@@ -56,12 +108,20 @@ const SubstitutionRow = v.strictObject({
   replaces: v.array(FoodId),
   /** What goes in instead; `ratio` is g per g of the food replaced. */
   with: v.array(v.strictObject({ food: FoodId, ratio: v.pipe(v.number(), v.minValue(0.001), v.maxValue(20)) })),
+  /** It does the job in any of these settings only; absent: wherever the job is done. */
+  only: v.optional(v.pipe(v.array(Setting), v.minLength(1))),
+  /** It does not do it in any of these. */
+  never: v.optional(v.array(Setting), []),
+  /** Most of what is sold of it holds these: it is no way out for who avoids them. */
+  notFor: v.optional(v.array(HazardId), []),
   /** What the cook does differently. */
   technique: v.string(),
   /** Minutes more (or less) for the steps that use it. */
   addMin: v.optional(v.pipe(v.number(), v.integer()), 0),
   /** Kit it needs besides what the step uses; kinds as the kitchen knows them. */
   kit: v.optional(v.array(v.string()), []),
+  /** It is not offered any more; what was made with it stays as it is. */
+  retired: v.optional(v.literal(true)),
   /** How close it comes in taste and texture, 1 (another dish) to 5 (nobody notices). */
   closeness: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(5)),
   source: v.string(),
@@ -87,39 +147,11 @@ export function substitutionOf(id: string): Substitution | undefined {
 }
 
 const byFood = new Map<string, Substitution[]>();
-for (const each of substitutions)
+for (const each of substitutions.filter(({ retired }) => !retired))
   for (const food of each.replaces) byFood.set(food, [...(byFood.get(food) ?? []), each]);
 
-/** All that can stand in for a food, whatever its job. */
+/** All that is offered in place of a food, whatever its job. */
 export const substitutionsFor = (food: FoodId): readonly Substitution[] => byFood.get(food) ?? [];
-
-const cueRows = v.parse(
-  v.strictObject({
-    source: v.string(),
-    cues: v.array(v.strictObject({ role: Role, words: v.string() })),
-    otherwise: v.array(Role),
-  }),
-  cueFile,
-);
-const cues = cueRows.cues.map(({ role, words }) => ({ role, pattern: new RegExp(String.raw`\b(?:${words})`, 'i') }));
-
-/**
- * What a food most likely does in a dish, from the words it is used with (its line, its steps, the dish's name). Undefined where no job is known for it.
- * A proposal: a role the cook has set goes before it.
- */
-export function likelyRole(food: FoodId, words: string): Role | undefined {
-  const possible = new Set(substitutionsFor(food).map((each) => each.role));
-  const [only] = possible;
-  // Meat in pieces has stand-ins; a joint or a whole bird has none.
-  if (only === 'protein' && possible.size === 1)
-    return cues.find(({ role }) => role === 'protein')!.pattern.test(words) ? 'protein' : undefined;
-  if (possible.size <= 1) return only;
-  return (
-    cues.find(({ role, pattern }) => possible.has(role) && pattern.test(words))?.role ??
-    cueRows.otherwise.find((role) => possible.has(role)) ??
-    only
-  );
-}
 
 /** Whether a swap made for one job does another: plain "structure" is any kind of flour's. */
 export const sameJob = (swap: Role, wanted: Role): boolean =>

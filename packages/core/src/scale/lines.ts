@@ -1,4 +1,5 @@
-import { foodOf, likelyRole, scalingRules, type ScalingRule } from '../reference/index.ts';
+import { foodOf, scalingRules, type ScalingRule } from '../reference/index.ts';
+import { jobOf } from '../jobs/index.ts';
 import type { Amount, IngredientLine, Recipe } from '../model/index.ts';
 import { massOf, scaleAmount } from '../versions/index.ts';
 
@@ -33,8 +34,7 @@ function ruleFor(recipe: Recipe, line: IngredientLine): ScalingRule | undefined 
   let role: string | undefined;
   return scalingRules.find((rule) => {
     if (rule.foods.length > 0 && !rule.foods.includes(line.food!)) return false;
-    if (rule.roles.length > 0 && !rule.roles.includes((role ??= line.role ?? likelyRole(line.food!, words())) as never))
-      return false;
+    if (rule.roles.length > 0 && !rule.roles.includes((role ??= jobOf(recipe, line).role) as never)) return false;
     const pattern = patterns.get(rule.id);
     return pattern === undefined || pattern.test(words());
   });

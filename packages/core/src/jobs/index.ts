@@ -1,0 +1,1 @@
+export { jobOf, workedFood, type Job } from './jobs.ts';

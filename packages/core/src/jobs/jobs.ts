@@ -1,6 +1,8 @@
 import {
   foodOf,
+  jobGroupsOf,
   jobRulesOf,
+  sameJob,
   settingRulesFor,
   speaksOf,
   substitutionsFor,
@@ -63,7 +65,9 @@ function companyFits(asking: Asking, { company, mixture, joins, own, then }: Usa
 function sharesFit({ share, thin, weight }: Asking, { line, company, mixture }: Usage): boolean {
   const own = gramsOf(line);
   if (weight !== undefined && own !== undefined && own > 0) {
-    const part = own / (gramsIn(company) + own);
+    // Two flours of one dough are one flour.
+    const alike = company.filter((each) => [...jobGroupsOf(line.food!)].some((group) => isOf(group, each)));
+    const part = (own + gramsIn(alike)) / (gramsIn(company) + own);
     if (part < weight.least || part > weight.most) return false;
   }
   if (thin !== undefined) {
@@ -143,13 +147,17 @@ function readJob(recipe: Recipe, written: IngredientLine): Job {
     if (holdsHere) settings.add(rule.setting);
   }
   const found = (told?.rules ?? []).filter((rule) => holds(rule, usage, said));
-  const role = line.role ?? found.find(({ also }) => !also)?.role ?? onlyRoleOf(food);
+  const role = setRole(line, food) ?? found.find(({ also }) => !also)?.role ?? onlyRoleOf(food) ?? line.role;
   return {
     role,
     also: [...new Set(found.flatMap((rule) => (rule.also && rule.role !== role ? [rule.role] : [])))],
     settings,
   };
 }
+
+/** A job that the cook has set; one that nothing does in place of this food says less than what is done with it. */
+const setRole = ({ role }: IngredientLine, food: FoodId): Role | undefined =>
+  role !== undefined && substitutionsFor(food).some((each) => sameJob(each.role, role)) ? role : undefined;
 
 /** The job of a food that is known to do but one. */
 function onlyRoleOf(food: FoodId): Role | undefined {

@@ -41,7 +41,8 @@ const heatOf = (step: Step): readonly Heat[] => [
   ...(step.cold ? ['cold' as const] : []),
 ];
 
-const textOf = ({ title, text }: Step): string => text || title;
+/** A step's title often holds its verb: “Crumb the bites”. */
+const textOf = ({ title, text }: Step): string => (text.startsWith(title) ? text : `${title}. ${text}`);
 const inWords = (steps: readonly Step[]): string => steps.map(textOf).join(' ');
 
 function sweetnessOf({ lines }: Recipe): number {

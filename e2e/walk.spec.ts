@@ -231,6 +231,25 @@ test('a task is fixed to its time, moved by key, and let go; a second oven is a 
   await expect(page.getByText(/audited|improving/)).toBeVisible({ timeout: 60_000 });
 });
 
+test('where no swap does it, a dish of the library takes the place; a job that was misread is put right', async ({
+  page,
+}) => {
+  await open(page, '/o/lantern-supper/menu');
+  await cell(page, 'duck', 'lena').click();
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why).toContainText('Nothing known takes the place of “8 duck legs, about 2.4 kg”');
+  await why.getByRole('button', { name: 'Make it for Lena, Ravi and Suki' }).first().click();
+  await expect(page.getByRole('button', { name: /^Lena, Chickpea and spinach stew: clear/ })).toBeVisible();
+  await page.keyboard.press('z');
+  await expect(page.getByRole('button', { name: /^Lena, Chickpea and spinach stew/ })).toHaveCount(0);
+
+  await cell(page, 'gratin', 'oriel').click();
+  await expect(why).toContainText('its job here: a crisp coat or top');
+  await why.getByRole('button', { name: '60 g fresh breadcrumbs: it does another job' }).first().click();
+  await page.getByTitle('structure').click();
+  await expect(why).toContainText('its job here: structure');
+});
+
 test('a rehearsed day is ticked off at the bench, a reload keeps the ticks, and the run sheet prints', async ({
   page,
 }) => {

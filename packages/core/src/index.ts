@@ -3,6 +3,7 @@ export * from './model/index.ts';
 export * from './quantities/index.ts';
 export * from './needs/index.ts';
 export * from './versions/index.ts';
+export * from './jobs/index.ts';
 export * from './exposure/index.ts';
 export * from './fit/index.ts';
 export * from './asking/index.ts';

@@ -1,8 +1,6 @@
 import * as v from 'valibot';
 import { foodOf, substitutionOf, type FoodId } from '../reference/index.ts';
 import {
-  Dish as DishSchema,
-  forOccasion,
   listed,
   VersionId,
   type CourseId,
@@ -17,6 +15,7 @@ import {
 } from '../model/index.ts';
 import { dishEvidence, fit, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { applySwaps, flatten, recipeOf } from '../versions/index.ts';
+import { candidatesFor, withDishFor } from './instead.ts';
 import { answer, applyOffer, nameFor } from './offers.ts';
 
 /** What the cook would rather have: one pot for all, a second version where it costs taste, or a plate of its own. */
@@ -317,28 +316,14 @@ function separateDishes(
   hungry: readonly Guest[],
   library: readonly Recipe[],
 ): readonly (readonly Option[])[] {
-  const name = occasion.courses.find((each) => each.id === course)!.name;
-  const onMenu = new Set(occasion.dishes.map((dish) => dish.recipe as string));
   const find = (id: string) => library.find((each) => each.id === id);
-  const candidates = library
-    .filter((recipe) => recipe.usualCourse === name && !onMenu.has(recipe.id))
-    .flatMap((recipe) => {
-      const dish = v.parse(DishSchema, {
-        id: `${recipe.id}`.slice(0, 60),
-        course,
-        recipe: recipe.id,
-        versions: [{ id: 'as-written', name: 'as written', swaps: [], guests: [] }],
-      });
-      const flat = flatten(recipe, find);
-      const verdicts = verdictsOf({ ...occasion, recipes: [...occasion.recipes, flat] }, dish, flat, hungry);
-      const fed = [...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id);
-      return fed.length === 0
-        ? []
-        : [{ recipe, flat, dish, fed, checks: [...verdicts.values()].filter((verdict) => verdict === 'check').length }];
-    });
+  const candidates = candidatesFor(occasion, course, hungry, library).flatMap(({ recipe, verdicts }) => {
+    const fed = [...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id);
+    const checks = [...verdicts.values()].filter((verdict) => verdict === 'check').length;
+    return fed.length === 0 ? [] : [{ recipe, fed, checks }];
+  });
   candidates.sort((a, b) => b.fed.length - a.fed.length || a.checks - b.checks || (a.recipe.id < b.recipe.id ? -1 : 1));
-  return candidates.slice(0, 3).map(({ recipe, flat, dish, fed, checks }): readonly Option[] => {
-    const parts = forOccasion(recipe, find);
+  return candidates.slice(0, 3).map(({ recipe, fed, checks }): readonly Option[] => {
     const none: Option = {
       change: undefined,
       apply: (one) => one,
@@ -362,25 +347,12 @@ function separateDishes(
           swaps: [],
           words: `${recipe.name} as one more dish, for ${namesOf(occasion, fed)}`,
         },
-        apply: (one) => ({
-          ...one,
-          recipes: [...one.recipes, ...parts.filter((part) => !one.recipes.some((each) => each.id === part.id))],
-          dishes: [
-            ...one.dishes,
-            {
-              ...dish,
-              id: one.dishes.some((each) => each.id === dish.id)
-                ? v.parse(DishSchema.entries.id, `${dish.id}-2`)
-                : dish.id,
-              notFor: one.guests.filter((guest) => !fed.includes(guest.id)).map((guest) => guest.id),
-            },
-          ],
-        }),
+        apply: (one) => withDishFor(one, recipe, library, course, fed),
         feeds: new Set(fed),
         checks,
         batches: 1,
         washes: 1,
-        foods: flat.lines.flatMap((line) => line.food ?? []),
+        foods: flatten(recipe, find).lines.flatMap((line) => line.food ?? []),
         changed: 0,
         loss: 0,
         newDish: 1,

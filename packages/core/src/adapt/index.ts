@@ -6,6 +6,7 @@ export {
   cellKey,
   roleOf,
   swapsAt,
+  linesWithout,
   type LineOffer,
   type LineOption,
   type Offer,
@@ -13,3 +14,4 @@ export {
   type ShownVerdict,
 } from './offers.ts';
 export { adviseMenu, policies, type AdviceCost, type MenuAdvice, type MenuChange, type Policy } from './advice.ts';
+export { insteadOf, takeInstead, type Instead } from './instead.ts';

@@ -44,7 +44,7 @@ export interface LineOption {
 export interface LineOffer {
   readonly line: LineId;
   readonly words: string;
-  readonly role: string | undefined;
+  readonly role: Role | undefined;
   /** Best first. */
   readonly options: readonly LineOption[];
 }
@@ -364,6 +364,20 @@ export function offersFor(
     );
   }
   return offers;
+}
+
+/** The lines that keep a guest from a dish and for which nothing is known that does their job and that the guest may eat. */
+export function linesWithout(
+  occasion: Occasion,
+  { dish }: DishRow,
+  guest: Guest,
+  own: readonly OwnSubstitution[] = [],
+): readonly LineOffer[] {
+  const inTheWay = linesInTheWay(occasion, dish, [guest], 'conflict');
+  return recipeOf(occasion, dish)
+    .lines.filter(({ id }) => inTheWay.includes(id))
+    .map((line) => swapsAt(occasion, dish, line, [guest], own))
+    .filter(({ options }) => options.every(({ breaks }) => breaks.length > 0));
 }
 
 /** Whether `offersFor` would offer anything: a version for the guest alone is the easiest to find. */

@@ -178,3 +178,17 @@ describe('which kind to buy is a wish, and no word about the packet that is ther
     expect(hazards(wish)).toEqual(hazards(plain));
   });
 });
+
+test.each([
+  ['3 tbsp soy', 'soy-sauce'],
+  ['2 tbsp dark soy', 'soy-sauce'],
+  ['50 ml soy, plus more to serve', 'soy-sauce'],
+  ['a splash of soy', 'soy-sauce'],
+  ['light soy', 'soy-sauce'],
+  ['200 ml soy milk', 'soya-drink'],
+  ['2 tbsp soya flour', 'soya-flour'],
+  ['200 g soya beans', 'soya-beans'],
+  ['soy', 'soya-beans'],
+])('the sauce by its short name: %s is %s, and holds its wheat', (text, food) => {
+  expect(readIngredient(text).foods.map((each) => each.food)).toEqual([food]);
+});

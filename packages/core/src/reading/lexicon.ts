@@ -117,7 +117,9 @@ function pouredAt(tokens: readonly Token[], at: number, to: number): Meaning | u
   const isPoured = before >= 0 && !/[,;(]/.test(gap) && pouredNames.measures.has(tokens[before]!.word);
   if (!isKind && !isPoured) return undefined;
   const [first, ...rest] = means.split(' ');
-  const sauce = lexicon().byFirst.get(first!)?.find(({ phrase }) => phrase.slice(1).join(' ') === rest.join(' '));
+  const sauce = lexicon()
+    .byFirst.get(first!)
+    ?.find(({ phrase }) => phrase.slice(1).join(' ') === rest.join(' '));
   return sauce && { ...sauce, phrase: [word] };
 }
 

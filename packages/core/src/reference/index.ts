@@ -44,6 +44,7 @@ export {
   Role,
   roleNames,
   Setting,
+  settingNames,
   type Substitution,
 } from './substitutions.ts';
 export { jobGroupsOf, jobRulesOf, settingRulesFor, speaksOf, type Asking, type JobRules } from './jobs.ts';

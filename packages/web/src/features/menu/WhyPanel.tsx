@@ -8,7 +8,6 @@ import {
   listed,
   nameFaults,
   offersFor,
-  roleNames,
   VersionId,
   type Guest,
   type LineId,
@@ -22,6 +21,8 @@ import { freshId } from '../../shared/words.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { Choices } from './Choices.tsx';
 import { guestNames } from './guestNames.ts';
+import { Instead } from './Instead.tsx';
+import { JobField } from './JobField.tsx';
 import { LabelForm } from '../labels/LabelForm.tsx';
 import { MakerForm } from '../labels/MakerForm.tsx';
 import { SharedMediumField } from './SharedMediumField.tsx';
@@ -95,17 +96,13 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
         <h3 style={{ marginTop: 14 }}>
           {offers.some((offer) => offer.lines.length > 1)
             ? 'What would do the same jobs'
-            : `What would do the same job${roleOf(offers[0]!)}`}
+            : 'What would do the same job'}
         </h3>
       )}
       {offers.map((offer) => (
         <OfferCard key={offer.scope} offer={offer} dishId={dishId} guest={guest} />
       ))}
-      {verdict === 'conflict' && (
-        <p className="soft" style={{ marginTop: 10 }}>
-          No swap is known that would do. Another dish of the course has to fill this plate.
-        </p>
-      )}
+      {verdict === 'conflict' && <Instead row={row} guest={guest} own={own?.map((each) => each.entry) ?? []} />}
       <p style={{ marginTop: 14 }}>
         <Button size="small" onClick={() => setServed(!served)}>
           {served ? `Do not serve this to ${guest.name}` : `Serve it to ${guest.name} after all`}
@@ -117,11 +114,6 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
 }
 
 const shortName = (name: string): string => name.charAt(0).toLowerCase() + name.slice(1);
-
-function roleOf(offer: Offer): string {
-  const role = offer.lines[0]?.role as keyof typeof roleNames | undefined;
-  return role ? `: ${roleNames[role]}` : '';
-}
 
 function BackToFirst({ dishId, guest }: { dishId: string; guest: Guest }) {
   const { edit } = useOccasionView();
@@ -290,6 +282,7 @@ function OfferCard({ offer, dishId, guest }: { offer: Offer; dishId: string; gue
       {lines.map(({ line, at, option }) => (
         <div className="swap" key={line.line}>
           <span className="soft small">instead of “{line.words}”</span>
+          <JobField dishId={dishId} line={line.line} role={line.role} words={line.words} />
           <Select
             aria-label={`Instead of ${line.words}`}
             style={{ width: '100%' }}

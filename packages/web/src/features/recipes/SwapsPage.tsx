@@ -9,10 +9,12 @@ import {
   hazardOf,
   OwnSubstitution,
   roleNames,
+  settingNames,
   substitutions,
   type FoodId,
   type Kept,
   type Role,
+  type Setting,
 } from '@lupin/core';
 import { problemWords, usePutSwapMutation, useRemoveSwapMutation, useSwapsQuery } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
@@ -26,6 +28,8 @@ interface Row {
   readonly addMin: number;
   readonly closeness: number;
   readonly source: string;
+  readonly only?: readonly Setting[] | undefined;
+  readonly never?: readonly Setting[] | undefined;
   readonly own?: Kept<OwnSubstitution> | undefined;
 }
 
@@ -54,7 +58,7 @@ export function SwapsPage() {
         source: `your own, ${each.entry.changedOn}`,
         own: each,
       })),
-      ...substitutions,
+      ...substitutions.filter(({ retired }) => !retired),
     ],
     [own],
   );
@@ -117,6 +121,7 @@ export function SwapsPage() {
                         </td>
                         <td>
                           {row.technique}
+                          <Places only={row.only ?? []} never={row.never ?? []} />
                           {row.addMin !== 0 && (
                             <span className="soft">
                               {' '}
@@ -165,6 +170,18 @@ export function SwapsPage() {
         </aside>
       </div>
     </div>
+  );
+}
+
+/** Where alone a swap does its job, and where it does not. */
+function Places({ only, never }: { only: readonly Setting[]; never: readonly Setting[] }) {
+  if (only.length + never.length === 0) return null;
+  const inWords = (settings: readonly Setting[]) => settings.map((setting) => settingNames[setting]).join(', ');
+  return (
+    <span className="small soft">
+      <br />
+      {only.length > 0 && `Only ${inWords(only)}.`} {never.length > 0 && `Not ${inWords(never)}.`}
+    </span>
   );
 }
 

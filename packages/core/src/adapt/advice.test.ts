@@ -81,8 +81,8 @@ test('what cannot be adapted gets a plate of its own from the library, for those
 
 test('a guest nobody can feed is a gap that is said, not an error', () => {
   const one = occasion({
-    guests: [guest('ada', noTrace('milk'))],
-    recipes: [recipe('lassi', [line('odd', 'kefir', { role: 'stock' })], [step('pour', { uses: ['odd'] })])],
+    guests: [guest('ada', noTrace('egg'))],
+    recipes: [recipe('puffs', [line('odd', 'egg', { role: 'egg-lift' })], [step('pour', { uses: ['odd'] })])],
   });
   expect(adviseMenu(one)[0]!.gaps).toEqual([{ guest: 'ada', course: 'main', has: 0, enough: 1 }]);
 });

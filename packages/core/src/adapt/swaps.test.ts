@@ -7,7 +7,7 @@ import { readRecipes } from '../recipes/index.ts';
 import { substitutions } from '../reference/index.ts';
 import { swapsAt } from './offers.ts';
 
-const seen = [...swapCases('seen'), ...swapCases('seen-2'), ...swapCases('seen-3')];
+const seen = [...swapCases('seen'), ...swapCases('seen-2'), ...swapCases('seen-3'), ...swapCases('seen-4')];
 const unseen = swapCases('unseen');
 const share = (scores: readonly SwapScore[], is: (score: SwapScore) => boolean) =>
   scores.filter(is).length / scores.length;

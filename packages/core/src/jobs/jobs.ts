@@ -155,9 +155,13 @@ function readJob(recipe: Recipe, written: IngredientLine): Job {
   };
 }
 
-/** A job that the cook has set; one that nothing does in place of this food says less than what is done with it. */
+/** A job that the cook has set; one that this food is never known to do says less than what is done with it. */
 const setRole = ({ role }: IngredientLine, food: FoodId): Role | undefined =>
-  role !== undefined && substitutionsFor(food).some((each) => sameJob(each.role, role)) ? role : undefined;
+  role !== undefined &&
+  (substitutionsFor(food).some((each) => sameJob(each.role, role)) ||
+    jobRulesOf(food)?.rules.some((rule) => rule.role === role))
+    ? role
+    : undefined;
 
 /** The job of a food that is known to do but one. */
 function onlyRoleOf(food: FoodId): Role | undefined {

@@ -45,7 +45,7 @@ function caseOf(dish: string, text: string, row: string): SwapCase {
  * Swaps judged by hand, in invented recipes. A file holds recipes parted by lines of equals signs; under each, after a line of dashes, a row for a
  * case: how its line begins | its job | who eats | what is acceptable | what never, and after that between slashes what is never said.
  */
-export function swapCases(file: 'seen' | 'seen-2' | 'seen-3' | 'unseen'): readonly SwapCase[] {
+export function swapCases(file: 'seen' | 'seen-2' | 'seen-3' | 'seen-4' | 'unseen'): readonly SwapCase[] {
   return readFileSync(join('packages/core/test-support/swaps', `${file}.txt`), 'utf8')
     .split(/^=+$/m)
     .flatMap((part) => {

@@ -121,7 +121,6 @@ export function SwapsPage() {
                         </td>
                         <td>
                           {row.technique}
-                          <Places only={row.only ?? []} never={row.never ?? []} />
                           {row.addMin !== 0 && (
                             <span className="soft">
                               {' '}
@@ -129,6 +128,7 @@ export function SwapsPage() {
                               {Math.abs(row.addMin)} min.
                             </span>
                           )}
+                          <Places only={row.only ?? []} never={row.never ?? []} />
                         </td>
                         <td className="soft small" style={{ width: '16%' }}>
                           {closenessWords[row.closeness]}

@@ -19,7 +19,7 @@ export interface Standing {
   readonly holds: readonly Neighbour[];
   /** By how many minutes it can run over before anything comes late to the table; `mostTriedMin` and more are the same. */
   readonly slackMin: number;
-  /** What comes late, and by how much, if it runs over by `slipMin`. */
+  /** What comes late, and by how much at worst, if it runs over by up to `slipMin`. */
   readonly slips: readonly { readonly batch: BatchId; readonly lateMin: number }[];
 }
 
@@ -49,8 +49,11 @@ function standingIn(net: DayNet, at: number): Standing {
   const end = (index: number) => net.pieces[index]!.plannedStartMin + net.pieces[index]!.plannedMin;
   const touching = (wait: Wait, startMin: number) =>
     (wait.fromStart ? net.pieces[wait.piece]!.plannedStartMin : end(wait.piece)) + wait.leastMin >= startMin;
-  // Running over more never makes anything less late: the most that does no harm is found by halving.
-  let [slackMin, harmful] = [0, mostTriedMin + 1];
+  // Who is late goes on with something else, and that may save a minute: up to the slip each minute is tried, beyond it the most that does no harm is
+  // found by halving.
+  const late = Array.from({ length: slipMin }, (_, minute) => latenessAfter(net, at, minute + 1));
+  const first = late.findIndex((each) => each.length > 0);
+  let [slackMin, harmful] = first < 0 ? [slipMin, mostTriedMin + 1] : [first, first + 1];
   while (harmful - slackMin > 1) {
     const tried = Math.floor((slackMin + harmful) / 2);
     if (latenessAfter(net, at, tried).length === 0) slackMin = tried;
@@ -70,7 +73,7 @@ function standingIn(net: DayNet, at: number): Standing {
       ),
     ),
     slackMin,
-    slips: latenessAfter(net, at, slipMin),
+    slips: worstOf(late),
   };
 }
 
@@ -78,6 +81,13 @@ function standingIn(net: DayNet, at: number): Standing {
 function once(neighbours: readonly Neighbour[]): readonly Neighbour[] {
   const sorted = [...neighbours].sort((a, b) => Number(b.because === 'recipe') - Number(a.because === 'recipe'));
   return sorted.filter((each, index) => sorted.findIndex((other) => other.id === each.id) === index);
+}
+
+/** Of each batch that ever comes late, how late it comes at worst. */
+function worstOf(tried: readonly Standing['slips'][]): Standing['slips'] {
+  const worst = new Map<BatchId, number>();
+  for (const { batch, lateMin } of tried.flat()) worst.set(batch, Math.max(lateMin, worst.get(batch) ?? 0));
+  return [...worst].map(([batch, lateMin]) => ({ batch, lateMin }));
 }
 
 /** What comes late, by whole minutes, where one piece takes so many minutes longer than planned. */

@@ -123,7 +123,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
         strangers.push(`batch ${planned.id}`);
         continue;
       }
-      const recipe = inVessels(parts[0]!.made, undefined, occasion.kitchen);
+      const recipe = inVessels(parts[0]!.made, undefined, occasion.kitchen, planned.portions / parts[0]!.made.portions);
       if (
         parts.length < here.length ||
         parts.some((part) => part.recipe.id !== planned.component!.recipe || part.sameAs !== parts[0]!.sameAs)
@@ -162,7 +162,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       versions.length === 1 ? versions[0]!.recipe : versionRecipe(occasion, row.dish, row.dish.versions[0]!);
     const factor = planned.portions / written.portions;
     const vessel = vesselNeed(written, factor, occasion.kitchen);
-    const recipe = inVessels(written, vessel, occasion.kitchen);
+    const recipe = inVessels(written, vessel, occasion.kitchen, factor);
     const from = places.filter(
       (each) =>
         each.part &&

@@ -175,6 +175,15 @@ export const Step = v.strictObject({
   kit: v.optional(v.array(KitUse), []),
   oven: v.optional(OvenUse),
   burner: v.optional(v.boolean(), false),
+  /** At the recipe's yield it is done on the hob in so many loads, one after the other; its time is that of them all. */
+  loads: v.optional(
+    v.pipe(
+      v.number('Loads are a number.'),
+      v.integer('Loads are whole.'),
+      v.minValue(2, 'From two loads on.'),
+      v.maxValue(20, 'At most 20 loads.'),
+    ),
+  ),
   /** Where it stands cold while it goes on: chilling, setting, freezing. */
   cold: v.optional(v.picklist(['fridge', 'freezer'], 'Cold is fridge or freezer.')),
   /** Loose flour in the air. */

@@ -226,6 +226,18 @@ test.each([
   expect(named.recipe.steps[0]!.kit.map((use) => use.kind)).toEqual(['frying-pan']);
 });
 
+test.each([
+  ['Fry 4 at a time, 3 minutes each side.', 'Makes 12 patties', 3],
+  ['Fry in two batches, 6 minutes each.', 'Makes 12 patties', 2],
+  ['Fry for 6 minutes.', 'Makes 12 patties', undefined],
+  ['Fry in two goes, ten minutes altogether.', 'Makes 12 patties', 2],
+])('%s: so many loads', (words, makes, loads) => {
+  const { recipe } = one(
+    `Patties\nServes 6\n${makes}\n\n500 g beans\n3 tbsp oil\n\nMethod\nMash the beans and shape 12 patties. Heat the oil. ${words}`,
+  );
+  expect(recipe.steps.at(-1)!.loads).toBe(loads);
+});
+
 describe('plain pages', () => {
   /** Each step as: place, its lines, what it waits for by number. */
   const workOf = (list: string, method: string) =>

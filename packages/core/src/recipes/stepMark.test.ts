@@ -33,6 +33,18 @@ test.each(demoRecipes.map((recipe) => [recipe.name, recipe] as const))(
 );
 
 // Which line goes where is told by the words alone: of the library's short ones not all name what they take.
+test('loads come back, and so many as no recipe holds are no mark', () => {
+  const text =
+    'Patties\nServes 4\n\n400 g beans\n2 tbsp oil\n\nMethod\nMash the beans and shape. Fry in the oil in 3 lots, 6 minutes each.';
+  const { recipe } = readRecipes(text).recipes[0]!;
+  const loads = (one: Recipe) => one.steps.map((step) => [step.loads, step.durationMin.likely]);
+  expect(loads(recipe)).toContainEqual([3, 18]);
+  expect(loads(readRecipes(toText(recipe)).recipes[0]!.recipe)).toEqual(loads(recipe));
+  const bare = { ...recipe, steps: recipe.steps.map((step) => ({ ...step, text: 'Fry them.' })) };
+  expect(loads(readRecipes(toText(bare)).recipes[0]!.recipe)).toEqual(loads(recipe));
+  expect(markedIn('Fry. [by hand, 5 min (4–6), hob in 1 loads; at any time]')).toBeUndefined();
+});
+
 test('most lines come back to the step they are used in', () => {
   const shares = demoRecipes.map((recipe) => {
     const again = readRecipes(toText(recipe)).recipes[0]!.recipe;

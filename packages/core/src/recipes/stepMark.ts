@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { MeantRaw } from '../reference/index.ts';
-import { DurationMin, TemperatureC, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { DurationMin, Step as StepSchema, TemperatureC, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { followsOf } from '../versions/index.ts';
 import type { StepReading } from './steps.ts';
 
@@ -13,6 +13,7 @@ export interface StepMark {
   readonly durationMin: Step['durationMin'];
   readonly oven?: { readonly temperatureC: number; readonly grill: boolean } | undefined;
   readonly burner: boolean;
+  readonly loads?: Step['loads'];
   readonly cold?: Step['cold'];
   readonly coreC?: number | undefined;
   /** What stays raw in it on purpose. */
@@ -23,9 +24,9 @@ export interface StepMark {
 
 const hands = { on: 'by hand', off: 'by itself' } as const;
 
-function placeOf({ oven, burner, cold }: Step): readonly string[] {
+function placeOf({ oven, burner, loads, cold }: Step): readonly string[] {
   if (oven) return [`${oven.grill ? 'grill' : 'oven'} ${oven.temperatureC} °C`];
-  if (burner) return ['hob'];
+  if (burner) return [loads === undefined ? 'hob' : `hob in ${loads} loads`];
   return cold ? [cold] : [];
 }
 
@@ -49,7 +50,7 @@ export function markOf(recipe: Recipe, index: number): string {
 }
 
 const mark =
-  /\s*\[by (?<hands>hand|itself), (?<likely>\d+(?:\.\d+)?) min \((?<least>\d+(?:\.\d+)?)–(?<most>\d+(?:\.\d+)?)\)(?:, (?:(?<heat>oven|grill) (?<ovenC>\d+(?:\.\d+)?) °C|(?<place>hob|fridge|freezer)))?(?:, (?<coreC>\d+(?:\.\d+)?) °C inside)?(?:, (?<meant>raw-[a-z]+(?: and raw-[a-z]+)*) on purpose)?; (?:at any time|after (?<after>[\d, and]+))\]\s*$/;
+  /\s*\[by (?<hands>hand|itself), (?<likely>\d+(?:\.\d+)?) min \((?<least>\d+(?:\.\d+)?)–(?<most>\d+(?:\.\d+)?)\)(?:, (?:(?<heat>oven|grill) (?<ovenC>\d+(?:\.\d+)?) °C|(?<place>hob|fridge|freezer)(?: in (?<loads>\d+) loads)?))?(?:, (?<coreC>\d+(?:\.\d+)?) °C inside)?(?:, (?<meant>raw-[a-z]+(?: and raw-[a-z]+)*) on purpose)?; (?:at any time|after (?<after>[\d, and]+))\]\s*$/;
 
 /** Hazards that may be meant, of these words. */
 const meantIn = (words: readonly string[]): NonNullable<Step['meantRaw']> =>
@@ -58,7 +59,8 @@ const meantIn = (words: readonly string[]): NonNullable<Step['meantRaw']> =>
     return read.success ? [read.output] : [];
   });
 
-const isSound = ({ durationMin, oven, coreC }: StepMark): boolean =>
+const isSound = ({ durationMin, oven, coreC, loads }: StepMark): boolean =>
+  v.is(StepSchema.entries.loads, loads) &&
   v.is(DurationMin, durationMin) &&
   durationMin.least <= durationMin.likely &&
   durationMin.likely <= durationMin.most &&
@@ -76,6 +78,7 @@ export function markedIn(text: string): { readonly text: string; readonly mark: 
     durationMin: { least, likely, most },
     ...(said['heat'] && { oven: { temperatureC: Number(said['ovenC']), grill: said['heat'] === 'grill' } }),
     burner: place === 'hob',
+    ...(said['loads'] && { loads: Number(said['loads']) }),
     ...(place === 'fridge' || place === 'freezer' ? { cold: place } : {}),
     ...(said['coreC'] && { coreC: Number(said['coreC']) }),
     ...(said['meant'] && { meantRaw: meantIn(said['meant'].split(' and ')) }),
@@ -122,7 +125,7 @@ export function asMarked(
 }
 
 function withMark(step: Step, index: number, said: StepMark, all: readonly StepReading[]): Step {
-  const { oven, cold: _cold, coreC: _coreC, meantRaw: _meantRaw, ...rest } = step;
+  const { oven, cold: _cold, coreC: _coreC, meantRaw: _meantRaw, loads: _loads, ...rest } = step;
   const idOf = (number: number): StepId | undefined => all[number - 1]?.step.id;
   return {
     ...rest,
@@ -131,6 +134,7 @@ function withMark(step: Step, index: number, said: StepMark, all: readonly StepR
     looks: said.hands === 'off' ? step.looks : [],
     burner: said.burner,
     ...(said.oven && { oven: { toleranceC: 10, racks: 1, covered: false, ...oven, ...said.oven } }),
+    ...(said.loads !== undefined && { loads: said.loads }),
     ...(said.cold && { cold: said.cold }),
     ...(said.coreC !== undefined && { coreC: said.coreC }),
     ...(said.meantRaw && said.meantRaw.length > 0 && { meantRaw: said.meantRaw }),

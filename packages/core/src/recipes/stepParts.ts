@@ -76,7 +76,7 @@ export function minutesFor(
   const counted = doings
     .filter((doing) => !isOff || doing.isOff || doings.every((each) => !each.isOff))
     .flatMap((doing) =>
-      countedTimes(doing.clause.text, doing.times).map((time) => ({ time, times: loadsIn(doing.clause.text, pieces) })),
+      countedTimes(doing.clause.text, doing.times).map((time) => ({ time, times: timesOver(doing.clause.text, pieces) })),
     );
   if (counted.length > 0) {
     const sum = (pick: (time: ReadTime) => number) =>
@@ -107,11 +107,19 @@ export function minutesFor(
   return { durationMin: { least: total(0), likely: total(1), most: total(2) }, isGuess: true };
 }
 
-/** How many times over a clause's time is taken: "in three batches, 5 minutes each". */
+/** In how many loads an operation is told to be done. */
+export const loadsFor = ({ doings }: Operation, pieces: number | undefined): number =>
+  Math.max(1, ...doings.map(({ clause: { text } }) => loadsIn(text, pieces)));
+
+/** How many times over a clause's time is taken: "in three batches, 5 minutes each", but not "in two goes, ten minutes altogether". */
+const timesOver = (text: string, pieces: number | undefined): number =>
+  inSoMany.test(text) && /\b(?:altogether|in all|in total)\b/i.test(text) ? 1 : loadsIn(text, pieces);
+
+const inSoMany = /\bin (two|three|four|five|2|3|4|5) (?:batches|lots|goes|loads)\b/i;
+
+/** In how many loads, one after the other, a clause says that its work is done. */
 const loadsIn = (text: string, pieces: number | undefined): number => {
-  const batches = /\bin (two|three|four|five|2|3|4|5) (?:batches|lots|goes)\b/i.exec(text)?.[1];
-  // "In two goes, ten minutes altogether."
-  if (batches && /\b(?:altogether|in all|in total)\b/i.test(text)) return 1;
+  const batches = inSoMany.exec(text)?.[1];
   if (batches) return wordCounts[batches.toLowerCase()] ?? Number(batches);
   const each =
     /\b(?<n>one|two|three|four|five|six|eight|ten|\d{1,2})(?: or (?:two|three|four|five|six|\d))?(?: [\p{L}]+)? at a time\b/iu.exec(

@@ -7,7 +7,7 @@ import type { Aside } from './flow.ts';
 import type { MethodPart, Operation } from './operation.ts';
 import { operationsOf } from './operations.ts';
 import { jointsOf, looksFrom } from './moments.ts';
-import { alternativesOf, minutesFor, shutOf, toolsFor, type StepNote } from './stepParts.ts';
+import { alternativesOf, loadsFor, minutesFor, shutOf, toolsFor, type StepNote } from './stepParts.ts';
 import { readHeats, readTimes, type ReadTime } from './timesAndHeats.ts';
 import { mayBeLeft, sentencesOf, titleOf } from './wording.ts';
 
@@ -135,6 +135,7 @@ function stepOf(
     ...(operation.device === 'fridge' || operation.device === 'freezer' ? { cold: operation.device } : {}),
     ...(oven && { oven }),
     burner,
+    ...(burner && loadsFor(operation, pieces) > 1 && { loads: loadsFor(operation, pieces) }),
     looseFlour: throwsFlour(operation, text, lines),
     ...(core && { coreC: core.celsius }),
     until,

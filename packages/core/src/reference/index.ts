@@ -52,7 +52,7 @@ export { Material, materials, cleaningOf, handWashOnly, type Cleaning } from './
 export { regions, unnamedIn, type Region } from './regions.ts';
 export { makerQuestions, MakerQuestionId, type MakerQuestion } from './makerQuestions.ts';
 export { lookFor } from './lookFor.ts';
-export { bentTimeFactor, coatingWords, coolWords, cutUpWords, rules } from './rules.ts';
+export { bentTimeFactor, coatingWords, coolWords, cutUpWords, piecewiseWords, rules } from './rules.ts';
 export { forms, plainNames, type Form } from './forms.ts';
 export { wordEntries, claimEntries, plainWords, type WordEntry, type ClaimEntry } from './words.ts';
 export { units, type Unit } from './units.ts';

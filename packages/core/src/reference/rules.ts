@@ -18,6 +18,10 @@ export const rules = {
   fanCoolerC: 20,
   /** Taking one round of trays out of the oven and putting the next in. @source kitchen practice */
   nextRoundMin: 2,
+  /** What is fried in pieces leaves so much room in its pan: so many times the recipe still go in at once. An estimate. @source kitchen practice: crowded, it steams */
+  fullerPan: 1.25,
+  /** A load as the recipe counts it can be so much larger. An estimate. @source kitchen practice */
+  fullerLoad: 1.1,
   /** To share an oven, a bake may be so many degrees hotter or cooler than written, its time corrected; an estimate. @source kitchen practice */
   ovenBendsC: 20,
   /** What bakes is taken to be about this warm at its surface, on average. @source estimate: from room temperature to just under 100 °C, where moist food stays */
@@ -143,6 +147,10 @@ export const cutUpWords =
 
 /** Words by which a recipe says that something is not hot any more. */
 export const coolWords = /\b(?:cool|cold|chill|room temperature|fridge|freez)/i;
+
+/** Words of frying that is done piece by piece, side by side in the pan. */
+export const piecewiseWords =
+  /\b(?:each side|a side|per side|(?:on )?both sides|the other side|either side|on each|flip(?:ping)?|turn(?:ing)? (?:them |it )?once|side by side|in one layer|in a single layer)\b/i;
 
 /** In what food is turned or lies before it is cooked: what is left of that has touched it. */
 export const coatingWords =

@@ -83,7 +83,7 @@ test('kit without measures is like the recipe’s own; where nothing holds it, i
   expect(need(house([tray('a')], { vessel: { shape: 'pot', volumeL: 3 } }), 1)).toBeUndefined();
   expect(need(house([tray('a')]), Number.NaN)).toBeUndefined();
   const one = house([tray('a')]);
-  expect(inVessels(one.recipes[0]!, need(one, 1), one.kitchen)).toBe(one.recipes[0]);
+  expect(inVessels(one.recipes[0]!, need(one, 1), one.kitchen, 1)).toBe(one.recipes[0]);
 });
 
 describe('more than the racks hold, or the trays there are', () => {

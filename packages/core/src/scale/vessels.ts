@@ -11,6 +11,7 @@ import {
   type Step,
   type UnitId,
 } from '../model/index.ts';
+import { inLoads } from './loads.ts';
 import { estimateSpread, weigh } from './pans.ts';
 
 /** What so much of a recipe is baked or boiled in: how many of which kind, and which pieces of this kitchen are large enough. */
@@ -171,9 +172,11 @@ export const isVessel = (need: VesselNeed, use: KitUse): boolean =>
 
 /**
  * A recipe's steps as they are done in so many vessels: each named, with the racks that they take, and with the time that the depth of the food
- * asks. What is more than the oven's racks hold bakes in rounds, also where the recipe itself says how many racks it takes.
+ * asks. What is more than the oven's racks hold bakes in rounds, also where the recipe itself says how many racks it takes; what is more than a pan
+ * holds goes on in loads. `factor`: how many times the recipe.
  */
-export function inVessels(recipe: Recipe, need: VesselNeed | undefined, kitchen: Kitchen): Recipe {
+export function inVessels(written: Recipe, need: VesselNeed | undefined, kitchen: Kitchen, factor: number): Recipe {
+  const recipe = inLoads(written, factor);
   const times = need ? timesIn(need) : once;
   const isTimed = times.least !== 1 || times.likely !== 1 || times.most !== 1;
   const isNamed = need !== undefined && recipe.steps.some((step) => step.kit.some((use) => isOf(need, use)));

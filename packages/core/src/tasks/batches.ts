@@ -117,7 +117,7 @@ type DishBatch = Omit<Batch, 'doneIn' | 'heldIn' | 'inherits' | 'lineage' | 'int
 /** With the recipe as it is done in the vessels that so much of it needs. */
 function vesselled(occasion: Occasion, batch: Omit<DishBatch, 'vessel'>): DishBatch {
   const vessel = vesselNeed(batch.recipe, batch.factor, occasion.kitchen);
-  return { ...batch, vessel, recipe: inVessels(batch.recipe, vessel, occasion.kitchen) };
+  return { ...batch, vessel, recipe: inVessels(batch.recipe, vessel, occasion.kitchen, batch.factor) };
 }
 
 /** The batches that a day has been begun with: what was taken from one pot, or cooked once for several, stays so, whoever leaves. */
@@ -293,11 +293,11 @@ const isApart = (occasion: Occasion, uses: readonly PartUse[]): boolean =>
 
 function shared(occasion: Occasion, { id, uses }: Group, batches: readonly DishBatch[]): Batch {
   const [first] = uses as [PartUse];
-  const made = inVessels(first.part.made, undefined, occasion.kitchen);
   const factor = uses.reduce(
     (sum, use) => sum + use.part.batches * batches.find((each) => each.id === use.batch)!.factor,
     0,
   );
+  const made = inVessels(first.part.made, undefined, occasion.kitchen, factor);
   const eaters = new Set(uses.flatMap((use) => batches.find((each) => each.id === use.batch)!.eaters));
   return {
     id,

@@ -4,7 +4,9 @@ import {
   bakesIn,
   flatten,
   foodOf,
+  inLoads,
   isTooMuch,
+  loadsOf,
   leftOutOf,
   leftOutWay,
   listed,
@@ -208,6 +210,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
         </tbody>
       </table>
       <Pans recipe={scaled.recipe} factor={scaled.dishFactor} made={scaled.factor} />
+      <Loads recipe={scaled.recipe} factor={scaled.factor} />
       <Ways dish={dish} recipe={scaled.recipe} onChoose={(choices) => change({ choices })} />
       <MadeAhead dish={dish} onChange={change} />
       {ovens.length > 0 && (
@@ -268,6 +271,34 @@ function Pans({ recipe, factor, made }: { recipe: Recipe; factor: number; made: 
                 estimate, look early.
               </span>
             )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What goes on the hob in loads, one after the other, because there is more of it than the pan has room for. */
+function Loads({ recipe, factor }: { recipe: Recipe; factor: number }) {
+  const steps = recipe.steps.flatMap((step) => {
+    const loads = loadsOf(step, factor);
+    const here = inLoads({ ...recipe, steps: [step] }, factor).steps[0]!;
+    return loads > 1 ? [{ step, loads, min: here.durationMin.likely }] : [];
+  });
+  if (steps.length === 0) return null;
+  return (
+    <section aria-label="Loads" style={{ marginTop: 14 }}>
+      <h3>In loads</h3>
+      <ul className="questions">
+        {steps.map(({ step, loads, min }) => (
+          <li key={step.id}>
+            <strong>{step.title}</strong>: {loads} loads, one after the other, about {min} min in all.{' '}
+            <span className="soft">
+              {step.loads === undefined
+                ? 'The recipe’s pan is taken to be full with what it makes as written.'
+                : `The recipe has ${step.loads}.`}{' '}
+              A larger pan, or a second one with a second cook, saves time.
+            </span>
           </li>
         ))}
       </ul>

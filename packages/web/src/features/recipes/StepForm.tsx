@@ -206,6 +206,24 @@ function TimeField({ step, put }: StepFieldProps) {
         ]}
         onChange={(hands) => put({ hands: hands as Step['hands'] })}
       />
+      {step.burner && (
+        <span className="small">
+          in{' '}
+          <InputNumber
+            size="small"
+            aria-label="loads, one after the other"
+            min={1}
+            max={20}
+            precision={0}
+            value={step.loads ?? 1}
+            onChange={(value) => {
+              if (value !== null) put({ loads: value > 1 ? value : undefined });
+            }}
+            style={{ width: 52 }}
+          />{' '}
+          {(step.loads ?? 1) > 1 ? 'loads, one after the other; the minutes are those of all' : 'load'}
+        </span>
+      )}
     </div>
   );
 }

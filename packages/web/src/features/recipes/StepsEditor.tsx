@@ -119,6 +119,7 @@ function StepFacts({ step, guessed }: { step: Step; guessed: readonly string[] }
         <span style={{ color: 'var(--straw)' }}>{listed(step.meantRaw.map(meantWords))}, as it is meant</span>
       )}
       {step.looks.length > 0 && <span>{step.looks.length} × to see to</span>}
+      {step.burner && step.loads !== undefined && <span>in {step.loads} loads</span>}
       {step.canOmit && <span>if you like</span>}
       {step.splitPoint && <span style={{ color: 'var(--violet)' }}>a portion can be taken out after it</span>}
     </span>

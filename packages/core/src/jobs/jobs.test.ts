@@ -81,3 +81,10 @@ test('in the library what is set and what would be read agree in nine lines of t
   expect(judged.length).toBeGreaterThan(100);
   expect(judged.filter(Boolean).length / judged.length).toBeGreaterThan(0.9);
 });
+
+test('two lines of one name in one step: each has the sentence that is its own', () => {
+  const cakes = read(
+    'Cakes\nServes 4\n\n400 g cooked salmon\n500 g mashed potato\n1 egg\n60 g plain flour\n2 eggs, beaten\n100 g breadcrumbs\n\nMethod\nFlake the salmon into the mash, mix in the egg, shape 8 cakes. Turn them in the flour, then the beaten eggs, then the crumbs. Fry 4 minutes each side.',
+  );
+  expect([jobIn(cakes, '1 egg').role, jobIn(cakes, '2 eggs').role]).toEqual(['binder', 'coating-glue']);
+});

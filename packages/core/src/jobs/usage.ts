@@ -82,7 +82,15 @@ export function usageOf(recipe: Recipe, line: IngredientLine, called: RegExp): U
   return {
     line,
     dish: `${recipe.name}. ${line.heading ?? ''}`,
-    own: inWords(own),
+    own: shareOf(
+      inWords(own),
+      called,
+      recipe.lines.filter(({ id, text }) => {
+        const isHere = id === line.id || own.some(({ uses }) => uses.includes(id));
+        return isHere && called.test(text);
+      }),
+      line,
+    ),
     then: inWords(later),
     company: isNamed ? linesOf(recipe.steps.filter(isBefore)) : recipe.lines.filter(({ id }) => id !== line.id),
     mixture: isNamed
@@ -95,9 +103,21 @@ export function usageOf(recipe: Recipe, line: IngredientLine, called: RegExp): U
   };
 }
 
+/**
+ * Where several lines are called the same in one step ("1 egg", "2 eggs, beaten"), the first sentence that speaks of them is the first line's, and so
+ * on; the last line has the rest. All of it where there are fewer sentences than lines.
+ */
+function shareOf(text: string, called: RegExp, alike: readonly IngredientLine[], line: IngredientLine): string {
+  const at = alike.findIndex(({ id }) => id === line.id);
+  const speaking = sentencesOf(text).filter((sentence) => called.test(sentence));
+  if (at < 0 || alike.length < 2 || speaking.length < alike.length) return text;
+  return speaking.slice(at, at === alike.length - 1 ? undefined : at + 1).join(' ');
+}
+
+const sentencesOf = (text: string): readonly string[] => text.split(/(?<=[.!?;])\s+|\n+/);
+
 /** The sentences that speak of a food, or all of them where none names it. */
 export function saidOf(text: string, called: RegExp): string {
-  const sentences = text.split(/(?<=[.!?;])\s+|\n+/);
-  const speaking = sentences.filter((sentence) => called.test(sentence));
+  const speaking = sentencesOf(text).filter((sentence) => called.test(sentence));
   return speaking.length > 0 ? speaking.join(' ') : text;
 }

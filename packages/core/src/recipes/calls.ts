@@ -124,10 +124,12 @@ function foodNamesOf({ reading: { ingredient } }: KnownLine): readonly string[] 
   ];
 }
 
-/** Juice and zest, by the name of their fruit where the line has it. */
+/** Juice and zest, by the name of their fruit where the line has it; mash. */
 function* fruitNamesOf(text: string): Generator<string> {
   const parts = ['juice', 'zest'].filter((part) => new RegExp(`\\b${part}`, 'i').test(text));
   const fruit = /\b(lemon|lime|orange|grapefruit)s?\b/i.exec(text)?.[1]?.toLowerCase();
+  // "500 g mashed potato": "into the mash".
+  if (/\bmashed\b/i.test(text)) yield 'mash';
   if (fruit) for (const part of parts) yield `${fruit} ${part}`;
   if (parts.length > 0) yield* parts;
   else if (fruit && fruit !== 'grapefruit') yield* ['juice', 'zest'];

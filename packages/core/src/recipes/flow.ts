@@ -405,12 +405,17 @@ export class Flow {
       each !== current &&
       !each.isBeside &&
       each.lines.size > 0 &&
-      (each.last.device === undefined || each.last.device === 'fridge') &&
-      ![...each.names].some((name) => besideDish.test(name));
+      (each.last.device === undefined || each.last.device === 'fridge');
+    const isBesides = ({ names }: Stream) => [...names].some((name) => besideDish.test(name));
+    // What is called as things beside a dish are ("into the mash") only where there is nothing else.
     return scene
       .alive()
       .filter(isReady)
-      .sort((a, b) => scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last))[0];
+      .sort(
+        (a, b) =>
+          Number(isBesides(a)) - Number(isBesides(b)) ||
+          scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last),
+      )[0];
   }
 
   /** What something is put on: the food that was in hand before it, if what is in hand was begun apart and for this. */

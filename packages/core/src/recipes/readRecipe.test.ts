@@ -238,6 +238,18 @@ test.each([
   expect(recipe.steps.at(-1)!.loads).toBe(loads);
 });
 
+test('“the mash” is the mashed potato, and what is fried after the oil is hot is what was made ready', () => {
+  const { recipe } = one(
+    'Salmon cakes\nMakes 8 cakes, serves 4\n\n400 g cooked salmon\n500 g mashed potato\n1 egg\n100 g breadcrumbs\n5 tbsp sunflower oil\n\nMethod\nFlake the salmon into the mash, mix in the egg, shape 8 cakes. Coat with the crumbs. Heat the oil in a frying pan. Fry 4 at a time, 4 minutes each side.',
+  );
+  expect(recipe.makes).toEqual({ kind: 'count', count: 8, piece: 'cakes' });
+  expect(recipe.portions).toBe(4);
+  const [cakes, fry] = recipe.steps;
+  expect(cakes!.uses).toContain('potato');
+  expect(fry!.after).toEqual([{ step: cakes!.id, leastMin: 0 }]);
+  expect([fry!.loads, fry!.durationMin.likely]).toEqual([2, 16]);
+});
+
 describe('plain pages', () => {
   /** Each step as: place, its lines, what it waits for by number. */
   const workOf = (list: string, method: string) =>

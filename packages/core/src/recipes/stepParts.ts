@@ -76,7 +76,10 @@ export function minutesFor(
   const counted = doings
     .filter((doing) => !isOff || doing.isOff || doings.every((each) => !each.isOff))
     .flatMap((doing) =>
-      countedTimes(doing.clause.text, doing.times).map((time) => ({ time, times: timesOver(doing.clause.text, pieces) })),
+      countedTimes(doing.clause.text, doing.times).map((time) => ({
+        time,
+        times: timesOver(doing.clause.text, pieces),
+      })),
     );
   if (counted.length > 0) {
     const sum = (pick: (time: ReadTime) => number) =>

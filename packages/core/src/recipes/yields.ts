@@ -15,6 +15,8 @@ const made = new RegExp(
   'iu',
 );
 
+const whomToo = /[\s,;·(|–-]*\b(?:and )?(?:serves?|feeds|enough for|for \d).*$/i;
+
 /** "Serves 4–6" feeds four (the smaller, so that nobody goes short); "Makes 12 rolls", "600 g" is what it makes. */
 export function readYield(texts: readonly string[]): ReadYield {
   let portions: number | undefined;
@@ -27,7 +29,9 @@ export function readYield(texts: readonly string[]): ReadYield {
         ? Number(text)
         : NaN;
     if (portions === undefined && Number.isFinite(least) && least > 0) portions = least;
-    const rest = made.exec(text)?.groups?.['rest'] ?? (who || Number.isFinite(least) ? undefined : text);
+    // "Makes 8 cakes, serves 4": what it makes ends where whom it feeds begins.
+    const rest =
+      made.exec(text)?.groups?.['rest']?.replace(whomToo, '') ?? (who || Number.isFinite(least) ? undefined : text);
     if (makes === undefined && rest && !people.test(rest)) {
       const { amount, end } = readAmount(rest);
       if (amount.kind === 'mass' || amount.kind === 'volume') makes = amount;

@@ -107,6 +107,7 @@ export function kindsOf(id: FoodId): readonly string[] {
   if (/broth/.test(food.name)) kinds.push('stock');
   if (/spaghetti|macaroni|penne|lasagne|pasta|noodle|linguine|fusilli/.test(food.name)) kinds.push('pasta', 'noodle');
   if (/bread|panko/.test(food.name)) kinds.push('crumb', 'bread');
+  if (/^(?:brioche|challah|sourdough|baguette|ciabatta|focaccia|bread roll|bagel)/.test(food.name)) kinds.push('bread');
   return kinds;
 }
 

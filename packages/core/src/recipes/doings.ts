@@ -222,6 +222,23 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
     where: ({ does, bare, minutes }) =>
       ['end', 'none', 'mix', 'move'].includes(does) && minutes > 0 && /\blid on\b/i.test(bare),
   },
+  // "Spoonfuls into hot oil."
+  {
+    means: 'fry',
+    where: ({ does, bare, around }) =>
+      !around.isOvenOn &&
+      (does === 'none' || does === 'move' || does === 'work') &&
+      /\bin(?:to)? (?:the |some )?(?:hot|smoking|sizzling) (?:oil|fat|butter|ghee)\b/i.test(bare),
+  },
+  // "Flatten, 3 min a side": what lies in the pan is fried.
+  {
+    means: 'fry',
+    where: ({ does, bare, minutes, around }) =>
+      around.isOnHob &&
+      minutes > 0 &&
+      (does === 'work' || does === 'cut') &&
+      /\b(?:a|per|each|either|both) sides?\b|\/ ?side\b/i.test(bare),
+  },
   // "Push in a piece of butter."
   { means: 'move', where: ({ verb, bare }) => verb === 'push' && /\bpush in(?:to)?\b/i.test(bare) },
   // "Bring to a dough" is no heating.
@@ -280,6 +297,19 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
   { means: 'microwave', where: ({ does, text }) => does === 'fry' && /\bmicrowave\b/i.test(text) },
 ];
 
+/** Minutes at a heat, or a heat for minutes, that no hob is set to. */
+const minutesAtHeat =
+  /\b(?:min(?:ute)?s?|hours?|hrs?|h)\b(?: \d{1,2})?,?(?: at| in)?(?: an?| the)?(?: \p{L}+ oven)?(?: at)? ?(?:\d{2,3}\b|gas)|(?:\b\d{3} ?°? ?[CF]?\b(?: fan)?|\bgas(?: mark)? ?\d),?(?: for)?(?: about)? ?\d+ ?(?:min|h)/iu;
+const inHotFat = /\b(?:oil|fat|deep[- ]?fr\p{L}*|fryer|syrup|caramel|sugar|thermometer)\b/iu;
+const bakedInPassing = new Set<Does>(['none', 'work', 'cut', 'move', 'mix', 'end', 'dress']);
+
+/** "25 min at 175 °C", "flatten, 12 min at 180": baked, though no verb says so. */
+const isBakedByHeat = ({ does, verb, bare, minutes, isHeatSaid }: Told): boolean =>
+  isHeatSaid &&
+  minutes > 0 &&
+  (verb === '' || (bakedInPassing.has(does) && minutesAtHeat.test(bare))) &&
+  !inHotFat.test(bare);
+
 /** "They go in for forty minutes", "back in for fifty", "30 min": into the oven that is on. */
 const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
   !around.isOnHob &&
@@ -305,7 +335,7 @@ const bareMinutes = new RegExp(
 const withUnit = (text: string, { before, isOnHob }: Around): string =>
   before === undefined && !isOnHob ? text : text.replace(bareMinutes, (words) => `${words} minutes`);
 
-const bakedBy = new Set<Does>(['move', 'mix', 'none', 'end', 'cook', 'fry']);
+const bakedBy = new Set<Does>(['move', 'mix', 'none', 'end', 'cook', 'fry', 'work', 'cut', 'dress']);
 
 /** The times a clause says, each with what it is meant for. */
 function timesOf(clause: Clause, text: string, isWait: boolean, around: Around): readonly ReadTime[] {
@@ -346,7 +376,8 @@ export function doingOf(clause: Clause, paragraph: number, sentence: number, aro
   };
   for (const { means, where } of meanings) if (where(told)) told = { ...told, does: means };
   const isKeptWarm = told.does === 'wait' && verb === 'keep' && told.isHeatSaid;
-  const device = goesIn(told) || isKeptWarm ? 'oven' : deviceOf(told.does, bare, minutes, around.before);
+  const device =
+    goesIn(told) || isBakedByHeat(told) || isKeptWarm ? 'oven' : deviceOf(told.does, bare, minutes, around.before);
   const does = device === 'oven' && minutes > 0 && bakedBy.has(told.does) ? 'bake' : told.does;
   return {
     clause,

@@ -126,6 +126,18 @@ const rules: readonly Rule[] = [
         named.size > 0 &&
         !named.has(current),
     ),
+  // "Grill 5 min a side, cheddar on for the last minute": what is named after the time is put on what is grilled.
+  ({ doing, mentions, named, current }) =>
+    yes(
+      sameTo.has(doing.does) &&
+        doing.clause.verb !== undefined &&
+        !current.last.isOff &&
+        !named.has(current) &&
+        mentions.length > 0 &&
+        doing.times.length > 0 &&
+        doing.clause.verbAt < doing.times[0]!.start &&
+        mentions.every(({ start }) => start > doing.times[0]!.end),
+    ),
   // "Soak the skewers": of kit, whatever is in hand.
   ({ doing: { clause }, fresh, named }) =>
     no(/\bsoak\b[^.;]*\bskewers\b/i.test(clause.text) && fresh.length === 0 && named.size === 0),

@@ -49,7 +49,7 @@ interface Entry {
 }
 
 /** The same word is what is done with it: only "the roast" is a thing. */
-const alsoWork = new Set(['roast', 'skin', 'juice', 'zest', 'stock']);
+const alsoWork = new Set(['roast', 'skin', 'juice', 'zest']);
 const onlyThing = (text: string, token: Token): boolean =>
   !(
     token.word === 'sheet' &&
@@ -353,7 +353,7 @@ interface Asked {
 const gathers: readonly { readonly pattern: RegExp; readonly pick: (asked: Asked) => boolean }[] = [
   {
     pattern:
-      /\b(?:everything(?: else)?|all (?:of )?(?:the |your )?(?:other |remaining |rest of the )?ingredients|(?:the |your )?(?:remaining|other|rest of the) ingredients|the lot|all in)(?!\s+for\b)/gi,
+      /\b(?:everything(?: else)?|all (?:of )?(?:the |your )?(?:other |remaining |rest of the )?ingredients|(?:the |your )?(?:remaining|other|rest of the) ingredients|the lot|all in|(?<=\b(?:blitz|whizz|whiz|blend|mix|combine|process|pound|pulse) (?:together )?)(?:all )?the rest(?! of\b))(?!\s+for\b)/gi,
     pick: ({ line, topic, isLeft }) => isLeft && (!topic || isUnder(line, topic)),
   },
   {

@@ -1,4 +1,5 @@
 import { readAmount } from '../quantities/index.ts';
+import { foodOf } from '../reference/index.ts';
 import { readIngredient } from '../reading/index.ts';
 import { toldIn } from './clauses.ts';
 import { readTimes } from './timesAndHeats.ts';
@@ -302,6 +303,30 @@ const hasListBelow = (rows: readonly string[], at: number): boolean => {
 
 const beginsMethod = (rows: readonly string[], at: number): boolean => likeMethod(rows[at]!) && !hasListBelow(rows, at);
 
+const bareYield =
+  /^(?:about |ca\.? )?(?<count>\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?)(?:\s+(?<what>(?:large |small |big |medium )?\p{L}+(?: \p{L}+)?))?$/iu;
+
+/** An egg, a lemon: bought as it is, and no name for what a cook makes. */
+const isAsGrown = (words: string): boolean =>
+  readIngredient(words).foods.some(({ food }) => foodOf(food)?.kind === 'single');
+
+/** "16 squares" or a bare "8" right under the name, and a gap below it: what it makes or feeds, and no food to begin a list with. */
+function isBareYield(rows: readonly string[], at: number): boolean {
+  // Right under the name, and nothing that a list might begin with: "6 eggs".
+  if ((rows[at - 1] ?? '') === '') return false;
+  const row = rows[at]!;
+  const said = row.split(/,\s+/).map((part) => bareYield.exec(part)?.groups);
+  if (!said.every((each) => each !== undefined)) return false;
+  if (said.some((each) => each['what'] !== undefined && isAsGrown(each['what']))) return false;
+  return said.every((each) => each['what'] === undefined) || (rows[at + 1] ?? '') === '';
+}
+
+const bareYieldOf = (row: string): string => {
+  const { count, what } = bareYield.exec(row)!.groups!;
+  if (what === undefined) return `serves ${count}`;
+  return /^(?:people|persons?|portions?|servings?|adults)$/i.test(what) ? row : `makes ${row}`;
+};
+
 /** A sentence that was broken over two rows. */
 const goesOnWithRow = (before: string, row: string): boolean =>
   !numbered.test(row) && !bulleted.test(row) && !/[.!?:)]$/.test(before);
@@ -368,6 +393,8 @@ function draftOfText(text: string): Draft {
       (name !== '' || !/^for\b/i.test(row))
     ) {
       yields.push(row.replace(bulleted, ''));
+    } else if (where === 'intro' && name !== '' && intro.length === 0 && isBareYield(rows, at)) {
+      yields.push(...row.split(/,\s+/).map(bareYieldOf));
     } else if (where !== 'method' && timeLine.test(row)) {
       yields.push(...saidIn(row, /\b(?:serves?|makes|servings?)\s*:?\s*\d+[^|•·,]*/i));
       notes.push(row);

@@ -250,6 +250,83 @@ test('“the mash” is the mashed potato, and what is fried after the oil is ho
   expect([fry!.loads, fry!.durationMin.likely]).toEqual([2, 16]);
 });
 
+describe('minutes and a heat, and no verb', () => {
+  const last = (words: string) =>
+    one(
+      `Cake\nServes 4\n\n3 eggs\n250 g sugar\n200 g flour\n100 g butter\n\nMethod\nWhisk the eggs, sugar, flour and melted butter. ${words}`,
+    ).recipe.steps.map(({ oven, durationMin, after, hands }) => [
+      oven?.temperatureC,
+      durationMin.likely,
+      hands,
+      after!.length,
+    ])[1];
+  test.each([
+    ['25 min at 175 °C.', 175, 25],
+    ['Loaf tin, 60 min at 170 °C.', 170, 60],
+    ['45 min 180 °C.', 180, 45],
+    ['375F, 25 minutes.', 191, 25],
+    ['425F for 20 min.', 218, 20],
+    ['40 mins, gas 4.', 180, 40],
+    ['Flatten, 12 min at 180 °C.', 180, 12],
+    ['1 h 15 at 160 °C.', 160, 75],
+    ['15 min at 160.', 160, 15],
+    ['Bain-marie, 45 min at 150 °C.', 150, 45],
+  ])('is baked: %s', (words, heat, minutes) => {
+    expect(last(words)).toEqual([heat, minutes, 'off', 1]);
+  });
+  test('but what goes into hot fat is fried', () => {
+    expect(last('Into oil at 180 °C for 3 minutes.')?.[0]).toBeUndefined();
+  });
+});
+
+test('grilled to a heat is that hot inside, and what is named after the time is put on it', () => {
+  const { recipe } = one(
+    'Burgers\nServes 6\n\n900 g beef mince\n1 egg\n6 slices cheddar\n\nMethod\nMix mince with the egg, shape 6 patties. Grill 5 min a side to 71 °C, cheddar on for the last minute.',
+  );
+  const [mix, grill] = recipe.steps;
+  expect(grill!.after!.map(({ step }) => step)).toEqual([mix!.id]);
+  expect([grill!.coreC, grill!.oven?.grill, grill!.oven!.temperatureC > 200]).toEqual([71, true, true]);
+});
+
+test.each([
+  ['8', 8, undefined],
+  ['6 to 8', 6, undefined],
+  ['2 people', 2, undefined],
+  ['16 squares', undefined, 'squares'],
+  ['1 loaf, 10 slices', 10, 'loaf'],
+  ['12 puddings', undefined, 'puddings'],
+])('right under the name, “%s” is no ingredient', (row, portions, piece) => {
+  const { recipe } = one(
+    `Treacle slice\n${row}\n\n200 g flour\n100 g butter\n\nMethod\nRub the butter into the flour.`,
+  );
+  expect(recipe.lines).toHaveLength(2);
+  if (portions !== undefined) expect(recipe.portions).toBe(portions);
+  expect(recipe.makes?.kind === 'count' ? recipe.makes.piece : undefined).toBe(piece);
+});
+test('a list may begin with a count', () => {
+  expect(one('Boiled eggs\n\n6 eggs\n\nMethod\nBoil the eggs for 10 minutes.').recipe.lines).toHaveLength(1);
+  expect(one('Boiled eggs\n6 eggs\n\nMethod\nBoil the eggs for 10 minutes.').recipe.lines).toHaveLength(1);
+});
+
+test.each([
+  ['Blitz the rest to a pesto.', ['walnuts', 'parsley', 'oil']],
+  ['Blitz everything else to a pesto.', ['walnuts', 'parsley', 'oil']],
+])('%s: of all that was not named', (words, names) => {
+  const { recipe } = one(
+    `Penne\nServes 4\n\n350 g penne\n100 g walnuts\n1 bunch parsley\n120 ml olive oil\n\nMethod\nBoil the penne for 9 minutes. ${words}`,
+  );
+  const used = recipe.steps.at(-1)!.uses.map((id) => recipe.lines.find((each) => each.id === id)!.text);
+  for (const name of names) expect(used.join()).toContain(name);
+  expect(used.join()).not.toContain('penne');
+});
+
+test('spoonfuls into hot oil are fried, three minutes a side', () => {
+  const { recipe } = one(
+    'Fritters\nServes 4\n\n3 courgettes\n2 eggs\n80 g flour\n4 tbsp oil\n\nMethod\nGrate the courgettes. Beat eggs, stir in flour and courgettes. Spoonfuls into hot oil, flatten, 3 min/side.',
+  );
+  expect([recipe.steps.at(-1)!.burner, recipe.steps.at(-1)!.durationMin.likely]).toEqual([true, 6]);
+});
+
 describe('plain pages', () => {
   /** Each step as: place, its lines, what it waits for by number. */
   const workOf = (list: string, method: string) =>

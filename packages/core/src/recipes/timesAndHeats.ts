@@ -18,7 +18,7 @@ const unitMinutes = (unit: string): number =>
   /^s/i.test(unit) ? 1 / 60 : /^m/i.test(unit) ? 1 : /^h/i.test(unit) ? 60 : /^d/i.test(unit) ? 1440 : 10_080;
 const unitSource = String.raw`(?:seconds?|secs?|minutes?|mins?|hours?|hrs?|h|days?|weeks?|months?)`;
 const figure = new RegExp(
-  String.raw`(?<![\p{L}\p{N}])(?:(?<open>at least|a minimum of|minimum of|min\.)\s+)?(?:(?<before>about|around|approx(?:imately)?\.?|roughly|up to|after|every|another|a further|further|for)\s+)*(?<low>${numberSource})(?:\s?(?:-|–|—|to|or)\s?(?<high>${digitsSource}|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|eighteen|twenty(?:[- ](?:four|five))?|thirty(?:[- ]five)?|forty(?:[- ]five)?|fifty|sixty|ninety)(?![\p{L}])))?(?:[\s-]+(?:more|extra|further))?[\s-]?(?<unit>${unitSource})(?![\p{L}])(?<half>\s+and\s+a\s+half|\s+and\s+a\s+quarter)?(?:\s*(?:and\s+)?(?<more>\d{1,2})\s?(?<moreUnit>minutes?|mins?|m)(?![\p{L}]))?(?<sides>\s*(?:on\s+each\s+side|per\s+side|each\s+side|a\s+side|on\s+both\s+sides|either\s+side))?`,
+  String.raw`(?<![\p{L}\p{N}])(?:(?<open>at least|a minimum of|minimum of|min\.)\s+)?(?:(?<before>about|around|approx(?:imately)?\.?|roughly|up to|after|every|another|a further|further|for)\s+)*(?<low>${numberSource})(?:\s?(?:-|–|—|to|or)\s?(?<high>${digitsSource}|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|sixteen|eighteen|twenty(?:[- ](?:four|five))?|thirty(?:[- ]five)?|forty(?:[- ]five)?|fifty|sixty|ninety)(?![\p{L}])))?(?:[\s-]+(?:more|extra|further))?[\s-]?(?<unit>${unitSource})(?![\p{L}])(?<half>\s+and\s+a\s+half|\s+and\s+a\s+quarter)?(?:\s*(?:and\s+)?(?<more>\d{1,2})\s?(?:(?<moreUnit>minutes?|mins?|m)(?![\p{L}])|(?<=\bh(?:ours?|rs?)? ?\d\d)(?![\p{L}\d.,°]|\s?(?:°|[CFg]\b|ml|kg))))?(?<sides>\s*(?:on\s+each\s+side|per\s+side|each\s+side|a\s+side|on\s+both\s+sides|either\s+side)|\s?\/\s?side)?`,
   'giu',
 );
 const spoken: readonly { readonly pattern: RegExp; readonly minutes: readonly [number, number, number] }[] = [
@@ -208,7 +208,8 @@ const heat =
 const coreWords =
   /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
 /** What a sentence says before a figure that food is to reach. */
-const reaches = /\b(?:until|till|reach(?:es|ed|ing)?)\b[^.;]*$|\bsimmer\b[^.;]*\bto\s*$/i;
+const reaches =
+  /\b(?:until|till|reach(?:es|ed|ing)?)\b[^.;]*$|\b(?:simmer|grill|fry|cook|barbecue|sear|poach|roast|bake)\b[^.;]*\bto\s*$/i;
 /** What else is brought to a heat of under a hundred. */
 const notFood = /\b(?:oven|water|oil|syrup|stock|milk|yeast|cools?|cooled|room|fridge|keep warm|plates?)\b/i;
 /** Inside food that is done: between these, in °C. */
@@ -349,7 +350,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
     if (
       !scale &&
       !groups['degree'] &&
-      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
+      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\b(?:min(?:ute)?s?|hours?|hrs?|h)\b at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
       ) &&
       !isOvenByTin(text, match)

@@ -51,8 +51,14 @@ export function readYield(texts: readonly string[]): ReadYield {
         };
     }
   }
-  return { portions: portions ?? slicesOf(makes), makes };
+  return { portions: portions ?? slicesOf(makes) ?? slicesIn(texts), makes };
 }
+
+/** "1 loaf, 10 slices". */
+const slicesIn = (texts: readonly string[]): number | undefined => {
+  const said = /\b(?<count>\d{1,3}) (?:slices?|wedges?)\b/i.exec(texts.join('\n'))?.groups;
+  return said && Number(said['count']);
+};
 
 /** A slice each, where nothing else is said. */
 const slicesOf = (makes: Amount | undefined): number | undefined =>

@@ -433,13 +433,14 @@ export class Flow {
     const isPutOnHeat =
       doing.does === 'mix' &&
       this.scene.kitWords.some((words) => /\b(?:over an?|on) (?:\p{L}+ )?heat\b|\bon the hob\b/iu.test(words));
+    const stew = stewFor(doing, inputs);
     return {
       doings: [],
       mentions: [],
       uses: [],
       after: new Set([...inputs].map((each) => each.last)),
-      device: doing.device ?? (isInPan || isPutOnHeat ? 'hob' : undefined),
-      isOff: doing.isOff,
+      device: doing.device ?? stew?.device ?? (isInPan || isPutOnHeat ? 'hob' : undefined),
+      isOff: doing.isOff || stew !== undefined,
       vessel: main?.vessel,
       vessels: new Map(),
       before: this.scene.kitWords.splice(0),
@@ -590,3 +591,16 @@ const takesUp = (doing: Doing): boolean =>
   doing.vessels.length === 0 &&
   /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing)) &&
   !/^take (?:it |them )?(?:off|out|from)\b/i.test(doing.clause.text.slice(doing.clause.verbAt));
+
+const putIn = new Set<Doing['does']>(['move', 'none', 'dress', 'mix']);
+
+/** "Sit the dumplings on top, 25 minutes more": what is put into something that cooks by itself cooks there. */
+function stewFor(doing: Doing, inputs: ReadonlySet<Stream>): Operation | undefined {
+  const minutes = doing.times.some(({ use }) => use === 'step');
+  if (!minutes || doing.device !== undefined || !putIn.has(doing.does) || inputs.size < 2) return undefined;
+  if (!/\b(?:on top|into|in)\b/i.test(doing.clause.text) || /\boff the heat\b/i.test(doing.clause.text))
+    return undefined;
+  return [...inputs]
+    .map(({ last, isForked, isDrained }) => (isForked || isDrained ? undefined : last))
+    .find((last) => last?.isOff === true && (last.device === 'hob' || last.device === 'oven'));
+}

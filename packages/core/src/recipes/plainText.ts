@@ -327,6 +327,22 @@ const bareYieldOf = (row: string): string => {
   return /^(?:people|persons?|portions?|servings?|adults)$/i.test(what) ? row : `makes ${row}`;
 };
 
+/** What a row says of how much it makes or whom it feeds, where that is all it says. */
+function yieldsSaid(
+  rows: readonly string[],
+  at: number,
+  where: Where,
+  name: string,
+  intro: readonly string[],
+): readonly string[] {
+  const row = rows[at]!;
+  const isSaid =
+    (where !== 'method' || !row.endsWith('.')) && yieldLine.test(row) && (name !== '' || !/^for\b/i.test(row));
+  if (isSaid) return [row.replace(bulleted, '')];
+  const isUnderName = where === 'intro' && name !== '' && intro.length === 0;
+  return isUnderName && isBareYield(rows, at) ? row.split(/,\s+/).map(bareYieldOf) : [];
+}
+
 /** A sentence that was broken over two rows. */
 const goesOnWithRow = (before: string, row: string): boolean =>
   !numbered.test(row) && !bulleted.test(row) && !/[.!?:)]$/.test(before);
@@ -387,14 +403,8 @@ function draftOfText(text: string): Draft {
       where = 'notes';
       const rest = row.replace(notesHead, '').trim();
       if (rest) notes.push(rest);
-    } else if (
-      (where !== 'method' || !/[.]$/.test(row)) &&
-      yieldLine.test(row) &&
-      (name !== '' || !/^for\b/i.test(row))
-    ) {
-      yields.push(row.replace(bulleted, ''));
-    } else if (where === 'intro' && name !== '' && intro.length === 0 && isBareYield(rows, at)) {
-      yields.push(...row.split(/,\s+/).map(bareYieldOf));
+    } else if (yieldsSaid(rows, at, where, name, intro).length > 0) {
+      yields.push(...yieldsSaid(rows, at, where, name, intro));
     } else if (where !== 'method' && timeLine.test(row)) {
       yields.push(...saidIn(row, /\b(?:serves?|makes|servings?)\s*:?\s*\d+[^|•·,]*/i));
       notes.push(row);

@@ -250,6 +250,34 @@ test('“the mash” is the mashed potato, and what is fried after the oil is ho
   expect([fry!.loads, fry!.durationMin.likely]).toEqual([2, 16]);
 });
 
+test('what the list says is for frying, for the tin or to glaze goes where that is done', () => {
+  const { recipe } = one(
+    'Cheese pasties\nServes 4\n\n300 g puff pastry\n200 g cheddar\noil for shallow frying\n1 egg, to glaze\nbutter for the tin\n4 sprigs parsley\n\nMethod\nFill the pastry with the cheddar. Brush the tops. Grease a tin. Bake at 200 °C for 20 minutes.',
+  );
+  const stepOf = (text: string) =>
+    recipe.steps.find(({ uses }) => uses.includes(recipe.lines.find((each) => each.text.includes(text))!.id))?.text ??
+    '';
+  expect(stepOf('to glaze')).toContain('Brush');
+  expect(stepOf('for the tin')).toContain('Grease');
+  // Nothing is fried, and nobody says what the parsley is for.
+  expect([stepOf('frying'), stepOf('parsley')]).toEqual(['', '']);
+  const fried = one(
+    'Latkes\nServes 4\n\n1 kg potatoes\n2 eggs\noil for frying\n\nMethod\nGrate the potatoes, mix with the eggs. Fry spoonfuls for 4 minutes a side.',
+  );
+  expect(fried.recipe.steps.at(-1)!.uses).toEqual([fried.recipe.lines[2]!.id]);
+});
+
+test.each([
+  ['Sit them on top, 25 min more.', 25],
+  ['Drop the dumplings into the stew for 20 minutes.', 20],
+])('what is put into a stew cooks in it: %s', (words, minutes) => {
+  const { recipe } = one(
+    `Stew with dumplings\nServes 4\n\n600 g beef\n1 l stock\n150 g flour\n75 g suet\n\nMethod\nBrown the beef. Add stock, simmer 2 hours. Mix flour and suet with water, roll 12 dumplings. ${words}`,
+  );
+  const last = recipe.steps.at(-1)!;
+  expect([last.burner, last.hands, last.durationMin.likely, last.after!.length]).toEqual([true, 'off', minutes, 2]);
+});
+
 describe('minutes and a heat, and no verb', () => {
   const last = (words: string) =>
     one(

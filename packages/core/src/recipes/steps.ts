@@ -7,6 +7,7 @@ import type { Aside } from './flow.ts';
 import type { MethodPart, Operation } from './operation.ts';
 import { operationsOf } from './operations.ts';
 import { jointsOf, looksFrom } from './moments.ts';
+import { withPurposes } from './purposes.ts';
 import { alternativesOf, loadsFor, minutesFor, shutOf, toolsFor, type StepNote } from './stepParts.ts';
 import { readHeats, readTimes, type ReadTime } from './timesAndHeats.ts';
 import { mayBeLeft, sentencesOf, titleOf } from './wording.ts';
@@ -52,7 +53,8 @@ export function readSteps(
       parts.map(({ text }) => text).join('\n'),
     );
   const pieces = makes ?? (divided ? Number(divided[1] ?? divided[2]) : undefined);
-  return { steps: operations.map((operation) => stepOf(operation, parts, lines, ids, pieces)), asides };
+  const readings = operations.map((operation) => stepOf(operation, parts, lines, ids, pieces));
+  return { steps: withPurposes(readings, lines), asides };
 }
 
 const heatsFat = ({ does, clause }: Doing): boolean =>

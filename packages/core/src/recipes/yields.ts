@@ -17,6 +17,9 @@ const made = new RegExp(
 
 const whomToo = /[\s,;·(|–-]*\b(?:and )?(?:serves?|feeds|enough for|for \d).*$/i;
 
+/** "Makes 8 cakes, serves 4": what it makes ends where whom it feeds begins. */
+const madeIn = (text: string): string | undefined => made.exec(text)?.groups!['rest']!.replace(whomToo, '');
+
 /** "Serves 4–6" feeds four (the smaller, so that nobody goes short); "Makes 12 rolls", "600 g" is what it makes. */
 export function readYield(texts: readonly string[]): ReadYield {
   let portions: number | undefined;
@@ -29,9 +32,7 @@ export function readYield(texts: readonly string[]): ReadYield {
         ? Number(text)
         : NaN;
     if (portions === undefined && Number.isFinite(least) && least > 0) portions = least;
-    // "Makes 8 cakes, serves 4": what it makes ends where whom it feeds begins.
-    const rest =
-      made.exec(text)?.groups?.['rest']?.replace(whomToo, '') ?? (who || Number.isFinite(least) ? undefined : text);
+    const rest = madeIn(text) ?? (who || Number.isFinite(least) ? undefined : text);
     if (makes === undefined && rest && !people.test(rest)) {
       const { amount, end } = readAmount(rest);
       if (amount.kind === 'mass' || amount.kind === 'volume') makes = amount;
@@ -51,15 +52,11 @@ export function readYield(texts: readonly string[]): ReadYield {
         };
     }
   }
-  return { portions: portions ?? slicesOf(makes) ?? slicesIn(texts), makes };
+  return { portions: portions ?? slicesIn(texts), makes };
 }
 
-/** "1 loaf, 10 slices". */
+/** A slice each, where nothing else is said: "1 loaf, 10 slices". */
 const slicesIn = (texts: readonly string[]): number | undefined => {
   const said = /\b(?<count>\d{1,3}) (?:slices?|wedges?)\b/i.exec(texts.join('\n'))?.groups;
   return said && Number(said['count']);
 };
-
-/** A slice each, where nothing else is said. */
-const slicesOf = (makes: Amount | undefined): number | undefined =>
-  makes?.kind === 'count' && /^(?:slices?|wedges?)$/.test(makes.piece) ? makes.count : undefined;

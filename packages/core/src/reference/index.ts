@@ -69,6 +69,7 @@ export { densityDoubtOf, doubtedAisles } from './densityDoubt.ts';
 export { saidWords, type NeedFrame } from './needWords.ts';
 export { namesApart } from './namesApart.ts';
 export { pouredNames } from './pouredNames.ts';
+export { linePurposes } from './linePurposes.ts';
 export { AnsweringClaim, neverIn, RegimenId, regimenOf, regimens, type Regimen, type RegimenRule } from './regimens.ts';
 export { practices, type Practice } from './practices.ts';
 export { openNeeds, type OpenNeedFacts } from './openNeeds.ts';

@@ -15,12 +15,10 @@ import type { IngredientLine, Recipe } from '../model/index.ts';
 import { choicesOf, readIngredient } from '../reading/index.ts';
 import { gramsOf, isOf, saidOf, usageOf, type Heat, type Usage } from './usage.ts';
 
-/** What an ingredient does in its dish, and where it does it. */
+/** What an ingredient does in its dish, and where it does it. A line that does two jobs has the one that the rules ask for first. */
 export interface Job {
   /** Its chief job; undefined: none is known for it. */
   readonly role: Role | undefined;
-  /** Further jobs that it does besides. */
-  readonly also: readonly Role[];
   readonly settings: ReadonlySet<Setting>;
 }
 
@@ -105,8 +103,8 @@ const nameOf = (food: FoodId): string =>
     .replaceAll(/[^\p{L}-]/gu, '');
 
 /**
- * The food a line is worked with: what it is read as; where it leaves a choice, the first that anything can take the place of; where it says more than the catalogue does, what it names
- * last ("milked cashews"). For its job and what can take its place only: nothing is cleared by it.
+ * The food a line is worked with: what it is read as; where it leaves a choice, the first that anything can take the place of; where it says more than
+ * the catalogue does, what it names last ("milked cashews"). For its job and what can take its place only: nothing is cleared by it.
  */
 export function workedFood({ food, text, component }: IngredientLine): FoodId | undefined {
   if (food !== undefined || component !== undefined) return food;
@@ -131,7 +129,7 @@ export function jobOf(recipe: Recipe, line: IngredientLine): Job {
 
 function readJob(recipe: Recipe, written: IngredientLine): Job {
   const food = workedFood(written);
-  if (food === undefined) return { role: written.role, also: [], settings: new Set() };
+  if (food === undefined) return { role: written.role, settings: new Set() };
   const line = { ...written, food };
   const told = jobRulesOf(food);
   const { called, settings: settingRules } = told ?? settingRulesFor(nameOf(food));
@@ -146,13 +144,8 @@ function readJob(recipe: Recipe, written: IngredientLine): Job {
       holds(rule, usage, said);
     if (holdsHere) settings.add(rule.setting);
   }
-  const found = (told?.rules ?? []).filter((rule) => holds(rule, usage, said));
-  const role = setRole(line, food) ?? found.find(({ also }) => !also)?.role ?? onlyRoleOf(food) ?? line.role;
-  return {
-    role,
-    also: [...new Set(found.flatMap((rule) => (rule.also && rule.role !== role ? [rule.role] : [])))],
-    settings,
-  };
+  const found = told?.rules.find((rule) => holds(rule, usage, said))?.role;
+  return { role: setRole(line, food) ?? found ?? firstRoleOf(food) ?? line.role, settings };
 }
 
 /** A job that the cook has set; one that this food is never known to do says less than what is done with it. */
@@ -163,8 +156,5 @@ const setRole = ({ role }: IngredientLine, food: FoodId): Role | undefined =>
     ? role
     : undefined;
 
-/** The job of a food that is known to do but one. */
-function onlyRoleOf(food: FoodId): Role | undefined {
-  const roles = new Set(substitutionsFor(food).map((each) => each.role));
-  return roles.size >= 1 ? [...roles][0] : undefined;
-}
+/** The job of a food for which no rules are told: that of the first swap there is for it. */
+const firstRoleOf = (food: FoodId): Role | undefined => substitutionsFor(food)[0]?.role;

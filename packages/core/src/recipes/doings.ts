@@ -300,7 +300,7 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
 /** Minutes at a heat, or a heat for minutes, that no hob is set to. */
 const minutesAtHeat =
   /\b(?:min(?:ute)?s?|hours?|hrs?|h)\b(?: \d{1,2})?,?(?: at| in)?(?: an?| the)?(?: \p{L}+ oven)?(?: at)? ?(?:\d{2,3}\b|gas)|(?:\b\d{3} ?°? ?[CF]?\b(?: fan)?|\bgas(?: mark)? ?\d),?(?: for)?(?: about)? ?\d+ ?(?:min|h)/iu;
-const inHotFat = /\b(?:oil|fat|deep[- ]?fr\p{L}*|fryer|syrup|caramel|sugar|thermometer)\b/iu;
+const inHotFat = /\b(?:oil|fat|(?:deep[- ]?)?fr(?:y|ied|ying|yer)|syrup|caramel|sugar|thermometer)\b/iu;
 const bakedInPassing = new Set<Does>(['none', 'work', 'cut', 'move', 'mix', 'end', 'dress']);
 
 /** "25 min at 175 °C", "flatten, 12 min at 180": baked, though no verb says so. */

@@ -592,14 +592,15 @@ const takesUp = (doing: Doing): boolean =>
   /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing)) &&
   !/^take (?:it |them )?(?:off|out|from)\b/i.test(doing.clause.text.slice(doing.clause.verbAt));
 
+const standsThere = /\boff the heat\b|\b(?:leave|stand|rest|cool|soak|steep|infuse|set|swell)\b/i;
 const putIn = new Set<Doing['does']>(['move', 'none', 'dress', 'mix']);
 
 /** "Sit the dumplings on top, 25 minutes more": what is put into something that cooks by itself cooks there. */
 function stewFor(doing: Doing, inputs: ReadonlySet<Stream>): Operation | undefined {
   const minutes = doing.times.some(({ use }) => use === 'step');
   if (!minutes || doing.device !== undefined || !putIn.has(doing.does) || inputs.size < 2) return undefined;
-  if (!/\b(?:on top|into|in)\b/i.test(doing.clause.text) || /\boff the heat\b/i.test(doing.clause.text))
-    return undefined;
+  const { text } = doing.clause;
+  if (!/\b(?:on top|into|in)\b/i.test(text) || standsThere.test(text)) return undefined;
   return [...inputs]
     .map(({ last, isForked, isDrained }) => (isForked || isDrained ? undefined : last))
     .find((last) => last?.isOff === true && (last.device === 'hob' || last.device === 'oven'));

@@ -44,7 +44,7 @@ const asked = {
   plain: v.optional(v.array(Heat)),
 };
 
-const JobRuleRow = v.strictObject({ role: Role, also: v.optional(v.literal(true)), ...asked });
+const JobRuleRow = v.strictObject({ role: Role, ...asked });
 const SettingRuleRow = v.strictObject({
   setting: Setting,
   /** So much of the dish is sugar and the like, in grams to grams. */
@@ -72,11 +72,11 @@ const rows = v.parse(
   file,
 );
 
-type Asked = Omit<v.InferOutput<typeof JobRuleRow>, 'role' | 'also'>;
+type Asked = Omit<v.InferOutput<typeof JobRuleRow>, 'role'>;
 type Patterns = 'line' | 'dish' | 'said' | 'own' | 'then' | 'unsaid' | 'nowhere';
 /** What a rule asks, with its words as patterns. */
 export type Asking = Omit<Asked, Patterns> & { readonly [key in Patterns]?: RegExp | undefined };
-export type JobRule = Asking & { readonly role: Role; readonly also?: true | undefined };
+export type JobRule = Asking & { readonly role: Role };
 export type SettingRule = Asking & Omit<v.InferOutput<typeof SettingRuleRow>, keyof Asked>;
 
 const patternOf = (words: string | undefined, called: string): RegExp | undefined =>

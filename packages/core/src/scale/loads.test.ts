@@ -59,6 +59,14 @@ test('by itself, somebody comes to change the loads, and to what the recipe look
   ]);
 });
 
+test('what its pan is measured for goes on in as many pans at once, and in no loads', () => {
+  const need = { kind: 'skillet', as: undefined, count: 2, units: ['a', 'b'], racks: 1, rounds: 1, longer: [1, 1] };
+  const inSkillet = fry({ kit: [{ kind: 'skillet' }] });
+  expect(loadsOf(inSkillet, 3, need as never)).toBe(1);
+  expect(loadsOf(inSkillet, 3, { ...need, units: [] } as never)).toBe(3);
+  expect(loadsOf(fry(), 3, need as never)).toBe(3);
+});
+
 test('a recipe as written is the very same', () => {
   const as = fried({ loads: 2 });
   expect(inLoads(as, 1)).toBe(as);

@@ -1,4 +1,5 @@
 import { piecewiseWords, rules } from '../reference/index.ts';
+import type { VesselNeed } from './vessels.ts';
 import { withLookIds, type Recipe, type Step } from '../model/index.ts';
 
 /** More loads than this are no way to fry for a table. */
@@ -12,9 +13,12 @@ const isPieceByPiece = (step: Step): boolean =>
 
 /**
  * In how many loads, one after the other, a step is done on the hob for so many times its recipe: as many more as there is more. Pieces that are
- * fried side by side are taken to fill the recipe's pan, or nearly. 1 for what goes on all at once.
+ * fried side by side are taken to fill the recipe's pan, or nearly. 1 for what goes on all at once. `need`: the pans that the recipe is measured for.
  */
-export function loadsOf(step: Step, factor: number): number {
+export function loadsOf(step: Step, factor: number, need?: VesselNeed): number {
+  // What its pan is reckoned for goes on in as many pans at once.
+  if (need && need.units.length > 0 && step.kit.some(({ kind, as }) => kind === need.kind && as === need.as))
+    return loadsAsWritten(step);
   const isCounted = step.loads !== undefined;
   if (!step.burner || !(factor > 0) || (!isCounted && !isPieceByPiece(step))) return 1;
   const room = isCounted ? rules.fullerLoad : rules.fullerPan;
@@ -22,15 +26,15 @@ export function loadsOf(step: Step, factor: number): number {
 }
 
 /** What the recipe itself says of it. */
-export const loadsAsWritten = (step: Step): number => (step.burner ? (step.loads ?? 1) : 1);
+const loadsAsWritten = (step: Step): number => (step.burner ? (step.loads ?? 1) : 1);
 
 /** A recipe's steps with the time and the moments of all the loads that so many times of it take; what goes as the recipe has it stays as it is. */
-export function inLoads(recipe: Recipe, factor: number): Recipe {
-  const isMore = (step: Step) => loadsOf(step, factor) !== loadsAsWritten(step);
+export function inLoads(recipe: Recipe, factor: number, need?: VesselNeed): Recipe {
+  const isMore = (step: Step) => loadsOf(step, factor, need) !== loadsAsWritten(step);
   return recipe.steps.some(isMore)
     ? {
         ...recipe,
-        steps: recipe.steps.map((step) => (isMore(step) ? oneAfterTheOther(step, loadsOf(step, factor)) : step)),
+        steps: recipe.steps.map((step) => (isMore(step) ? oneAfterTheOther(step, loadsOf(step, factor, need)) : step)),
       }
     : recipe;
 }

@@ -176,7 +176,7 @@ export const isVessel = (need: VesselNeed, use: KitUse): boolean =>
  * holds goes on in loads. `factor`: how many times the recipe.
  */
 export function inVessels(written: Recipe, need: VesselNeed | undefined, kitchen: Kitchen, factor: number): Recipe {
-  const recipe = inLoads(written, factor);
+  const recipe = inLoads(written, factor, need);
   const times = need ? timesIn(need) : once;
   const isTimed = times.least !== 1 || times.likely !== 1 || times.most !== 1;
   const isNamed = need !== undefined && recipe.steps.some((step) => step.kit.some((use) => isOf(need, use)));

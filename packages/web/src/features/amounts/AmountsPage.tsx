@@ -280,9 +280,11 @@ function Pans({ recipe, factor, made }: { recipe: Recipe; factor: number; made: 
 
 /** What goes on the hob in loads, one after the other, because there is more of it than the pan has room for. */
 function Loads({ recipe, factor }: { recipe: Recipe; factor: number }) {
+  const { occasion } = useOccasionView();
+  const need = vesselNeed(recipe, factor, occasion.kitchen);
   const steps = recipe.steps.flatMap((step) => {
-    const loads = loadsOf(step, factor);
-    const here = inLoads({ ...recipe, steps: [step] }, factor).steps[0]!;
+    const loads = loadsOf(step, factor, need);
+    const here = inLoads({ ...recipe, steps: [step] }, factor, need).steps[0]!;
     return loads > 1 ? [{ step, loads, min: here.durationMin.likely }] : [];
   });
   if (steps.length === 0) return null;

@@ -43,10 +43,8 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
   const made = row.versions.find((each) => each.version.id === cell.version)!;
   const verdict = shown.get(cellKey(dishId, guestId))!;
   const { data: own } = useSwapsQuery();
-  const offers = useMemo(
-    () => offersFor(occasion, row, guest.id, own?.map((each) => each.entry) ?? []),
-    [occasion, row, guest.id, own],
-  );
+  const mine = useMemo(() => own?.map((each) => each.entry) ?? [], [own]);
+  const offers = useMemo(() => offersFor(occasion, row, guest.id, mine), [occasion, row, guest.id, mine]);
   const served = !row.dish.notFor.includes(guest.id);
   const setServed = (to: boolean) =>
     edit((one) => ({
@@ -102,7 +100,7 @@ export function WhyPanel({ dishId, guestId }: { dishId: string; guestId: string 
       {offers.map((offer) => (
         <OfferCard key={offer.scope} offer={offer} dishId={dishId} guest={guest} />
       ))}
-      {verdict === 'conflict' && <Instead row={row} guest={guest} own={own?.map((each) => each.entry) ?? []} />}
+      {verdict === 'conflict' && <Instead row={row} guest={guest} own={mine} />}
       <p style={{ marginTop: 14 }}>
         <Button size="small" onClick={() => setServed(!served)}>
           {served ? `Do not serve this to ${guest.name}` : `Serve it to ${guest.name} after all`}

@@ -9,6 +9,11 @@ export interface EggMeasure {
   readonly orWhole?: string | undefined;
 }
 
+/** Less of one egg than this nobody weighs. */
+const leastPart = 0.08;
+/** So much more or less of all is no more than eggs of one size differ. @source size grades: a medium egg is 53 to 63 g, a tenth either way */
+const evenShare = 0.05;
+
 /**
  * Part of an egg, as a cook can do it: beaten and weighed, or the nearest whole egg with the liquid adjusted.
  * @source a large egg without shell is about 50 g, three quarters of it water: data/reference/foods
@@ -16,7 +21,7 @@ export interface EggMeasure {
 export function measureEggs(count: number, eachG: number, called = 'egg'): EggMeasure {
   const near = Math.round(count);
   const plural = (n: number) => `${n} ${called}${n === 1 ? '' : 's'}`;
-  if (Math.abs(count - near) < 0.08 && near > 0) return { text: plural(near) };
+  if (near > 0 && Math.abs(count - near) < Math.max(leastPart, evenShare * count)) return { text: plural(near) };
   const whole = Math.floor(count);
   const restG = (count - whole) * eachG;
   const beaten = `${Math.max(1, Math.round(restG))} g beaten ${called} (about ${inFractions(restG / 15).text || '¼'} tbsp)`;

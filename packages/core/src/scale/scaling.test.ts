@@ -102,7 +102,7 @@ test.each([
   [2.02, '2 eggs', undefined],
   [3.3, '3 eggs + 15 g beaten egg (about 1 tbsp)', '3 eggs, with 11 ml more liquid'],
   [4.15, '4 eggs', undefined],
-  [1.15, '1 egg + 8 g beaten egg (about ½ tbsp)', '1 egg, with 6 ml more liquid'],
+  [1.15, '1 egg + 7 g beaten egg (about ½ tbsp)', '1 egg, with 6 ml more liquid'],
 ])('%d eggs', (count, text, orWhole) => {
   expect(measureEggs(count, 50)).toEqual({ text, orWhole });
 });

@@ -79,6 +79,17 @@ test('what cannot be adapted gets a plate of its own from the library, for those
   expect(best!.gaps).toEqual([]);
 });
 
+test('what has to be read first feeds nobody surely', () => {
+  const one = (food: string) =>
+    occasion({
+      guests: [guest('ada', noTrace('milk')), guest('bo')],
+      recipes: [recipe('soup', [line('it', food)], [step('simmer', { uses: ['it'] })])],
+    });
+  const [sure, open] = [adviseMenu(one('carrot'))[0]!, adviseMenu(one('vegetable-stock-cube'))[0]!];
+  expect([sure.gaps, sure.unsure]).toEqual([[], []]);
+  expect([open.gaps, open.unsure]).toEqual([[], [{ guest: 'ada', course: 'main' }]]);
+});
+
 test('a guest nobody can feed is a gap that is said, not an error', () => {
   const one = occasion({
     guests: [guest('ada', noTrace('egg'))],

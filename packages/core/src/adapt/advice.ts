@@ -56,6 +56,8 @@ export interface MenuAdvice {
     readonly has: number;
     readonly enough: number;
   }[];
+  /** Guests and courses that have enough only once something is read, asked or chosen: what is open is never counted as settled. */
+  readonly unsure: readonly { readonly guest: GuestId; readonly course: CourseId }[];
   /** No better answer exists among all combinations of what is known; false where the search was cut short. */
   readonly exact: boolean;
   /** The weighed cost, and what it cannot be below. */
@@ -81,6 +83,8 @@ export interface Option {
   readonly apply: (occasion: Occasion) => Occasion;
   /** Who can eat the dish then, at least once its checks turn out well. */
   readonly feeds: ReadonlySet<GuestId>;
+  /** Of those, for whom nothing has to be read or asked first. */
+  readonly sure: ReadonlySet<GuestId>;
   readonly checks: number;
   readonly batches: number;
   readonly washes: number;
@@ -146,6 +150,8 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
   const now = new Map(guests.map((guest) => [guest.id, row.cells.get(guest.id)!.judgement.verdict]));
   const feeds = (verdicts: ReadonlyMap<GuestId, Verdict>) =>
     new Set([...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id));
+  const sure = (verdicts: ReadonlyMap<GuestId, Verdict>) =>
+    new Set([...verdicts].filter(([, verdict]) => verdict === 'clear').map(([id]) => id));
   const checksIn = (verdicts: ReadonlyMap<GuestId, Verdict>) =>
     [...verdicts.values()].filter((verdict) => verdict === 'check').length;
   const options: Option[] = [
@@ -153,6 +159,7 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
       change: undefined,
       apply: (one) => one,
       feeds: feeds(now),
+      sure: sure(now),
       checks: checksIn(now),
       batches: 0,
       washes: 0,
@@ -232,6 +239,7 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
         ),
       }),
       feeds: feeds(verdicts),
+      sure: sure(verdicts),
       checks: checksIn(verdicts),
       batches: whole ? 1 - made : 0,
       washes: 0,
@@ -284,6 +292,7 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
         ),
       }),
       feeds: feeds(verdicts),
+      sure: sure(verdicts),
       checks: checksIn(verdicts),
       batches: 1,
       washes: 1,
@@ -320,14 +329,16 @@ function separateDishes(
   const candidates = candidatesFor(occasion, course, hungry, library).flatMap(({ recipe, verdicts }) => {
     const fed = [...verdicts].filter(([, verdict]) => verdict !== 'conflict').map(([id]) => id);
     const checks = [...verdicts.values()].filter((verdict) => verdict === 'check').length;
-    return fed.length === 0 ? [] : [{ recipe, fed, checks }];
+    const sure = new Set(fed.filter((id) => verdicts.get(id) === 'clear'));
+    return fed.length === 0 ? [] : [{ recipe, fed, sure, checks }];
   });
   candidates.sort((a, b) => b.fed.length - a.fed.length || a.checks - b.checks || (a.recipe.id < b.recipe.id ? -1 : 1));
-  return candidates.slice(0, 3).map(({ recipe, fed, checks }): readonly Option[] => {
+  return candidates.slice(0, 3).map(({ recipe, fed, sure, checks }): readonly Option[] => {
     const none: Option = {
       change: undefined,
       apply: (one) => one,
       feeds: new Set(),
+      sure: new Set(),
       checks: 0,
       batches: 0,
       washes: 0,
@@ -349,6 +360,7 @@ function separateDishes(
         },
         apply: (one) => withDishFor(one, recipe, library, course, fed),
         feeds: new Set(fed),
+        sure,
         checks,
         batches: 1,
         washes: 1,
@@ -492,11 +504,17 @@ function describe(
 ): MenuAdvice {
   const after = chosen.reduce((one, option) => option.apply(one), occasion);
   const sum = (pick: (option: Option) => number) => chosen.reduce((total, option) => total + pick(option), 0);
-  const gaps = courses.flatMap(({ course }, index) =>
-    occasion.guests.flatMap((guest) => {
-      const has = found[index]!.options.filter((option) => option.feeds.has(guest.id)).length;
-      return has < course.enough ? [{ guest: guest.id, course: course.id, has, enough: course.enough }] : [];
-    }),
+  const plates = courses.flatMap(({ course }, index) =>
+    occasion.guests.map(({ id }) => ({
+      guest: id,
+      course: course.id,
+      has: found[index]!.options.filter((option) => option.feeds.has(id)).length,
+      isSure: found[index]!.options.filter((option) => option.sure.has(id)).length >= course.enough,
+      enough: course.enough,
+    })),
+  );
+  const gaps = plates.flatMap(({ guest, course, has, enough }) =>
+    has < enough ? [{ guest, course, has, enough }] : [],
   );
   const total = (pick: (one: Found) => number) =>
     Math.round(found.reduce((all, one) => all + pick(one), 0) * 100) / 100;
@@ -504,6 +522,9 @@ function describe(
     policy,
     changes: chosen.flatMap((option) => option.change ?? []),
     gaps,
+    unsure: plates.flatMap(({ guest, course, has, enough, isSure }) =>
+      has >= enough && !isSure ? [{ guest, course }] : [],
+    ),
     exact: found.every((one) => one.exact),
     weight: total((one) => one.weight),
     bound: total((one) => one.bound),

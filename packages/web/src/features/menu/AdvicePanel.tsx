@@ -13,6 +13,7 @@ import {
   type Policy,
 } from '@lupin/core';
 import { useRecipesQuery, useSwapsQuery } from '../../app/api.ts';
+import { guestNames } from './guestNames.ts';
 import { useOccasionView } from '../occasions/context.ts';
 
 const policyWords: Readonly<Record<Policy, string>> = {
@@ -75,9 +76,7 @@ export function AdvicePanel() {
       </div>
       {idle && (
         <p className="small" style={{ marginTop: 6 }}>
-          {answers[0]!.gaps.length === 0
-            ? 'Nothing needs changing: everybody can have enough in every course.'
-            : 'No swap, split or dish of the library is known that would help.'}
+          {idleWords(answers[0]!)}
         </p>
       )}
       {!idle &&
@@ -88,6 +87,12 @@ export function AdvicePanel() {
             onTake={() => edit((one) => ({ ...one, dishes: answer.after.dishes, recipes: answer.after.recipes }))}
           />
         ))}
+      {answers[0]!.unsure.length > 0 && (
+        <p className="small" style={{ color: 'var(--straw)' }}>
+          Enough for {guestNames(occasion, [...new Set(answers[0]!.unsure.map(({ guest }) => guest))])} only once labels
+          are read and questions answered.
+        </p>
+      )}
       {answers[0]!.gaps.length > 0 && (
         <p className="small" style={{ color: 'var(--clay)' }}>
           Still too little for{' '}
@@ -100,6 +105,13 @@ export function AdvicePanel() {
     </section>
   );
 }
+
+const idleWords = ({ gaps, unsure }: MenuAdvice): string => {
+  if (gaps.length > 0) return 'No swap, split or dish of the library is known that would help.';
+  return unsure.length === 0
+    ? 'Nothing needs changing: everybody can have enough in every course.'
+    : 'Nothing needs changing, if what is open turns out well.';
+};
 
 function Answer({ answer, onTake }: { answer: MenuAdvice; onTake: () => void }) {
   const { occasion } = useOccasionView();

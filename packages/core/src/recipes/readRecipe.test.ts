@@ -1,4 +1,5 @@
 import { demoRecipes } from '../../test-support/demo.ts';
+import { checkRecipe } from './check.ts';
 import { readRecipes, type RecipeReading } from './readRecipe.ts';
 import { toJsonLd, toRecipeFile, toText } from './write.ts';
 
@@ -276,6 +277,14 @@ test.each([
   );
   const last = recipe.steps.at(-1)!;
   expect([last.burner, last.hands, last.durationMin.likely, last.after!.length]).toEqual([true, 'off', minutes, 2]);
+});
+
+test('“cook stirring until thick” is on the heat, and its yolks are not raw', () => {
+  const { recipe } = one(
+    'Custard\nServes 4\n\n400 ml milk\n4 egg yolks\n80 g sugar\n35 g cornflour\n\nMethod\nHeat milk; whisk yolks, sugar, cornflour; pour on, return to the pan and cook stirring until thick.',
+  );
+  expect(recipe.steps.at(-1)!.burner).toBe(true);
+  expect(checkRecipe(recipe).filter(({ weight }) => weight === 'danger')).toEqual([]);
 });
 
 describe('minutes and a heat, and no verb', () => {

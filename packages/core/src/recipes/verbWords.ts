@@ -48,6 +48,7 @@ export const takenUp = new Set(['take', 'do', 'use', 'get', 'have', 'need', 'wan
 const follows = new Set(
   (
     'then the a an it them this that these those your all both each everything half any some in into on onto over under with together well for until till up out off down to by at ' +
+    'stirring whisking shaking turning tossing beating ' +
     'well and gently thinly finely roughly lightly completely thickly quickly hard fast steadily rapidly uncovered covered without slowly from through very as again any one two three four five six eight ten twelve while when if off before back one'
   ).split(' '),
 );

@@ -307,6 +307,7 @@ describe('minutes and a heat, and no verb', () => {
     ['Flatten, 12 min at 180 °C.', 180, 12],
     ['1 h 15 at 160 °C.', 160, 75],
     ['15 min at 160.', 160, 15],
+    ['50 minutes at 170 fan.', 190, 50],
     ['Bain-marie, 45 min at 150 °C.', 150, 45],
   ])('is baked: %s', (words, heat, minutes) => {
     expect(last(words)).toEqual([heat, minutes, 'off', 1]);

@@ -350,6 +350,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
     if (
       !scale &&
       !groups['degree'] &&
+      groups['fan'] === undefined &&
       !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\b(?:min(?:ute)?s?|hours?|hrs?|h)\b at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
       ) &&
@@ -384,7 +385,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
         celsius: fan ? value + rules.fanCoolerC : value,
         scale: 'unsaid',
         core: isCore(value),
-        fan: false,
+        fan,
         doubt: `taken for °C; the recipe does not say`,
       });
   }

@@ -3,9 +3,10 @@ import { scoreSwap, type SwapScore } from '../packages/core/test-support/swaps/s
 
 // With a number: what went wrong in the cases to work with. What is unseen is only ever counted.
 const shown = process.argv[2] !== undefined;
-const parts = [[...swapCases('seen'), ...swapCases('seen-2'), ...swapCases('seen-3'), ...swapCases('seen-4')], swapCases('unseen')].map(
-  (cases) => cases.map(scoreSwap),
-);
+const parts = [
+  [...swapCases('seen'), ...swapCases('seen-2'), ...swapCases('seen-3'), ...swapCases('seen-4')],
+  swapCases('unseen'),
+].map((cases) => cases.map(scoreSwap));
 if (shown)
   for (const score of parts[0]!) {
     const faults = [

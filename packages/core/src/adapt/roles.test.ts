@@ -90,7 +90,7 @@ test('a food that can hurt has ways out: at least two swaps for each, one of whi
   }
 });
 
-test('chicken in a curry has stand-ins; for a roast bird there is only a roast of another kind', () => {
+test('chicken in a curry has stand-ins; a roast bird has none: another dish takes its place', () => {
   const offered = (name: string, line: string, method: string) => {
     const recipe = readRecipes(`${name}\n\nIngredients\n${line}\n\nMethod\n${method}`).recipes[0]!.recipe;
     const occasion = alone(recipe);
@@ -99,9 +99,7 @@ test('chicken in a curry has stand-ins; for a roast bird there is only a roast o
   expect(offered('Chicken curry', '600 g chicken thighs', 'Simmer the chicken.')).toEqual(
     expect.arrayContaining(['tofu', 'chickpeas']),
   );
-  expect(offered('Roast chicken', '1 whole chicken', 'Roast the chicken at 200 °C for 80 minutes.')).toEqual([
-    'celeriac',
-  ]);
+  expect(offered('Roast chicken', '1 whole chicken', 'Roast the chicken at 200 °C for 80 minutes.')).toEqual([]);
 });
 
 test('every line of the library that can be swapped has a job', () => {

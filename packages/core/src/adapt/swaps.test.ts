@@ -4,7 +4,7 @@ import { alone } from '../../test-support/alone.ts';
 import { swapCases } from '../../test-support/swaps/cases.ts';
 import { scoreSwap, unknownFoods, type SwapScore } from '../../test-support/swaps/score.ts';
 import { readRecipes } from '../recipes/index.ts';
-import { substitutions } from '../reference/index.ts';
+import { settingNames, substitutions } from '../reference/index.ts';
 import { swapsAt } from './offers.ts';
 
 const seen = [...swapCases('seen'), ...swapCases('seen-2'), ...swapCases('seen-3'), ...swapCases('seen-4')];
@@ -49,4 +49,9 @@ test('every swap of the table is offered somewhere, and what is retired nowhere'
   ]);
   expect(substitutions.filter(({ id, retired }) => !retired && !offered.has(id)).map(({ id }) => id)).toEqual([]);
   expect(substitutions.filter(({ id, retired }) => retired && offered.has(id))).toEqual([]);
+});
+
+test('every setting is one in which some swap does its job, or does not', () => {
+  const asked = new Set<string>(substitutions.flatMap(({ only = [], never }) => [...only, ...never]));
+  expect(Object.keys(settingNames).filter((name) => !asked.has(name))).toEqual([]);
 });

@@ -287,6 +287,15 @@ test('“cook stirring until thick” is on the heat, and its yolks are not raw'
   expect(checkRecipe(recipe).filter(({ weight }) => weight === 'danger')).toEqual([]);
 });
 
+test.each([
+  'Shape 20, deep fry 4 minutes.',
+  'Shallow fry the beans for 4 minutes.',
+  'Add the flour and stir fry 3 minutes.',
+])('in two words, too, it is fried: %s', (words) => {
+  const { recipe } = one(`Beans\nServes 4\n\n600 g beans\n100 g flour\n1 l oil\n\nMethod\nMash the beans. ${words}`);
+  expect(recipe.steps.at(-1)!.burner).toBe(true);
+});
+
 describe('minutes and a heat, and no verb', () => {
   const last = (words: string) =>
     one(

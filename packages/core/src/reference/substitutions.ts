@@ -85,7 +85,6 @@ export const settingNames = {
   creamed: 'where fat and sugar are creamed',
   melted: 'where the fat is melted',
   kneaded: 'in a yeast dough',
-  mash: 'in mash',
   'cold-set': 'in what sets cold',
   sauce: 'in sauces and soups',
   custard: 'in a baked custard',

@@ -14,7 +14,7 @@ import {
   type Swap,
 } from '../model/index.ts';
 import { dishEvidence, fit, judge, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
-import { applySwaps, flatten, recipeOf } from '../versions/index.ts';
+import { applySwaps, flatten, recipeOf, swappedRecipe } from '../versions/index.ts';
 import { candidatesFor, withDishFor } from './instead.ts';
 import { answer, applyOffer, nameFor } from './offers.ts';
 
@@ -195,7 +195,7 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
     if (swapSets.has(key)) return;
     swapSets.add(key);
     const verdicts = new Map(now);
-    for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), sharers))
+    for (const [id, verdict] of verdictsOf(occasion, dish, swappedRecipe(occasion, dish, offer.swaps), sharers))
       verdicts.set(id, verdict);
     if (fine.some((guest) => verdicts.get(guest.id) === 'conflict')) return;
     const { words, loss, foods } = swapsInWords(
@@ -259,7 +259,7 @@ function optionsOf(occasion: Occasion, row: DishRow, own: readonly OwnSubstituti
     swapSets.add(key);
     const { words, loss, foods } = swapsInWords(recipe, offer.swaps);
     const verdicts = new Map(now);
-    for (const [id, verdict] of verdictsOf(occasion, dish, applySwaps(recipe, offer.swaps), some))
+    for (const [id, verdict] of verdictsOf(occasion, dish, swappedRecipe(occasion, dish, offer.swaps), some))
       verdicts.set(id, verdict);
     const ids = some.map((guest) => guest.id);
     const versionId = v.parse(

@@ -23,7 +23,7 @@ import { knowledgeOf, servedEvidence, type Evidence, type Knowledge } from '../e
 import { dishEvidence, judge, noTraceHazards, type DishRow, type FitTable, type Verdict } from '../fit/index.ts';
 import { jobOf, workedFood, type Job } from '../jobs/index.ts';
 import { choicesOf, type Choice } from '../reading/index.ts';
-import { applySwaps, recipeOf, versionFor, versionRecipe } from '../versions/index.ts';
+import { applySwaps, recipeOf, swappedRecipe, versionFor, versionRecipe } from '../versions/index.ts';
 
 /** One way to change one line, weighed for the guests who would eat the result. */
 export interface LineOption {
@@ -188,13 +188,20 @@ const swapOf = (line: IngredientLine, { id, with: parts, technique, addMin }: Su
 const namesOf = (parts: Substitution['with']): string =>
   parts.map((part) => foodOf(part.food)?.name ?? part.food).join(' and ');
 
+const withoutTake = (dish: Dish, line: LineId): Dish =>
+  dish.takes.some((taken) => taken.line === line)
+    ? { ...dish, takes: dish.takes.filter((taken) => taken.line !== line) }
+    : dish;
+
 function lineOptions(
   occasion: Occasion,
-  dish: Dish,
+  taking: Dish,
   line: LineId,
   eaters: readonly Guest[],
   own: readonly OwnSubstitution[],
 ): readonly LineOption[] {
+  // Whatever goes in there, it is not taken from another dish any more; what its recipe has is the nearest.
+  const dish = withoutTake(taking, line);
   const recipe = recipeOf(occasion, dish);
   const ingredient = recipe.lines.find((each) => each.id === line);
   if (!ingredient) return [];
@@ -217,6 +224,10 @@ function lineOptions(
   }
   for (const choice of ingredient.food ? [] : choicesOf(ingredient.text))
     options.push(choiceFor(occasion, dish, line, choice, eaters));
+  if (dish !== taking && ingredient.food) {
+    const asWritten = { food: ingredient.food, words: foodOf(ingredient.food)?.name ?? ingredient.text };
+    options.push(choiceFor(occasion, dish, line, asWritten, eaters));
+  }
   if (ingredient.canOmit || ingredient.part !== 'body')
     options.push(optionFor(occasion, dish, line, { kind: 'omit', line }, undefined, eaters));
   const bought = boughtAnyway(occasion);
@@ -272,9 +283,16 @@ function linesInTheWay(occasion: Occasion, dish: Dish, guests: readonly Guest[],
       if (reason.line && rank[reason.verdict] >= rank[floor]) lines.add(reason.line);
     }
   }
-  return recipeOf(occasion, dish)
-    .lines.map((line) => line.id)
-    .filter((id) => lines.has(id));
+  const recipe = recipeOf(occasion, dish);
+  // What comes over with something taken from another dish goes only with that.
+  const isIn = ({ id, carriedFrom }: IngredientLine) =>
+    lines.has(id) ||
+    (carriedFrom === undefined &&
+      dish.takes.some(
+        (taken) =>
+          taken.line === id && recipe.lines.some((each) => each.carriedFrom === taken.from && lines.has(each.id)),
+      ));
+  return recipe.lines.filter((line) => line.carriedFrom === undefined && isIn(line)).map(({ id }) => id);
 }
 
 /**
@@ -312,7 +330,7 @@ function weigh(
   swaps: readonly Swap[],
   eaters: readonly Guest[],
 ): Offer {
-  const after = dishEvidence(occasion, dish, applySwaps(recipeOf(occasion, dish), swaps));
+  const after = dishEvidence(occasion, dish, swappedRecipe(occasion, dish, swaps));
   const afterwards = new Map(eaters.map((guest) => [guest.id, judge(guest, after).verdict]));
   // What counts is what the guest has now, in the version they are given.
   const now = (guest: Guest) =>

@@ -17,7 +17,17 @@ import type {
 import { knowledgeOf, lineEvidence } from '../exposure/index.ts';
 import { avoidedBy, fit } from '../fit/index.ts';
 import { inVessels, vesselNeed, type VesselNeed } from '../scale/index.ts';
-import { kitOfPart, stepsOfPart, versionParts, versionRecipe, type VersionPart } from '../versions/index.ts';
+import {
+  elsewhereOf,
+  kitOfPart,
+  sourceOf,
+  stepsOfPart,
+  takingStep,
+  versionParts,
+  versionRecipe,
+  type StepElsewhere,
+  type VersionPart,
+} from '../versions/index.ts';
 
 /** A batch as the audit sees it, worked out afresh from the occasion and never from what the scheduler was told. */
 export interface BatchFacts {
@@ -36,6 +46,8 @@ export interface BatchFacts {
     readonly steps: ReadonlyMap<StepId, StepId>;
     readonly kit: ReadonlyMap<string, string>;
   }[];
+  /** Steps of its recipe that are another dish's: what it takes from there. */
+  readonly taken: ReadonlyMap<StepId, StepElsewhere>;
   readonly factor: number;
   /** What its amount must be baked in; undefined where the recipe does not say. */
   readonly vessel: VesselNeed | undefined;
@@ -146,6 +158,7 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
         lineage: new Set([planned.id]),
         served: false,
         from: [],
+        taken: new Map(),
         factor: planned.portions / recipe.portions,
         vessel: undefined,
       });
@@ -188,10 +201,12 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
       lineage: new Set([planned.id, ...(planned.base ? [planned.base] : []), ...from.map((each) => each.batch)]),
       served: planned.lost !== true,
       from: from.map(({ batch, part }) => ({ batch, steps: stepsOfPart(part!), kit: kitOfPart(part!) })),
+      taken: takenBy(occasion, row.dish, recipe),
       factor,
       vessel,
     });
   }
+  for (const [id, batch] of batches) batches.set(id, { ...batch, lineage: lineageOf(batches, batch) });
   const steps = stepsOf(plan, batches, strangers);
   return {
     occasion,
@@ -204,6 +219,31 @@ export function gather(occasion: Occasion, plan: Plan): Facts {
     unlike,
     eaten,
   };
+}
+
+function takenBy(occasion: Occasion, { takes }: Dish, recipe: Recipe): ReadonlyMap<StepId, StepElsewhere> {
+  const all = elsewhereOf(takes, (id) => sourceOf(occasion, id));
+  // A version that has something else in the line's place takes nothing.
+  return new Map([...all].filter(([id]) => recipe.steps.some((step) => step.id === id)));
+}
+
+/** The batch of a dish that another takes from: that of its first version. */
+function giverOf(batches: ReadonlyMap<string, BatchFacts>, id: Dish['id']): BatchFacts | undefined {
+  const own = [...batches.values()].filter(
+    ({ dish, planned }) => dish.id === id && !planned.component && planned.versions.includes(dish.versions[0]!.id),
+  );
+  return own.find((each) => !own.some(({ planned }) => planned.base === each.planned.id)) ?? own[0];
+}
+
+/** A batch's own food and that of all it takes from, other dishes at any remove among them. */
+function lineageOf(batches: ReadonlyMap<string, BatchFacts>, batch: BatchFacts): ReadonlySet<string> {
+  const found = new Set([batch]);
+  for (const each of found)
+    for (const dish of new Set([...each.taken.values()].map((there) => there.dish))) {
+      const giver = giverOf(batches, dish);
+      if (giver) found.add(giver);
+    }
+  return new Set([...found].flatMap(({ lineage }) => [...lineage]));
 }
 
 /** The planned steps of recipes; one that no recipe has, or not in that way, is a stranger. */
@@ -344,14 +384,40 @@ export function upTo(recipe: Recipe, last: Step): readonly Step[] {
   return recipe.steps.filter((step) => found.has(step.id));
 }
 
-/** All planned tasks that do a step for a batch: its own, that of the batch it is taken from, or that of a component cooked once. */
+/** All planned tasks that do a step for a batch: its own, that of the batch it is taken from, that of a component cooked once, or that of another dish. */
 export function allDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
+  const there = batch.taken.get(step);
+  const giver = there && giverOf(facts.batches, there.dish);
+  if (giver) return allDoing(facts, giver, there.step);
   return facts.steps.filter((each) => {
     const id = each.batch.planned.id;
     if (each.step.id === step && (each.batch === batch || batch.planned.base === id)) return true;
     return batch.from.some((component) => component.batch === id && component.steps.get(step) === each.step.id);
   });
 }
+
+const eatersIn = new WeakMap<Facts, ReadonlyMap<StepFacts, readonly Guest[]>>();
+
+/** Who eats of what a step makes: of its batch, and of the dishes that take from it. */
+export function eatersOf(facts: Facts, each: StepFacts): readonly Guest[] {
+  const known = eatersIn.get(facts) ?? takersEating(facts);
+  eatersIn.set(facts, known);
+  return known.get(each) ?? each.batch.eaters;
+}
+
+function takersEating(facts: Facts): ReadonlyMap<StepFacts, readonly Guest[]> {
+  const eaters = new Map<StepFacts, Guest[]>();
+  for (const batch of facts.batches.values())
+    for (const step of batch.taken.keys())
+      if (batch.recipe.steps.some(({ id }) => id === step))
+        for (const each of allDoing(facts, batch, step))
+          eaters.set(each, [...new Set([...(eaters.get(each) ?? each.batch.eaters), ...batch.eaters])]);
+  return eaters;
+}
+
+/** Whether a step takes out what is from another dish. */
+export const isTaking = ({ step, batch }: StepFacts): boolean =>
+  batch.dish.takes.some(({ line }) => takingStep(line) === step.id);
 
 /** The planned task that does a step for a batch, its own before any other. */
 export function doing(facts: Facts, batch: BatchFacts, step: StepId): StepFacts | undefined {

@@ -1,5 +1,5 @@
 import { rules } from '../reference/index.ts';
-import { clock, forbiddenTo, markName, named, type Facts, type StepFacts } from './facts.ts';
+import { clock, eatersOf, forbiddenTo, markName, named, type Facts, type StepFacts } from './facts.ts';
 import type { Finding } from './finding.ts';
 import type { Replay } from './residues.ts';
 
@@ -155,7 +155,7 @@ function together(facts: Facts, one: StepFacts, two: StepFacts, replay: Replay):
   const [above, below] = Math.min(...one.task.racks) < Math.min(...two.task.racks) ? [one, two] : [two, one];
   if (!above.step.oven!.covered) {
     const drips = replay.foodOf(above.task.id).filter((token) => !below.batch.lineage.has(token.origin));
-    for (const guest of below.batch.eaters) {
+    for (const guest of eatersOf(facts, below)) {
       const bad = drips.filter((token) => forbiddenTo(guest).has(token.mark));
       if (bad.length > 0)
         findings.push({

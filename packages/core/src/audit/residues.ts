@@ -6,6 +6,7 @@ import {
   clock,
   cooksAway,
   doing,
+  eatersOf,
   endOf,
   forbiddenTo,
   isRaw,
@@ -16,6 +17,7 @@ import {
   nearTo,
   residueOf,
   upTo,
+  type BatchFacts,
   type Facts,
   type StepFacts,
 } from './facts.ts';
@@ -113,7 +115,7 @@ export function replayResidues(facts: Facts): Replay {
 
   function check(each: StepFacts, surface: string, tokens: readonly Token[]): void {
     const { batch } = each;
-    for (const guest of batch.eaters) {
+    for (const guest of eatersOf(facts, each)) {
       const bad = tokens.filter(
         (token) => !isRaw(token.mark) && !batch.lineage.has(token.origin) && forbiddenTo(guest).has(token.mark),
       );
@@ -132,7 +134,7 @@ export function replayResidues(facts: Facts): Replay {
         each,
         surface,
         raw,
-        batch.eaters.map((guest) => guest.id),
+        eatersOf(facts, each).map((guest) => guest.id),
       );
   }
 
@@ -141,7 +143,7 @@ export function replayResidues(facts: Facts): Replay {
     const unit = occasion.kitchen.kit.find(({ id }) => id === surface);
     if (!unit || unit.keptFreeOf.length === 0 || cleaningOf(unit.material).comesClean) return;
     const kept = new Set<ResidueMark>(unit.keptFreeOf.flatMap(nearTo));
-    for (const guest of each.batch.eaters) {
+    for (const guest of eatersOf(facts, each)) {
       const feared = [...forbiddenTo(guest)].filter((mark) => mark !== 'unread' && !kept.has(mark));
       if (feared.length > 0)
         report(
@@ -249,15 +251,19 @@ function placesOf(facts: Facts, each: StepFacts): readonly { readonly recipe: Re
   const takers = [...facts.batches.values()].filter(
     (batch) => batch !== each.batch && batch.lineage.has(each.batch.planned.id),
   );
-  const finishing =
-    takers.length === 0
-      ? [each.batch]
-      : takers.filter((batch) => !takers.some((other) => other !== batch && other.lineage.has(batch.planned.id)));
+  // A base and a component are eaten as what is made of them; a dish that another takes from is eaten itself too.
+  const isEaten = ({ planned }: BatchFacts) =>
+    !planned.component && ![...facts.batches.values()].some((other) => other.planned.base === planned.id);
+  const eaten = [each.batch, ...takers].filter(isEaten);
+  const finishing = eaten.length === 0 ? [each.batch] : eaten;
   // A step of a component cooked once has another name in each recipe it goes into, and may stand there more than once.
-  return finishing.map((batch) => ({
+  const places = finishing.map((batch) => ({
+    batch,
     recipe: batch.recipe,
     at: batch.recipe.steps.filter((step) => allDoing(facts, batch, step.id).includes(each)),
   }));
+  // What a dish does after another has taken its share is none of that other's.
+  return places.filter(({ batch, at }) => at.length > 0 || batch.taken.size === 0 || batch.dish === each.batch.dish);
 }
 
 /** A step and all that follow from it. */
@@ -333,7 +339,7 @@ function auditFlour(facts: Facts, food: ReadonlyMap<string, readonly Token[]>): 
         )
           return [];
         const bad = dust.filter((token) => !isRaw(token.mark) && !open.batch.lineage.has(token.origin));
-        const guests = open.batch.eaters.filter((guest) => bad.some((token) => forbiddenTo(guest).has(token.mark)));
+        const guests = eatersOf(facts, open).filter((guest) => bad.some((token) => forbiddenTo(guest).has(token.mark)));
         if (guests.length === 0) return [];
         return [
           {

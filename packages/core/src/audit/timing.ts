@@ -1,5 +1,5 @@
 import type { Facts, StepFacts } from './facts.ts';
-import { allDoing, clock, doing, endOf, leastMin, linksOf, named } from './facts.ts';
+import { allDoing, clock, doing, endOf, isTaking, leastMin, linksOf, named } from './facts.ts';
 import type { Finding } from './finding.ts';
 
 /** Names, completeness, durations, order, waits, serving. */
@@ -19,7 +19,7 @@ export function auditTiming(facts: Facts): Finding[] {
       guests: [],
     })),
   );
-  findings.push(...missing(facts));
+  findings.push(...missing(facts), ...takenTooLate(facts));
   for (const each of facts.steps) {
     const { task, step, batch } = each;
     const took = task.endMin - task.startMin;
@@ -52,6 +52,24 @@ export function auditTiming(facts: Facts): Finding[] {
     findings.push(...serving(facts, each));
   }
   return findings;
+}
+
+/** What another dish takes is taken before its own goes on: drained water is gone. */
+function takenTooLate(facts: Facts): Finding[] {
+  const sourcesOf = ({ batch, step }: StepFacts) =>
+    linksOf(batch.recipe, step).flatMap((link) => doing(facts, batch, link.step) ?? []);
+  return facts.steps.filter(isTaking).flatMap((taking) => {
+    const from = sourcesOf(taking);
+    return facts.steps
+      .filter((each) => !isTaking(each) && each.task.startMin < taking.task.endMin)
+      .filter((each) => sourcesOf(each).some((source) => from.includes(source)))
+      .map((each): Finding => ({
+        code: 'order',
+        message: `${named(facts.occasion, each)} goes on before ${named(facts.occasion, taking)} has its share.`,
+        tasks: [taking.task.id, each.task.id],
+        guests: [],
+      }));
+  });
 }
 
 function missing(facts: Facts): Finding[] {

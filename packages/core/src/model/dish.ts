@@ -51,6 +51,13 @@ export const SharedMedium = v.strictObject({
 });
 export type SharedMedium = v.InferOutput<typeof SharedMedium>;
 
+/**
+ * What a line is taken from: the liquid or the juices that a step of another dish leaves when it ends. All that was in that step comes over with it.
+ * Several lines can be of one step; a line has one source.
+ */
+export const Taken = v.strictObject({ line: LineId, from: DishId, step: StepId });
+export type Taken = v.InferOutput<typeof Taken>;
+
 export const Dish = v.strictObject({
   id: DishId,
   course: CourseId,
@@ -79,6 +86,8 @@ export const Dish = v.strictObject({
   brought: v.optional(Brought),
   /** What it is cooked in together with other dishes, outside the kit that the plan follows. */
   shares: v.optional(v.pipe(v.array(SharedMedium), v.maxLength(8)), []),
+  /** Lines that are taken from other dishes: the gravy's stock is the potatoes' water. */
+  takes: v.optional(v.pipe(v.array(Taken), v.maxLength(6)), []),
   /** Portions made on top, for seconds or leftovers. */
   extraPortions: v.optional(
     v.pipe(

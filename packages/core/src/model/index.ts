@@ -19,5 +19,6 @@ export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';
 export * from './shopping.ts';
 export { freshId, kitWords, listed, piecesOfKit } from './words.ts';
 export { clockTime, dayOf, dayWords, minutesOfClock, span } from './clock.ts';
+export { takesFrom } from './taking.ts';
 export { movedServing } from './serving.ts';
 export { withoutCook, withoutDish, withoutGuest, withoutUnit } from './without.ts';

@@ -8,6 +8,7 @@ import { Kitchen } from './kitchen.ts';
 import { LabelRecord } from './label.ts';
 import { recipeFaults, type LinkFault } from './recipeLinks.ts';
 import { Recipe } from './recipe.ts';
+import { takingFaults } from './taking.ts';
 import { Wishes } from './pins.ts';
 import { Shopping } from './shopping.ts';
 
@@ -160,6 +161,16 @@ export function linkFaults(occasion: v.InferOutput<typeof fields>): LinkFault[] 
           );
       }),
     );
+    faults.push(
+      ...takingFaults(occasion.dishes, dish).map(({ message, path }) => ({
+        message,
+        path: ['dishes', i, 'takes', ...path],
+      })),
+    );
+    dish.takes.forEach(({ line }, j) => {
+      if (recipe && !hasLine(recipe, line, find))
+        fault(`There is no line "${line}" to take.`, 'dishes', i, 'takes', j, 'line');
+    });
     dish.notFor.forEach((id) => {
       if (!guests.has(id)) fault(`There is no guest "${id}".`, 'dishes', i, 'notFor');
     });

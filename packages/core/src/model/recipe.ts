@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { FoodId, MeantRaw, Role, Storage } from '../reference/index.ts';
-import { LineId, LookId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
+import { DishId, LineId, LookId, Minutes, Name, RecipeId, StepId, TemperatureC, Words } from './ids.ts';
 import { DurationMin } from './timing.ts';
 import { freshId } from './words.ts';
 
@@ -50,6 +50,8 @@ export const IngredientLine = v.strictObject({
   ),
   /** The dish stands without it. */
   canOmit: v.optional(v.boolean(), false),
+  /** Only where a dish's recipe is written out: it is in what is taken from that other dish, and is bought and measured there. */
+  carriedFrom: v.optional(DishId),
 });
 export type IngredientLine = v.InferOutput<typeof IngredientLine>;
 
@@ -202,6 +204,8 @@ export const Step = v.strictObject({
   canOmit: v.optional(v.literal(true)),
   /** What it leaves that another dish uses: the cooking liquid that becomes a sauce. */
   leaves: v.optional(v.pipe(v.array(v.pipe(v.string(), v.minLength(1), v.maxLength(80))), v.maxLength(6)), []),
+  /** Only where a dish's recipe is written out: it is a step of that other dish, from which something is taken. */
+  carriedFrom: v.optional(DishId),
 });
 export type Step = v.InferOutput<typeof Step>;
 

@@ -25,6 +25,7 @@ export function withoutDish(occasion: Occasion, dish: string): Occasion {
       shares: each.shares
         .map((shared) => ({ ...shared, with: shared.with.filter((other) => other !== dish) }))
         .filter((shared) => shared.with.length > 0),
+      takes: each.takes.filter(({ from }) => from !== dish),
     }));
   return {
     ...occasion,

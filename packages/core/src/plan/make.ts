@@ -35,6 +35,7 @@ import { whatFrees } from './freeing.ts';
 import { againstClash, remediesThatFree } from './remedies.ts';
 import { missingKit } from './missing.ts';
 import { servedRaw } from './raw.ts';
+import { takenFromNobody } from './untaken.ts';
 import { wishesInConflict } from './wishes.ts';
 
 export interface PlanOptions {
@@ -75,6 +76,8 @@ export function* planning(
       },
     };
   }
+  const untaken = takenFromNobody(occasion, table);
+  if (untaken) return { kind: 'none', reason: untaken };
   const raw = servedRaw(network);
   if (raw) return { kind: 'none', reason: raw };
   const missing = missingKit(occasion.kitchen, network);

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
+import { dish, guest, line, noTrace, occasion, recipe, step, unit } from '../../test-support/small.ts';
 import { audit } from '../audit/index.ts';
 import { Occasion } from '../model/index.ts';
 import { makePlan } from './make.ts';
@@ -56,6 +56,19 @@ const planted: Readonly<Record<string, Planted>> = {
     why: /not enough kit of its kinds: serving dish/,
     tryThis: /one more serving dish/,
     freed: (one) => withKit(one, unit('dish-2', 'serving-dish')),
+  },
+  'a gravy of the water of potatoes that nobody is served': {
+    one: occasion({
+      guests: [ana],
+      recipes: [made('potatoes', [work('boil', 5, { burner: true, hands: 'off' })]), made('gravy', [work('stir', 5)])],
+      dishes: [
+        dish('potatoes', 'potatoes', { notFor: ['ana'] }),
+        dish('gravy', 'gravy', { takes: [{ line: 'it', from: 'potatoes', step: 'boil' }] }),
+      ],
+    }),
+    why: /Nobody is served potatoes/,
+    tryThis: /make gravy with what its recipe has, or serve potatoes/,
+    freed: (one) => changed(one, {}, { dishes: one.dishes.map((each) => ({ ...each, notFor: [] })) }),
   },
   'only a wooden board for a no-trace guest': {
     one: occasion({

@@ -9,7 +9,9 @@ import {
   oneMore,
   type Chore,
   type CourseId,
+  type DishId,
   type KitKind,
+  type LineId,
   type Occasion,
   type Pin,
 } from '../model/index.ts';
@@ -17,6 +19,7 @@ import { fit } from '../fit/index.ts';
 import { placeKinds, places } from '../ledger/index.ts';
 import { isStuck, provenClash, solve, type Clash, type Stuck } from '../schedule/index.ts';
 import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { recipeOf } from '../versions/index.ts';
 import { compile } from './compile.ts';
 import { at as clockAt, choreWords, pinWords } from './words.ts';
 
@@ -30,6 +33,8 @@ export type Remedy =
   | { readonly kind: 'room'; readonly where: 'fridge' | 'freezer'; readonly count: number }
   | { readonly kind: 'hours'; readonly cook: CookId; readonly fromMin: number; readonly toMin: number }
   | { readonly kind: 'chores'; readonly cook: CookId; readonly chores: readonly Chore[] }
+  /** A line is as its recipe has it, and not taken from another dish. */
+  | { readonly kind: 'untaken'; readonly dish: DishId; readonly line: LineId }
   /** A wish that is taken back. */
   | { readonly kind: 'pin'; readonly task: Pin['task'] }
   | { readonly kind: 'absence'; readonly cook: CookId; readonly fromMin: number };
@@ -93,6 +98,13 @@ export function remedied(occasion: Occasion, remedy: Remedy): Occasion {
       return ofCook(remedy.cook, ({ leaves }) => ({
         leaves: leaves.filter((chore) => !remedy.chores.includes(chore)),
       }));
+    case 'untaken':
+      return {
+        ...occasion,
+        dishes: occasion.dishes.map((dish) =>
+          dish.id === remedy.dish ? { ...dish, takes: dish.takes.filter(({ line }) => line !== remedy.line) } : dish,
+        ),
+      };
     case 'pin':
       return { ...occasion, wishes: { ...wishes, pins: wishes.pins.filter((pin) => pin.task !== remedy.task) } };
     case 'absence':
@@ -143,6 +155,10 @@ export function remedyWords(occasion: Occasion, remedy: Remedy): string {
       return `${cookOf(remedy.cook)} is there from ${at(remedy.fromMin)} to ${at(remedy.toMin)}`;
     case 'chores':
       return `${cookOf(remedy.cook)} does ${listed(remedy.chores.map((chore) => choreWords[chore]))}`;
+    case 'untaken': {
+      const dish = occasion.dishes.find(({ id }) => id === remedy.dish)!;
+      return `Make ${recipeOf(occasion, dish).name} with what its recipe has`;
+    }
     case 'pin': {
       const pins = wishes.pins.filter((each) => each.task === remedy.task);
       return `Take back that it ${listed(pins.flatMap((pin) => pinWords(occasion, pin)))}`;

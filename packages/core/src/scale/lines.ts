@@ -1,7 +1,7 @@
 import { foodOf, scalingRules, type ScalingRule } from '../reference/index.ts';
 import { jobOf } from '../jobs/index.ts';
 import type { Amount, IngredientLine, Recipe } from '../model/index.ts';
-import { massOf, scaleAmount } from '../versions/index.ts';
+import { massOf, scaleAmount, takingStep } from '../versions/index.ts';
 
 export interface LineAmount {
   readonly line: IngredientLine;
@@ -25,7 +25,8 @@ export function bentFactor({ from, exponent }: ScalingRule, factor: number): num
 }
 
 function ruleFor(recipe: Recipe, line: IngredientLine): ScalingRule | undefined {
-  if (!line.food) return undefined;
+  // What is taken from another dish is no water to boil in.
+  if (!line.food || recipe.steps.some(({ id }) => id === takingStep(line.id))) return undefined;
   const words = () =>
     [
       line.text,

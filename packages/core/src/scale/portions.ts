@@ -53,7 +53,9 @@ export function scale(occasion: Occasion, table: FitTable): readonly ScaledVersi
         portions,
         factor,
         dishFactor,
-        lines: recipe.lines.map((line) => scaleLine(recipe, line, factor, dishFactor)),
+        lines: recipe.lines
+          .filter(({ carriedFrom }) => carriedFrom === undefined)
+          .map((line) => scaleLine(recipe, line, factor, dishFactor)),
       };
     });
   });

@@ -18,11 +18,13 @@ import {
 import { inVessels, isVessel, vesselNeed, type ScaledVersion, type VesselNeed } from '../scale/index.ts';
 import {
   ancestry,
+  elsewhereOf,
   followsOf,
   kitOfPart,
   linesInto,
   partKeepsMin,
   recipeOf,
+  sourceOf,
   stepsOfPart,
   versionParts,
   type VersionPart,
@@ -317,8 +319,56 @@ function shared(occasion: Occasion, { id, uses }: Group, batches: readonly DishB
   };
 }
 
-/** A batch of a dish with its components taken from where they are cooked. */
-function linked(batch: DishBatch, base: DishBatch | undefined, components: readonly Batch[]): Batch {
+/** Where the steps of a dish that another takes from are done: in the base that its versions share, or for its first version. Undefined where nobody eats that. */
+function giverOf(occasion: Occasion, dishes: readonly DishBatch[], id: DishId, step: StepId): DishBatch | undefined {
+  const first = occasion.dishes.find((dish) => dish.id === id)!.versions[0]!;
+  const own = dishes.find((each) => each.id === batchOf(id, first.id));
+  const base = own?.base === undefined ? undefined : dishes.find((each) => each.id === own.base);
+  return base?.steps.includes(step) ? base : own;
+}
+
+/** Steps of a batch's recipe that are another dish's, and the batch of that dish that does them. */
+function takenSteps(
+  occasion: Occasion,
+  dishes: readonly DishBatch[],
+  batch: DishBatch,
+): readonly { readonly step: StepId; readonly giver: DishBatch; readonly there: StepId }[] {
+  const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
+  if (dish.takes.length === 0) return [];
+  const elsewhere = elsewhereOf(dish.takes, (id) => sourceOf(occasion, id));
+  return batch.recipe.steps.flatMap(({ id }) => {
+    const found = elsewhere.get(id);
+    const giver = found && giverOf(occasion, dishes, found.dish, found.step);
+    return giver ? [{ step: id, giver, there: found.step }] : [];
+  });
+}
+
+/** The batches of dishes with their components, and what they take from other dishes, done where those are cooked. */
+function linkedAll(occasion: Occasion, dishes: readonly DishBatch[], components: readonly Batch[]): readonly Batch[] {
+  const known = new Map<BatchId, Batch>();
+  const link = (batch: DishBatch): Batch => {
+    const before = known.get(batch.id);
+    if (before) return before;
+    const base = dishes.find((each) => each.id === batch.base);
+    const taken = takenSteps(occasion, dishes, batch).map(({ step, giver, there }) => ({
+      step,
+      giver: link(giver),
+      there,
+    }));
+    const made = linked(batch, base, components, taken);
+    known.set(batch.id, made);
+    return made;
+  };
+  return dishes.map(link);
+}
+
+/** A batch of a dish with its components and what it takes from other dishes taken from where they are cooked. */
+function linked(
+  batch: DishBatch,
+  base: DishBatch | undefined,
+  components: readonly Batch[],
+  taken: readonly { readonly step: StepId; readonly giver: Batch; readonly there: StepId }[],
+): Batch {
   const doneIn = new Map<StepId, { batch: BatchId; step: StepId }>(
     batch.recipe.steps.map((step) => [
       step.id,
@@ -334,6 +384,10 @@ function linked(batch: DishBatch, base: DishBatch | undefined, components: reado
       for (const [step, own] of stepsOfPart(part)) doneIn.set(step, { batch: component.id, step: own });
       for (const [as, own] of kitOfPart(part)) heldIn.set(as, { batch: component.id, as: own });
     }
+  }
+  for (const { step, giver, there } of taken) {
+    doneIn.set(step, giver.doneIn.get(there)!);
+    for (const each of giver.lineage) lineage.add(each);
   }
   return {
     ...batch,
@@ -398,12 +452,8 @@ export function batchesOf(
   const components = groups.flatMap((group) =>
     begun || !isApart(occasion, group.uses) ? [shared(occasion, group, dishes)] : [],
   );
-  const byId = new Map(dishes.map((batch) => [batch.id, batch]));
   return {
-    batches: withHeirs(occasion, [
-      ...components,
-      ...dishes.map((batch) => linked(batch, batch.base ? byId.get(batch.base) : undefined, components)),
-    ]),
+    batches: withHeirs(occasion, [...components, ...linkedAll(occasion, dishes, components)]),
     shareable: groups.map((group) => ({
       recipe: group.uses[0]!.part.recipe.id,
       name: group.uses[0]!.part.recipe.name,

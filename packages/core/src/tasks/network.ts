@@ -14,12 +14,13 @@ import {
   endLook,
   restAfter,
   restStep,
+  listed,
 } from '../model/index.ts';
 import { knowledgeOf, type Knowledge } from '../exposure/index.ts';
 import type { FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, scaleLine, timesIn } from '../scale/index.ts';
 import { isFlesh, stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
-import { followsOf, inBatchStep, inOtherWay, partId } from '../versions/index.ts';
+import { followsOf, inBatchStep, inOtherWay, leavingsOf, partId, takingStep } from '../versions/index.ts';
 import { carriesOf, dustOf, guardsOf, rawAtTable, type Carried, type Guarded } from './residues.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
 import { batchesOf, takingFrom, type Batch, type Begun, type Shareable } from './batches.ts';
@@ -267,6 +268,7 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
   const { batches, shareable } = batchesOf(occasion, scale(occasion, table), begun);
   const inPieces = piecesOf(batches, new Set(occasion.kitchen.kit.map((unit) => unit.kind)));
   const knowledge = knowledgeOf(occasion);
+  const takings = takingsOf(occasion, batches);
   const serveAt = new Map(occasion.courses.map((course) => [course.id, course.offsetMin]));
   const tasks = batches.flatMap((batch) => {
     const dish = occasion.dishes.find((each) => each.id === batch.dish)!;
@@ -278,7 +280,7 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
     const lines = batch.recipe.lines.map((line) => scaleLine(batch.recipe, line, batch.factor, batch.dishFactor));
     const own = batch.recipe.steps.flatMap((asWritten, index): Task[] => {
       if (!batch.steps.includes(asWritten.id)) return [];
-      const inWords = inBatchStep(asWritten, batch.factor, lines);
+      const inWords = withTakers(inBatchStep(asWritten, batch.factor, lines), taskOf(batch.id, asWritten.id), takings);
       const step: Step = waits.inFridge.has(asWritten.id) ? { ...inWords, cold: 'fridge' } : inWords;
       const carries = carriesOf(batch, step, occasion);
       const isLast = !followed.has(step.id) && batch.into.length === 0;
@@ -314,11 +316,10 @@ export function tasksOf(occasion: Occasion, table: FitTable, begun?: Begun): Tas
           dust: dustOf(batch, step, occasion),
           guards: guardsOf(occasion, batch, batches, step),
           after: followsOf(batch.recipe, index).map((link) => {
-            const done = batch.doneIn.get(link.step)!;
-            const after = taskOf(done.batch, done.step);
+            const after = doneAt(batch, link.step);
             return { task: after, leastMin: link.leastMin, ...waitOf(waits, link, step.id, after) };
           }),
-          afterOthers: othersFirst(batch, batches, step.id),
+          afterOthers: othersFirst(batch, batches, takings, step.id),
           serve: isLast
             ? { atMin: servedMin, ...holdOf(batch, waits, step.id), raw: rawAtTable(batch, asWritten, occasion) }
             : undefined,
@@ -378,13 +379,70 @@ function warmOf({ into }: Batch, { hot }: Waits, step: StepId, servedMin: number
   return mostMin === undefined ? undefined : { servedMin, mostMin };
 }
 
-/** Where a step takes from the base whose pieces its batch stays in, the tasks with which the other versions take theirs. */
-function othersFirst(batch: Batch, batches: readonly Batch[], step: StepId): Task['afterOthers'] {
+/**
+ * Tasks that must have taken their share before a step goes on with what is left: of a base whose pieces its batch stays in, those of the other
+ * versions; of what another dish takes some of, that dish's.
+ */
+function othersFirst(
+  batch: Batch,
+  batches: readonly Batch[],
+  takings: readonly Taking[],
+  step: StepId,
+): Task['afterOthers'] {
   const base = batch.inherits?.base;
-  if (base === undefined || !takingFrom(batch, base).some(({ id }) => id === step)) return undefined;
-  return batches.flatMap((other) =>
-    other === batch || other.base !== base ? [] : takingFrom(other, base).map(({ id }) => taskOf(other.id, id)),
+  const versions =
+    base === undefined || !takingFrom(batch, base).some(({ id }) => id === step)
+      ? []
+      : batches.flatMap((other) =>
+          other === batch || other.base !== base ? [] : takingFrom(other, base).map(({ id }) => taskOf(other.id, id)),
+        );
+  const own = taskOf(batch.id, step);
+  const index = batch.recipe.steps.findIndex((each) => each.id === step);
+  const sources = followsOf(batch.recipe, index).map((link) => doneAt(batch, link.step));
+  const dishes = takings.some((taking) => taking.task === own)
+    ? []
+    : takings.flatMap(({ task, from }) => (sources.includes(from) ? [task] : []));
+  return versions.length + dishes.length === 0 ? undefined : [...new Set([...versions, ...dishes])];
+}
+
+/** A task with which a dish takes of what another's makes. */
+interface Taking {
+  readonly task: TaskId;
+  readonly from: TaskId;
+  readonly batch: Batch;
+}
+
+function takingsOf(occasion: Occasion, batches: readonly Batch[]): readonly Taking[] {
+  return batches.flatMap((batch) =>
+    batch.into.length > 0
+      ? []
+      : occasion.dishes
+          .find(({ id }) => id === batch.dish)!
+          .takes.flatMap(({ line }) => {
+            const step = takingStep(line);
+            const index = batch.recipe.steps.findIndex(({ id }) => id === step);
+            if (!batch.steps.includes(step)) return [];
+            return followsOf(batch.recipe, index).map((link) => ({
+              task: taskOf(batch.id, step),
+              from: doneAt(batch, link.step),
+              batch,
+            }));
+          }),
   );
+}
+
+/** The task that does a step of a batch's recipe, in whichever batch that is. */
+function doneAt({ doneIn }: Batch, step: StepId): TaskId {
+  const done = doneIn.get(step)!;
+  return taskOf(done.batch, done.step);
+}
+
+/** What whoever does a step must know of those that take from it: nothing of it is poured away. */
+function withTakers(step: Step, task: TaskId, takings: readonly Taking[]): Step {
+  const dishes = new Set(takings.flatMap(({ from, batch }) => (from === task ? [batch.recipe.name] : [])));
+  if (dishes.size === 0) return step;
+  const names = listed([...dishes].map((name) => `‘${name}’`));
+  return { ...step, text: `${step.text} Keep the ${leavingsOf(step)}: some of it goes into ${names}.`.slice(0, 2000) };
 }
 
 /** For each task after which food can be put into the fridge, the task that does it. */

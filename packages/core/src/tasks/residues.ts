@@ -145,13 +145,22 @@ function isOnWayTo({ recipe, doneIn }: Batch, batch: Batch, step: Step, mark: Re
   );
 }
 
+/** Who eats of what a step makes: of its own batch, and of those that take from it, which another dish may do. */
+function eatersOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly GuestId[] {
+  const isDoneHere = (each: Batch) =>
+    [...each.doneIn.values()].some((done) => done.batch === batch.id && done.step === step.id);
+  const eaters = new Set([batch, ...others.filter(isDoneHere)].flatMap((each) => each.eaters));
+  return occasion.guests.flatMap(({ id }) => (eaters.has(id) ? [id] : []));
+}
+
 /** What a step's food must be kept from: for whom no trace may reach, and raw food that nothing cooks after it. */
 export function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batch[], step: Step): readonly Guarded[] {
   const guards: Guarded[] = [];
   const exempt = batch.lineage;
+  const eaters = eatersOf(occasion, batch, others, step);
   const byMark = new Map<ResidueMark, GuestId[]>();
   for (const guest of occasion.guests) {
-    if (!batch.eaters.includes(guest.id)) continue;
+    if (!eaters.includes(guest.id)) continue;
     const kept = noTraceHazards(guest);
     for (const mark of kept) byMark.set(mark, [...(byMark.get(mark) ?? []), guest.id]);
     if (kept.size > 0) byMark.set('unread', [...(byMark.get('unread') ?? []), guest.id]);
@@ -159,11 +168,10 @@ export function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batc
   for (const [mark, guests] of byMark) guards.push({ mark, exempt, guests });
   // Raw-food risks from anywhere, its own kit included, unless what follows cooks them away in every version made from it.
   const takers = others.filter((each) => each.id !== batch.id && each.lineage.includes(batch.id));
-  // What takes from it and is itself taken on is judged by what is made of it in the end.
-  const finishing =
-    takers.length === 0
-      ? [batch]
-      : takers.filter((each) => !takers.some((one) => one !== each && one.lineage.includes(each.id)));
+  // What is only taken from, a base or a component, is judged by what is made of it in the end.
+  const isServed = (each: Batch) => each.into.length === 0 && !others.some((one) => one.base === each.id);
+  const served = [batch, ...takers].filter(isServed);
+  const finishing = served.length === 0 ? [batch] : served;
   for (const mark of rawMarks) {
     const cooked = finishing.every((each) => {
       const before = ancestry(each.recipe);
@@ -176,8 +184,8 @@ export function guardsOf(occasion: Occasion, batch: Batch, others: readonly Batc
     });
     // Food that is to hold it need not be kept from its own.
     const isMeant = finishing.every((each) => isOnWayTo(each, batch, step, mark));
-    if (!cooked) guards.push({ mark, exempt: isMeant ? exempt : [], guests: batch.eaters });
-    else if (isFlesh(mark)) guards.push({ mark, exempt, guests: batch.eaters });
+    if (!cooked) guards.push({ mark, exempt: isMeant ? exempt : [], guests: eaters });
+    else if (isFlesh(mark)) guards.push({ mark, exempt, guests: eaters });
   }
   return guards;
 }

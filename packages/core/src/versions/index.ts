@@ -1,5 +1,5 @@
 export { applySwaps, massOf } from './applySwaps.ts';
-export { versionFor, inOtherWay, recipeOf, versionRecipe } from './assign.ts';
+export { versionFor, inOtherWay, recipeOf, sourceOf, swappedRecipe, versionRecipe } from './assign.ts';
 export { followersOf, followsOf, linesInto, ancestry, heats } from './steps.ts';
 export { canBeHeatedAgain } from './ahead.ts';
 export { flatten, partKeepsMin } from './flatten.ts';
@@ -8,3 +8,4 @@ export { withLinks, withOrderSaid, withoutLink, withoutStep } from './order.ts';
 export { scaleAmount } from './scaleAmount.ts';
 export { inBatchStep } from './batchWords.ts';
 export { kitOfPart, partId, partKit, partsOf, stepsOfPart, versionParts, type VersionPart } from './parts.ts';
+export { canBeTakenFrom, elsewhereOf, leavingsOf, takingStep, type StepElsewhere } from './taken.ts';

@@ -11,14 +11,18 @@ import {
   leftOutWay,
   listed,
   panChoices,
+  recipeOf,
   scale,
+  takingStep,
   timesIn,
   usualShare,
   vesselNeed,
   type Dish,
+  type IngredientLine,
   type Kitchen,
   type Recipe,
   type ScaledVersion,
+  type Step,
   type StepId,
   type VesselNeed,
 } from '@lupin/core';
@@ -26,6 +30,7 @@ import { AmountText } from '../../shared/AmountText.tsx';
 import { useUnits } from '../../shared/units.ts';
 import { useOccasionView } from '../occasions/context.ts';
 import { MadeAhead } from './MadeAhead.tsx';
+import { TakenField } from './TakenField.tsx';
 
 const round1 = (value: number) => Math.round(value * 10) / 10;
 
@@ -102,7 +107,11 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
   const together = occasion.dishes.filter((each) => each.course === dish.course).length;
   const usual = usualShare(together);
   const version = dish.versions.find((each) => each.id === scaled.version)!;
-  const ovens = scaled.recipe.steps.filter((step) => step.oven);
+  const isOwn = (step: Step) => step.carriedFrom === undefined;
+  const ovens = scaled.recipe.steps.filter((step) => isOwn(step) && step.oven);
+  const plain = useMemo(() => recipeOf(occasion, { ...dish, takes: [] }), [occasion, dish]);
+  const isTaken = ({ id }: IngredientLine) => scaled.recipe.steps.some((step) => step.id === takingStep(id));
+  const saidAs = ({ id }: IngredientLine) => plain.lines.find((line) => line.id === id)?.text;
   return (
     <section aria-label={`Amounts of ${scaled.recipe.name}`}>
       <h2>
@@ -195,7 +204,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
                   <AmountText scaled={each} factor={scaled.factor} part="exact" />
                 </td>
                 <td>
-                  {nameInLine(line.text, line.food)}
+                  {isTaken(line) ? line.text : nameInLine(line.text, line.food)}
                   {line.heading && (
                     <span className="soft small">
                       <br />
@@ -203,7 +212,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
                     </span>
                   )}
                 </td>
-                <td className="soft small">{line.text}</td>
+                <td className="soft small">{isTaken(line) ? saidAs(line) : line.text}</td>
               </tr>
             );
           })}
@@ -212,6 +221,7 @@ function Sheet({ scaled, versionName: name }: { scaled: ScaledVersion; versionNa
       <Pans recipe={scaled.recipe} factor={scaled.dishFactor} made={scaled.factor} />
       <Loads recipe={scaled.recipe} factor={scaled.factor} />
       <Ways dish={dish} recipe={scaled.recipe} onChoose={(choices) => change({ choices })} />
+      <TakenField dish={dish} onChange={change} />
       <MadeAhead dish={dish} onChange={change} />
       {ovens.length > 0 && (
         <p className="soft" style={{ marginTop: 12 }}>
@@ -283,6 +293,7 @@ function Loads({ recipe, factor }: { recipe: Recipe; factor: number }) {
   const { occasion } = useOccasionView();
   const need = vesselNeed(recipe, factor, occasion.kitchen);
   const steps = recipe.steps.flatMap((step) => {
+    if (step.carriedFrom !== undefined) return [];
     const loads = loadsOf(step, factor, need);
     const here = inLoads({ ...recipe, steps: [step] }, factor, need).steps[0]!;
     return loads > 1 ? [{ step, loads, min: here.durationMin.likely }] : [];

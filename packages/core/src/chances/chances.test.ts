@@ -8,7 +8,6 @@ import { tasksOf } from '../tasks/index.ts';
 import { countChances } from './chances.ts';
 import { drawDurations, playDay } from './day.ts';
 import { netOf } from './net.ts';
-import { surer } from './surer.ts';
 import { id } from '../../test-support/id.ts';
 
 function planOf(one: Occasion): Plan {
@@ -77,7 +76,9 @@ describe('a day that does not', () => {
     // Late from 5 minutes after serving on: the share of the triangle beyond that.
     const over = 30 + 5 - end;
     const share = (60 - over) ** 2 / ((60 - 20) * (60 - 30));
-    expect(chances.allOnTime).toBeCloseTo(1 - share, 1);
+    expect(chances.byClock).toBeCloseTo(1 - share, 1);
+    // What was chopped early leaves more time for it.
+    expect(chances.allOnTime).toBeGreaterThan(chances.byClock);
     expect(chances.breaks[0]).toMatchObject({ task: 'soup.plain.simmer', share: 1 });
     expect(chances.dishes.find((each) => each.batch === 'salad.plain')!.onTime).toBe(1);
   });
@@ -104,25 +105,6 @@ describe('a day that does not', () => {
     expect(c!.allOnTime).not.toBe(a!.allOnTime);
     expect(c!.allOnTime).toBeCloseTo(a!.allOnTime, 1);
   });
-});
-
-test('made surer: spare time is given until it is sure enough, and the plan it ends with passes the audit', () => {
-  const one = soupAndSalad([20, 30, 60]);
-  const plan = planOf(one);
-  const run = surer(one, plan, 400, 0.02);
-  let next = run.next();
-  while (!next.done) {
-    expect(next.value.share).toBeLessThan(1);
-    next = run.next();
-  }
-  const made = next.value;
-  expect(made.allOnTime).toBeGreaterThanOrEqual(0.85);
-  expect(made.occasion.wishes.pins.some((pin) => (pin.spareMin ?? 0) >= 20)).toBe(true);
-  expect(audit(made.occasion, made.plan).findings).toEqual([]);
-  expect(countChances(made.occasion, made.plan, { days: 400, spareSeconds: 0 }).allOnTime).toBeCloseTo(
-    made.allOnTime,
-    6,
-  );
 });
 
 test('what only stands is ready after its least time: a late start eats into it and makes nothing late', () => {
@@ -174,7 +156,7 @@ test('food that waits for what is late waits too long, and it is said by how muc
   });
   const { longWaits } = countChances(one, planOf(one), { days: 500, spareSeconds: 0 });
   expect(longWaits).toMatchObject([{ after: 'tart.plain.whip', task: 'tart.plain.fold', mostMin: 5 }]);
-  expect(longWaits[0]!.share).toBeGreaterThan(0.3);
+  expect(longWaits[0]!.share).toBeGreaterThan(0.2);
 });
 
 test('one cook’s times on one day go together; two cooks’ do not', () => {
@@ -183,6 +165,7 @@ test('one cook’s times on one day go together; two cooks’ do not', () => {
     kind: 'step' as const,
     plannedStartMin: 0,
     plannedMin: 10,
+    earlyMin: 0,
     range: { least: 5, likely: 10, most: 15 },
     cook,
     calls: [],

@@ -27,14 +27,20 @@ export interface Buffer {
   readonly plan: Plan;
 }
 
-export interface Chances extends DaySummary {
+/** How sure a plan is where whoever is free goes on to the next thing, and where everybody waits for the clock. */
+export interface Counted extends DaySummary {
+  /** The share of days on which everything is in time where nothing is begun before its time. */
+  readonly byClock: number;
+}
+
+export interface Chances extends Counted {
   /** Where spare time helps, the most first. */
   readonly buffers: readonly Buffer[];
 }
 
 export type ChanceEvent =
   /** The plan itself is counted; what spare time buys is not known yet. */
-  { readonly kind: 'counted'; readonly summary: DaySummary } | { readonly kind: 'progress'; readonly share: number };
+  { readonly kind: 'counted'; readonly summary: Counted } | { readonly kind: 'progress'; readonly share: number };
 
 /** Less than this gained, in share of days, is not worth telling. */
 const leastGain = 0.03;
@@ -76,13 +82,14 @@ export function* chancesOf(
 export const countChances = (occasion: Occasion, plan: Plan, options: ChanceOptions = {}): Chances =>
   toEnd(chancesOf(occasion, plan, options));
 
-function* play(net: DayNet, days: number, seed: number, share: number): Generator<ChanceEvent, DaySummary> {
-  const tally = tallyOf(net);
+function* play(net: DayNet, days: number, seed: number, share: number): Generator<ChanceEvent, Counted> {
+  const [whenFree, byClock] = [tallyOf(net), tallyOf(net)];
   const durations = drawDurations(net, days, seed);
   const mine = net.pieces.map((piece) => durations.get(piece.id)!);
   for (let day = 0; day < days; day++) {
     if (day % daysAtOnce === 0) yield { kind: 'progress', share };
-    tally.add(playDay(net, mine, day));
+    whenFree.add(playDay(net, mine, day, 'when-free'));
+    byClock.add(playDay(net, mine, day, 'by-clock'));
   }
-  return tally.summary();
+  return { ...whenFree.summary(), byClock: byClock.summary().allOnTime };
 }

@@ -35,11 +35,19 @@ export function drawDurations(net: DayNet, days: number, seed: number): Readonly
 /** Moments worked out from shares of a time are this far apart at most where they are the same, in minutes. */
 const nearly = 1e-6;
 
+/** `by-clock`: nothing is begun before its time in the plan. `when-free`: it is begun as soon as it may be, a little early. */
+export type Pace = 'by-clock' | 'when-free';
+
 /**
- * Plays one day. Nothing is begun before its time in the plan, or before what it waits for; a cook who is called to a pan leaves
+ * Plays one day. Nothing is begun before what it waits for, nor earlier than the pace allows; a cook who is called to a pan leaves
  * what is in hand for that long.
  */
-export function playDay(net: DayNet, durations: readonly Float64Array[], day: number): PlayedDay {
+export function playDay(
+  net: DayNet,
+  durations: readonly Float64Array[],
+  day: number,
+  pace: Pace = 'by-clock',
+): PlayedDay {
   const size = net.pieces.length;
   const played = {
     startMin: new Float64Array(size),
@@ -48,7 +56,7 @@ export function playDay(net: DayNet, durations: readonly Float64Array[], day: nu
   };
   const called = Array.from({ length: net.cooks }, (): { readonly at: number; readonly takesMin: number }[] => []);
   net.pieces.forEach((piece, index) => {
-    let start = piece.plannedStartMin;
+    let start = piece.plannedStartMin - (pace === 'when-free' ? piece.earlyMin : 0);
     for (const wait of piece.waits) {
       const free = (wait.fromStart ? played.startMin : played.endMin)[wait.piece]! + wait.leastMin;
       if (free > start + nearly) [start, played.heldBy[index]] = [free, wait.piece];

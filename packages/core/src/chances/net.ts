@@ -1,5 +1,5 @@
 import { rules } from '../reference/index.ts';
-import { ledgerOf, type OvenPhases, type WaitsFor } from '../ledger/index.ts';
+import { ledgerOf, presenceOf, type OvenPhases, type WaitsFor } from '../ledger/index.ts';
 import {
   inTime,
   type BatchId,
@@ -37,6 +37,8 @@ export interface Piece {
   readonly kind: PlannedTask['kind'];
   readonly plannedStartMin: number;
   readonly plannedMin: number;
+  /** By how much it may be begun before its time by somebody who is free: its food then waits no longer for what comes next than it may. */
+  readonly earlyMin: number;
   /** How long it may really take, in minutes. */
   readonly range: Range;
   /** The cook whose hands do it, all through; −1 for what goes by itself. */
@@ -95,6 +97,9 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
     }
   for (const { first, second, ...wait } of ledgerOf(occasion, network, plan, phases).waits)
     waits[number.get(second)!]!.push({ piece: number.get(first)!, ...wait });
+  const limits = limitsOf(steps, known, number);
+  const outcomes = outcomesOf(steps, known, number);
+  const early = earliness(occasion, planned, limits, outcomes);
   const cookNumber = (id: string | undefined) => occasion.kitchen.cooks.findIndex((cook) => cook.id === id);
   return {
     cooks: occasion.kitchen.cooks.length,
@@ -103,6 +108,7 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
       kind: task.kind,
       plannedStartMin: task.startMin,
       plannedMin: task.endMin - task.startMin,
+      earlyMin: early(task, index),
       range: rangeOf(task, known.get(task.id), batches),
       cook: task.kind === 'oven' ? -1 : cookNumber(task.cook),
       calls:
@@ -115,20 +121,61 @@ export function netOf(occasion: Occasion, network: TaskNetwork, plan: Plan, phas
           : [],
       waits: waits[index]!,
     })),
-    limits: steps.flatMap((step) =>
-      (known.get(step.id)?.after ?? []).flatMap((link): Limit[] => {
-        const from = number.get(link.task);
-        return link.mostMin === undefined || from === undefined
-          ? []
-          : [{ from, to: number.get(step.id)!, mostMin: link.mostMin }];
-      }),
-    ),
-    outcomes: steps.flatMap((step): Outcome[] => {
-      const serve = known.get(step.id)?.serve;
-      return serve
-        ? [{ piece: number.get(step.id)!, batch: step.batch, atMin: serve.atMin, mostHoldMin: serve.mostHoldMin }]
-        : [];
+    limits,
+    outcomes,
+  };
+}
+
+type Numbers = ReadonlyMap<TaskId, number>;
+
+const limitsOf = (steps: readonly PlannedStep[], known: ReadonlyMap<TaskId, Task>, number: Numbers): readonly Limit[] =>
+  steps.flatMap((step) =>
+    (known.get(step.id)?.after ?? []).flatMap((link): Limit[] => {
+      const from = number.get(link.task);
+      return link.mostMin === undefined || from === undefined
+        ? []
+        : [{ from, to: number.get(step.id)!, mostMin: link.mostMin }];
     }),
+  );
+
+const outcomesOf = (
+  steps: readonly PlannedStep[],
+  known: ReadonlyMap<TaskId, Task>,
+  number: Numbers,
+): readonly Outcome[] =>
+  steps.flatMap((step): Outcome[] => {
+    const serve = known.get(step.id)?.serve;
+    return serve
+      ? [{ piece: number.get(step.id)!, batch: step.batch, atMin: serve.atMin, mostHoldMin: serve.mostHoldMin }]
+      : [];
+  });
+
+/**
+ * By how much each piece may be begun before its time: no further than its food may then wait where what comes next is not early too, than its cook is
+ * there, and than the cook's own wishes say. An oven is turned on when it is planned.
+ */
+function earliness(
+  { kitchen, wishes }: Occasion,
+  planned: readonly PlannedTask[],
+  limits: readonly Limit[],
+  outcomes: readonly Outcome[],
+): (task: PlannedTask, index: number) => number {
+  const room = planned.map((): number => rules.beginsEarlyMin);
+  const keep = (index: number, min: number) => void (room[index] = Math.max(0, Math.min(room[index]!, min)));
+  for (const { from, to, mostMin } of limits) keep(from, mostMin - (planned[to]!.startMin - planned[from]!.endMin));
+  for (const { piece, atMin, mostHoldMin } of outcomes) keep(piece, mostHoldMin - (atMin - planned[piece]!.endMin));
+  const windows = new Map(kitchen.cooks.map((cook) => [cook.id as string, presenceOf(cook, wishes.absences)]));
+  const thereSince = (id: string | undefined, atMin: number): number =>
+    id === undefined
+      ? -Infinity
+      : (windows.get(id)?.find(({ fromMin, toMin }) => fromMin <= atMin && atMin <= toMin)?.fromMin ?? atMin);
+  return (task, index) => {
+    if (task.kind === 'oven') return 0;
+    const pin = wishes.pins.find((each) => each.task === task.id);
+    if (pin?.startsAtMin !== undefined) return 0;
+    const cook = task.cook ?? (task.kind === 'step' ? task.looks[0]?.cook : undefined);
+    const from = Math.max(pin?.notBeforeMin ?? -Infinity, thereSince(cook, task.startMin));
+    return Math.max(0, Math.min(room[index]!, task.startMin - from));
   };
 }
 

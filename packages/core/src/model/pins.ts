@@ -31,8 +31,16 @@ export const PlanGoal = v.picklist(
 );
 export type PlanGoal = v.InferOutput<typeof PlanGoal>;
 
+/** On how many of a hundred days everything is to be in time; 0: that is not looked at. */
+export const Sure = v.picklist([0, 80, 90, 95, 99], 'How sure: 80, 90, 95 or 99 days of a hundred, or 0.');
+export type Sure = v.InferOutput<typeof Sure>;
+
+/** What a plan is made for where the cook says nothing. */
+export const usualSure: Sure = 95;
+
 /** The cook's own wishes for the timetable. */
 export const Wishes = v.strictObject({
+  sure: v.optional(Sure),
   pins: v.optional(v.pipe(v.array(Pin), v.maxLength(200, 'At most 200 pins.')), []),
   absences: v.optional(v.pipe(v.array(Absence), v.maxLength(40)), []),
   /** Components cooked for each dish by itself, though once would do for all. */
@@ -47,3 +55,6 @@ export const Wishes = v.strictObject({
   ),
 });
 export type Wishes = v.InferOutput<typeof Wishes>;
+
+/** The share of days on which everything is to be in time, 0 to 1. */
+export const sureOf = ({ sure = usualSure }: Pick<Wishes, 'sure'>): number => sure / 100;

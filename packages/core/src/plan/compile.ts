@@ -12,6 +12,7 @@ import {
   type TaskId,
 } from '../model/index.ts';
 import { placeKinds, places, presenceOf } from '../ledger/index.ts';
+import { leastSpare, mostSpare, spareFor, type Spare } from './spare.ts';
 import type { Activity, OvenAsk, Problem, Way as ActivityWay } from '../schedule/index.ts';
 import { isHeatedIn, type Shelter, type Task, type TaskNetwork, type Way } from '../tasks/index.ts';
 
@@ -28,8 +29,8 @@ function keptFree(hazard: HazardId): readonly HazardId[] {
 /** The raw-food risks that a step ends. */
 const endedBy = (step: Step) => hazards.filter(({ id }) => isMarkEndedBy(id, step)).map(({ id }) => markNumber(id));
 
-/** The kitchen's words put into the scheduler's: tasks become activities, kit becomes units, hazards become marks. */
-export function compile(occasion: Occasion, network: TaskNetwork): Problem {
+/** The kitchen's words put into the scheduler's: tasks become activities, kit becomes units, hazards become marks. `spared`: the minutes to spare that a plan is to have for each. */
+export function compile(occasion: Occasion, network: TaskNetwork, spared?: Spare): Problem {
   const batchNumber = new Map(network.batches.map((batch, index) => [batch.id, index]));
   const taskNumber = new Map(network.tasks.map((task, index) => [task.id, index]));
   const { kitchen, wishes } = occasion;
@@ -50,7 +51,8 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       id: task.id,
       cooks: able.length === kitchen.cooks.length ? undefined : able,
       ways: ways.map((way): ActivityWay => ({
-        durationMin: way.durationMin.planned,
+        durationMin: way.durationMin.planned + spareFor(spared, task, way),
+        spareMin: spareFor(spared, task, way),
         handsOn: way.hands === 'on',
         looks: way.looks,
         uses: way.kit.map((use, at) => ({
@@ -81,8 +83,12 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
       before: [
         ...task.after.map((link) => ({
           activity: taskNumber.get(link.task)!,
-          leastMin: Math.min(link.mostMin ?? Infinity, link.leastMin + spare(link.task)),
-          mostMin: link.mostMin ?? Infinity,
+          leastMin: Math.min(
+            (link.mostMin ?? Infinity) - mostSpare(spared, link.task),
+            link.leastMin + Math.max(0, spare(link.task) - leastSpare(spared, link.task)),
+          ),
+          // It waits from when the work is likely over.
+          mostMin: (link.mostMin ?? Infinity) - mostSpare(spared, link.task),
           spoils: link.spoils,
           shelter: shelterOf(link.shelter),
         })),
@@ -94,19 +100,25 @@ export function compile(occasion: Occasion, network: TaskNetwork): Problem {
         })),
       ],
       dueMin: task.serve?.atMin,
-      mostHoldMin: task.serve?.mostHoldMin,
+      mostHoldMin: task.serve && task.serve.mostHoldMin - mostSpare(spared, task.id),
       spoils: task.serve?.spoils ?? false,
       shelter: shelterOf(task.serve?.shelter),
       stands: task.stands,
       freshens: task.freshens,
-      warm: task.warm && { untilMin: task.warm.servedMin, mostMin: task.warm.mostMin },
+      warm: task.warm && {
+        untilMin: task.warm.servedMin,
+        mostMin: task.warm.mostMin - mostSpare(spared, task.id),
+      },
       notBeforeMin: later(pin?.notBeforeMin, pin?.startsAtMin),
       endsByMin: earliest([
         pin?.endsByMin,
-        pin?.startsAtMin === undefined ? undefined : pin.startsAtMin + task.ways[0].durationMin.planned,
+        pin?.startsAtMin === undefined
+          ? undefined
+          : pin.startsAtMin + task.ways[0].durationMin.planned + spareFor(spared, task, task.ways[0]),
         pin?.spareMin === undefined || !task.serve
           ? undefined
-          : task.serve.atMin - Math.min(pin.spareMin, task.serve.mostHoldMin),
+          : task.serve.atMin -
+            Math.max(0, Math.min(pin.spareMin, task.serve.mostHoldMin) - leastSpare(spared, task.id)),
       ]),
     };
   });

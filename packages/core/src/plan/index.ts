@@ -6,3 +6,4 @@ export type { NoPlan } from './explain.ts';
 export { planningRest, type RestOptions } from './rest.ts';
 export { restMoved, withTakers } from './takes.ts';
 export { bakedLonger, colderBakes } from './fromCold.ts';
+export type { SpareShares } from './spare.ts';

@@ -34,6 +34,7 @@ import { explainClash, explainStuck, type NoPlan } from './explain.ts';
 import { whatFrees } from './freeing.ts';
 import { againstClash, remediesThatFree } from './remedies.ts';
 import { missingKit } from './missing.ts';
+import { spareFor, spareOf, type Spare, type SpareShares } from './spare.ts';
 import { servedRaw } from './raw.ts';
 import { takenFromNobody } from './untaken.ts';
 import { wishesInConflict } from './wishes.ts';
@@ -44,6 +45,8 @@ export interface PlanOptions {
   readonly seconds?: number;
   /** How much to look for any plan at all, in the same seconds; by default longer, the more there is to do. */
   readonly firstSeconds?: number;
+  /** What a plan has to spare for steps that take longer than likely; absent: nothing. */
+  readonly spare?: SpareShares | undefined;
   /** A plan to begin from, of an occasion much like this one: what can stay as it is stays. */
   readonly from?: Plan | undefined;
 }
@@ -63,7 +66,7 @@ export function* planning(
   options: PlanOptions = {},
   table: FitTable = fit(occasion),
 ): Generator<PlanEvent, PlanResult> {
-  const { seed = 1, seconds = 2, firstSeconds, from } = options;
+  const { seed = 1, seconds = 2, firstSeconds, spare, from } = options;
   const network = tasksOf(occasion, table);
   if (network.tasks.length === 0) {
     return {
@@ -82,8 +85,8 @@ export function* planning(
   if (raw) return { kind: 'none', reason: raw };
   const missing = missingKit(occasion.kitchen, network);
   if (missing) return { kind: 'none', reason: missing };
-  const problem = compile(occasion, network);
-  const clash = provenClash(problem);
+  const plain = compile(occasion, network);
+  const clash = provenClash(plain);
   if (clash)
     return {
       kind: 'none',
@@ -92,12 +95,14 @@ export function* planning(
         frees: remediesThatFree(occasion, againstClash(occasion, network, clash)),
       },
     };
-  const bound = lowerBoundMin(problem);
+  const bound = lowerBoundMin(plain);
+  const spared = spare && spareOf(network, spare);
+  const problem = spared ? compile(occasion, network, spared) : plain;
   const search = solve(problem, {
     seed,
     effort: seconds * effortPerSecond,
     ...(firstSeconds !== undefined && { firstEffort: firstSeconds * effortPerSecond }),
-    from: from && knownOf(occasion, network.tasks, from),
+    from: from && knownOf(occasion, network.tasks, from, -Infinity, spared),
   });
   for (;;) {
     const next = search.next();
@@ -109,10 +114,10 @@ export function* planning(
         const freed = whatFrees(occasion, network, next.value);
         return { kind: 'none', reason: { ...reason, ...freed } };
       }
-      return { kind: 'plan', plan: toPlan(occasion, network, problem, next.value, seed, bound) };
+      return { kind: 'plan', plan: toPlan(occasion, network, problem, next.value, { seed, bound, spared }) };
     }
     if (next.value.kind === 'found')
-      yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, seed, bound) };
+      yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, { seed, bound, spared }) };
     else yield { kind: 'progress', share: next.value.share };
   }
 }
@@ -131,10 +136,9 @@ function toPlan(
   network: TaskNetwork,
   problem: Problem,
   timetable: Timetable,
-  seed: number,
-  lowerBound: number,
+  { seed, bound, spared }: { readonly seed: number; readonly bound: number; readonly spared: Spare | undefined },
 ): Plan {
-  const steps = stepsOf(occasion, network, network.tasks, timetable.placed);
+  const steps = stepsOf(occasion, network, network.tasks, timetable.placed, spared);
   const washes = timetable.washes.map((wash, index) =>
     washOf(occasion, network, problem, wash, numberedTask('wash', index + 1)),
   );
@@ -146,7 +150,7 @@ function toPlan(
     seed,
     batches: batchesOf(network),
     tasks: inTime([...steps, ...washes, ...ovens]),
-    lowerBoundMin: lowerBound,
+    lowerBoundMin: bound,
   };
 }
 
@@ -170,18 +174,19 @@ export const batchesOf = (network: TaskNetwork): PlannedBatch[] =>
       : {}),
   }));
 
-/** All that was placed as a plan tells it, with what is put away in between. `tasks`: what the scheduler's activities are. */
+/** All that was placed as a plan tells it, with what is put away in between; what is to spare comes after each. `tasks`: what the scheduler's activities are. */
 export function stepsOf(
   occasion: Occasion,
   network: TaskNetwork,
   tasks: readonly Task[],
   placed: readonly Placed[],
+  spared?: Spare,
 ): readonly PlannedStep[] {
   const rests = placed.flatMap((each) => each.rests);
   const known = tasksById(network);
   return [
     ...placed.map((each) => {
-      const step = stepOf(occasion, tasks[each.activity]!, each);
+      const step = stepOf(occasion, tasks[each.activity]!, each, spared);
       // What is in the fridge already stays there until it is wanted.
       const stays = rests.filter((rest) => rest.from === each.activity && !rest.put).map((rest) => rest.endMin);
       return stays.length > 0 ? { ...step, endMin: Math.max(step.endMin, ...stays) } : step;
@@ -235,7 +240,7 @@ function restingStep(
   };
 }
 
-export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedStep {
+export function stepOf(occasion: Occasion, task: Task, each: Placed, spared?: Spare): PlannedStep {
   const { kit, cooks } = occasion.kitchen;
   const way = usableWays(occasion, task)[each.way]!;
   const emptied = way.kit.flatMap(({ forMin }, at) => (forMin === undefined ? [] : [kit[each.units[at]!]!.id]));
@@ -243,7 +248,7 @@ export function stepOf(occasion: Occasion, task: Task, each: Placed): PlannedSte
     kind: 'step',
     id: task.id,
     startMin: each.startMin,
-    endMin: each.endMin,
+    endMin: each.endMin - spareFor(spared, task, way),
     batch: task.batch,
     step: task.step.id,
     ...(each.cook >= 0 ? { cook: cooks[each.cook]!.id } : {}),
@@ -310,7 +315,13 @@ function guestsBehind(network: TaskNetwork, task: TaskId, found: readonly number
 }
 
 /** What a plan has of these tasks, as the scheduler takes it: those of its steps that can still be done in the way they are planned, and its washes. */
-export function knownOf(occasion: Occasion, tasks: readonly Task[], plan: Plan, fromMin = -Infinity): Known {
+export function knownOf(
+  occasion: Occasion,
+  tasks: readonly Task[],
+  plan: Plan,
+  fromMin = -Infinity,
+  spared?: Spare,
+): Known {
   const { kit, cooks } = occasion.kitchen;
   const number = new Map(tasks.map((task, index) => [task.id, index]));
   const unitAt = new Map(kit.map((unit, index) => [unit.id, index]));
@@ -319,7 +330,8 @@ export function knownOf(occasion: Occasion, tasks: readonly Task[], plan: Plan, 
     const activity = step.kind === 'step' ? number.get(step.id) : undefined;
     if (step.kind !== 'step' || activity === undefined || step.startMin < fromMin) return [];
     const task = tasks[activity]!;
-    const way = usableWays(occasion, task).findIndex((each) => each.id === step.way && each.bentC === step.bentC);
+    const ways = usableWays(occasion, task);
+    const way = ways.findIndex((each) => each.id === step.way && each.bentC === step.bentC);
     const units = step.units.map((unit) => unitAt.get(unit) ?? -1);
     const whose = [step.cook, ...step.looks.map((look) => look.cook)].map((cook) =>
       cook === undefined ? -1 : (cookAt.get(cook) ?? -2),
@@ -341,9 +353,9 @@ export function knownOf(occasion: Occasion, tasks: readonly Task[], plan: Plan, 
         rests,
         startMin: step.startMin,
         // What stays in the fridge longer than it must is over, for the scheduler, when it must.
-        endMin: task.step.cold
-          ? Math.min(step.endMin, step.startMin + usableWays(occasion, task)[way]!.durationMin.planned)
-          : step.endMin,
+        endMin:
+          spareFor(spared, task, ways[way]!) +
+          (task.step.cold ? Math.min(step.endMin, step.startMin + ways[way]!.durationMin.planned) : step.endMin),
         cook: whose[0]!,
         units,
         oven: step.racks.length > 0 ? step.oven : -1,

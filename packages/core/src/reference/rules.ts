@@ -50,8 +50,8 @@ export const rules = {
   signComesWithin: 1.5,
   /** Food that comes within so many minutes of its time is on time. */
   onTimeWithinMin: 5,
-  /** In time on this share of days is sure enough. @source assumption */
-  sureEnough: 0.85,
+  /** Whoever is free begins the next thing up to so many minutes before its time, where food, kit and washes allow it. @source assumption */
+  beginsEarlyMin: 10,
   /** So many minutes to spare are tried where they may help. */
   spareTriedMin: 10,
   /** A component is cooked once for several dishes where it keeps from its end to the last course that needs it, and so many minutes more. @source kitchen practice */

@@ -22,7 +22,7 @@ export interface Kept {
   readonly open: readonly number[];
 }
 
-/** Puts everything known back where it was, the latest first, but for what is let go. */
+/** Puts everything known back where it was, what ends last first, but for what is let go: what keeps an oven at its heat is there before what is in it meanwhile. */
 export function keep(prepared: Prepared, leaning: Leaning, known: Known, loose: ReadonlySet<number>): Kept {
   const state = emptyState(prepared, leaning);
   state.looksAtBeginning = false;
@@ -31,7 +31,8 @@ export function keep(prepared: Prepared, leaning: Leaning, known: Known, loose: 
     .filter((wash) => keepWash(state, wash, loose))
     .flatMap((wash) => cleanedBy(known, wash, loose));
   const rests = known.placed.flatMap((placed) => placed.rests);
-  for (const placed of [...known.placed].sort((a, b) => b.startMin - a.startMin)) {
+  const latestFirst = [...known.placed].sort((a, b) => b.endMin - a.endMin || b.startMin - a.startMin);
+  for (const placed of latestFirst) {
     if (loose.has(placed.activity)) continue;
     // What is washed before a step must be known to be before the step is looked at, and not earlier: food may be kept on it later.
     for (const { wash, unit, next } of cleaned)

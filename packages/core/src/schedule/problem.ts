@@ -108,6 +108,8 @@ export interface OvenAsk {
 /** A way of doing an activity. */
 export interface Way {
   readonly durationMin: number;
+  /** So many minutes of its time are to spare: its work is likely over so much sooner. */
+  readonly spareMin?: number | undefined;
   /** A cook is busy with it all through; else it goes by itself. */
   readonly handsOn: boolean;
   readonly looks: readonly { readonly atMin: number; readonly takesMin: number }[];

@@ -13,6 +13,8 @@ interface Waiting extends Span {
   readonly shelter?: Shelter | undefined;
   /** It is in the shelter already, by the way in which what comes before it is done. */
   readonly isThere: boolean;
+  /** What is to spare of the time of what comes before it: it may be standing for so long already. */
+  readonly sinceMin: number;
 }
 
 /** Where an activity would be placed. */
@@ -59,6 +61,8 @@ const waiting = (
   endMin,
   shelter,
   isThere: shelter !== undefined && shelter.isThere && (wayOf(state, from).takes[shelter.pool] ?? 0) > 0,
+  // Where it stands while it is worked on, that is counted already.
+  sinceMin: state.prepared.problem.activities[from]!.stands ? 0 : (wayOf(state, from).spareMin ?? 0),
 });
 
 /** Until when what is in a shelter when an activity ends stays there, in what it stands in: until the last that is placed wants it, or it is due. */
@@ -81,9 +85,10 @@ function waitsBefore(state: State, index: number, start: number): readonly Waiti
 }
 
 /** How long something stands of a wait: what of it is not spent in a shelter. */
-function stoodMin({ startMin, endMin, isThere }: Waiting, rest: Rest | undefined): number {
+function stoodMin({ startMin, endMin, isThere, sinceMin }: Waiting, rest: Rest | undefined): number {
   if (isThere) return 0;
-  return rest ? endMin - startMin - (rest.endMin - rest.startMin) : endMin - startMin;
+  const waitsMin = endMin - startMin + sinceMin;
+  return rest ? waitsMin - (rest.endMin - rest.startMin) : waitsMin;
 }
 
 /** How long what comes out of an activity that is placed, or not yet, stands from there on, until it is fresh again or due. */
@@ -169,13 +174,12 @@ export function restsAround(state: State, spot: Spot, known: readonly Rest[] = [
 }
 
 /** A long wait is better spent in a shelter at once than made up for by several short ones, where that can be. */
-function reasonToShelter(
-  { shelter, isThere, startMin, endMin }: Waiting,
-  mostMin: number,
-): 'must' | 'better' | undefined {
+function reasonToShelter(wait: Waiting, mostMin: number): 'must' | 'better' | undefined {
+  const { shelter, isThere, startMin, endMin, sinceMin } = wait;
   if (!shelter || endMin <= startMin) return undefined;
-  if (isThere || endMin - startMin > shelter.standsMin) return 'must';
-  return endMin - startMin > mostMin * longShare ? 'better' : undefined;
+  const waitsMin = endMin - startMin + sinceMin;
+  if (isThere || waitsMin > shelter.standsMin) return 'must';
+  return waitsMin > mostMin * longShare ? 'better' : undefined;
 }
 
 /** By how much what is made stands too long on the longest way through an activity, and which of the waits beside it is best put away. */

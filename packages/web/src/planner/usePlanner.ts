@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef } from 'react';
-import { basisOf, isBetterPlan, type Occasion, type Plan } from '@lupin/core';
+import { basisOf, type Occasion, type Plan } from '@lupin/core';
 import { api } from '../app/api.ts';
 import { lookFor } from '../app/prefs.ts';
 import { useAppDispatch, useAppSelector, type AppDispatch, type RootState } from '../app/store.ts';
@@ -58,7 +58,7 @@ function look({
       if (plan) void dispatch(api.endpoints.keepPlan.initiate({ id, plan }));
     };
     const found = (plan: Plan, audit: PlainAudit): void => {
-      if (!over && isBetterPlan(occasion, plan, current())) dispatch(planFound({ id, plan, audit }));
+      if (!over) dispatch(planFound({ id, plan, audit }));
     };
     const run = async (): Promise<void> => {
       if (!afresh) {
@@ -80,7 +80,7 @@ function look({
       }
       const outcome = await planner.plan(
         occasion,
-        { seed, ...lookFor(getState().prefs.look) },
+        { seed, rival: current(), ...lookFor(getState().prefs.look) },
         proxy(found),
         proxy((share: number) => {
           if (!over) dispatch(lookedOn({ id, share }));

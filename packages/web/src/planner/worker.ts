@@ -1,30 +1,22 @@
 import { expose } from 'comlink';
 import {
   audit,
-  auditedPlanning,
   chancesOf,
   mends,
-  surer,
+  sureCosts,
+  surePlanning,
   type AuditReport,
   type Chances,
-  type DaySummary,
+  type Counted,
   type Mend,
   type NoPlan,
   type Occasion,
-  type Pin,
   type Plan,
-  type PlanOptions,
   type Standpoint,
-  type Surer,
+  type SureCost,
+  type SureOptions,
 } from '@lupin/core';
 import type { PlainAudit } from './slice.ts';
-
-/** A plan, the pins it rests on, and the share of days on which everything is in time with it. */
-export interface SurerPlan {
-  readonly pins: readonly Pin[];
-  readonly plan: Plan;
-  readonly allOnTime: number;
-}
 
 export type Outcome = { readonly kind: 'plan' } | { readonly kind: 'none'; readonly reason: NoPlan };
 
@@ -38,11 +30,11 @@ const planner = {
   audit: (occasion: Occasion, plan: Plan): PlainAudit => plain(audit(occasion, plan)),
   async plan(
     occasion: Occasion,
-    options: PlanOptions,
+    options: SureOptions,
     onFound: (plan: Plan, report: PlainAudit) => void,
     onShare: (share: number) => void,
   ): Promise<Outcome> {
-    const run = auditedPlanning(occasion, options);
+    const run = surePlanning(occasion, options);
     let said = 0;
     for (;;) {
       const next = run.next();
@@ -56,7 +48,7 @@ const planner = {
     occasion: Occasion,
     plan: Plan,
     spareSeconds: number,
-    onCounted: (summary: DaySummary) => void,
+    onCounted: (summary: Counted) => void,
     onShare: (share: number) => void,
   ): Chances {
     const run = chancesOf(occasion, plan, { spareSeconds });
@@ -69,18 +61,11 @@ const planner = {
   },
   /** How a day can go on from where it stands. */
   mends: (occasion: Occasion, standpoint: Standpoint): readonly Mend[] => mends(occasion, standpoint),
-  /** A plan with spare time put where it makes it surer, and the cook's pins that ask for it. */
-  surer(occasion: Occasion, plan: Plan, onShare: (next: { share: number; best: SurerPlan }) => void): SurerPlan {
-    const run = surer(occasion, plan);
-    const plainly = (best: Surer): SurerPlan => ({
-      pins: best.occasion.wishes.pins,
-      plan: best.plan,
-      allOnTime: best.allOnTime,
-    });
-    for (;;) {
-      const next = run.next();
-      if (next.done) return plainly(next.value);
-      onShare({ share: next.value.share, best: plainly(next.value.best) });
+  /** What it costs to be so sure, for each that can be asked for. */
+  sureCosts(occasion: Occasion, onCost: (cost: SureCost) => void, onShare: (share: number) => void): void {
+    for (const next of sureCosts(occasion)) {
+      if (next.kind === 'cost') onCost(next.cost);
+      else onShare(next.share);
     }
   },
 };

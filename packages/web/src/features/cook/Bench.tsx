@@ -365,6 +365,7 @@ function Work({ shared, rights, now, view, screen, move, note, tick, hint, onAsk
       behindMin={view.lateMin >= behindMin ? view.lateMin : 0}
       dueMin={view.dueMin}
       inMin={isPicked ? 0 : Math.max(0, Math.round(view.dueMin - shared.nowMin))}
+      isEarly={view.isEarly}
       onMend={() => onAsk('Behind the plan')}
     />
   );

@@ -40,6 +40,8 @@ interface NowCardProps {
   readonly dueMin: number;
   /** Minutes until it is to be done; 0 once it is. */
   readonly inMin: number;
+  /** It may be begun though it is not due. */
+  readonly isEarly: boolean;
   readonly onDone: () => void;
   readonly onClean: (items: readonly WashItem[], clean: boolean) => void;
   readonly onSkip: (items: readonly WashItem[], reason: string) => void;
@@ -69,7 +71,13 @@ export function NowCard(props: NowCardProps) {
   return (
     <main className="now-card" aria-live="polite" {...swipe}>
       <Warnings {...props} />
-      {props.inMin > soonMin && <p className="not-yet">Nothing to do for {span(props.inMin)}. Then:</p>}
+      {props.inMin > soonMin && (
+        <p className="not-yet">
+          {props.isEarly
+            ? `You are ${span(props.inMin)} early, and may go on:`
+            : `Nothing to do for ${span(props.inMin)}. Then:`}
+        </p>
+      )}
       <p className="who">{whoWords(occasion, entry, props.dueMin)}</p>
       {entry.kind === 'wash' && wash ? (
         <WashCard
@@ -106,9 +114,9 @@ export function NowCard(props: NowCardProps) {
 }
 
 /** A stray key or sleeve must not tick what is not due yet, or better not done: that takes the button. */
-const isBlocked = ({ entry, inMin, hint, notYet, door, readOnly }: NowCardProps): boolean =>
+const isBlocked = ({ entry, inMin, isEarly, hint, notYet, door, readOnly }: NowCardProps): boolean =>
   entry?.kind === 'wash' ||
-  inMin > soonMin ||
+  (inMin > soonMin && !isEarly) ||
   hint?.waits === true ||
   notYet !== undefined ||
   door !== undefined ||
@@ -194,11 +202,11 @@ interface EntryProps extends NowCardProps {
 }
 
 /** What is done by hand may be begun, for whoever wants to know how long it takes. */
-function Begun({ occasion, entry, progress, inMin, notYet, readOnly, onBegin }: EntryProps) {
+function Begun({ occasion, entry, progress, inMin, isEarly, notYet, readOnly, onBegin }: EntryProps) {
   const begunMin = progress.begun.get(entry.id);
   if (begunMin !== undefined)
     return <p className="soft begin">Begun at {clockTime(occasion.serveAt, Math.round(begunMin))}.</p>;
-  if (readOnly || entry.kind !== 'step' || entry.hands === 'off' || inMin > soonMin) return null;
+  if (readOnly || entry.kind !== 'step' || entry.hands === 'off' || (inMin > soonMin && !isEarly)) return null;
   return (
     <p className="begin">
       <button type="button" className="big-button plain" disabled={notYet !== undefined} onClick={onBegin}>
@@ -267,9 +275,9 @@ function DoneBar({ tooLow, ...props }: DoneBarProps) {
   );
 }
 
-function doneWords({ entry, notYet, inMin, hint }: EntryProps): string {
+function doneWords({ entry, notYet, inMin, isEarly, hint }: EntryProps): string {
   if (notYet) return 'Done all the same';
-  if (inMin > soonMin) return 'Done already';
+  if (inMin > soonMin && !isEarly) return 'Done already';
   if (entry.kind === 'oven') return 'Turned on';
   if (entry.kind !== 'step' || entry.hands === 'on') return 'Done';
   return hint?.waits ? 'In all the same' : 'Set going';

@@ -37,6 +37,23 @@ describe('the view of one device', () => {
     expect(lastDone).toBeUndefined();
   });
 
+  test('what is not due yet may be begun when all that it waits for is done, and not before', () => {
+    const second = plan.tasks
+      .filter((task) => task.kind === 'step' && task.cook !== undefined)
+      .sort((a, b) => a.startMin - b.startMin)
+      .find((task) => {
+        const piece = sheet.net.pieces.find((each) => each.id === task.id)!;
+        return piece.earlyMin >= 4 && piece.waits.some(({ leastMin, fromStart }) => leastMin === 0 && !fromStart);
+      })!;
+    const minute = second.startMin - 3;
+    const all = asPlanned(plan, second.startMin);
+    const before = dayAt(sheet, events(...all), minute);
+    expect(benchView(before, 'all', second.id, []).isEarly).toBe(true);
+    expect(benchView(dayAt(sheet, [], minute), 'all', second.id, []).isEarly).toBe(false);
+    const tooSoon = second.startMin - sheet.net.pieces.find((each) => each.id === second.id)!.earlyMin - 1;
+    expect(benchView(dayAt(sheet, events(...all), tooSoon), 'all', second.id, []).isEarly).toBe(false);
+  });
+
   test('a list of one cook holds what they do or set going, and what nobody does', () => {
     const cook = sunday.kitchen.cooks[0]!.id;
     const { mine } = benchView(at(firstMin), cook, undefined, []);

@@ -5,6 +5,8 @@ import {
   judgeDay,
   kitchenOf,
   lostByBeginning,
+  mayBeginEarly,
+  netOf,
   progressOf,
   runSheet,
   standingOf,
@@ -21,6 +23,7 @@ import {
   type RunSheetEntry,
   type Slipped,
   type StepEntry,
+  type TaskId,
 } from '@lupin/core';
 import { comingUp, doer, doneOf } from './entries.ts';
 import type { NamedTimer } from './TimerBar.tsx';
@@ -34,6 +37,8 @@ export interface Sheet {
   readonly plan: Plan;
   readonly table: ReturnType<typeof fit>;
   readonly network: ReturnType<typeof tasksOf>;
+  /** What waits for what on the day. */
+  readonly net: ReturnType<typeof netOf>;
   readonly entries: readonly RunSheetEntry[];
   readonly steps: ReadonlyMap<string, StepEntry>;
 }
@@ -41,11 +46,13 @@ export interface Sheet {
 export function sheetOf(occasion: Occasion, plan: Plan): Sheet {
   const table = fit(occasion);
   const entries = runSheet(occasion, plan, table);
+  const network = tasksOf(occasion, table, plan.batches);
   return {
     occasion,
     plan,
     table,
-    network: tasksOf(occasion, table, plan.batches),
+    network,
+    net: netOf(occasion, network, plan),
     entries,
     steps: new Map(entries.flatMap((entry) => (entry.kind === 'step' ? [[entry.id, entry] as const] : []))),
   };
@@ -111,6 +118,8 @@ export interface BenchView {
   readonly lastDone: RunSheetEntry | undefined;
   /** When it is to be done as the day now goes: of a look, when its timer is due. */
   readonly dueMin: number;
+  /** It is not due yet, and may be begun all the same. */
+  readonly isEarly: boolean;
   /** Since when it should have been done, or, what goes by itself, set going; in minutes. */
   readonly lateMin: number;
   /** The core temperature that ends it. */
@@ -146,6 +155,11 @@ export function benchView(
     load: planned?.kind === 'step' && planned.racks.length > 0 ? planned : undefined,
     lastDone: lastOf(mine, progress),
     dueMin,
+    isEarly:
+      now !== undefined &&
+      now.kind !== 'look' &&
+      minute < now.startMin &&
+      mayBeginEarly(sheet.net, now.id as TaskId, minute, (id) => done.has(id)),
     lateMin: lateMin(now, minute),
     core,
     probeC: probe?.kind === 'probe' ? (probe.coreC ?? undefined) : undefined,

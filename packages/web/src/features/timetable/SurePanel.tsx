@@ -13,8 +13,8 @@ import {
 } from '@lupin/core';
 import { chartHeightPx, inHundred, sureChart, type SureRow } from './sureChart.ts';
 import type { ChanceState } from './useChances.ts';
+import { HowSure } from './HowSure.tsx';
 import { pinned } from './pins.ts';
-import { useSurer } from './useSurer.ts';
 
 const Chart = lazy(() => import('../../shared/Chart.tsx'));
 
@@ -43,7 +43,6 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
       );
     }
   };
-  const surer = useSurer(take);
   const summary = chances?.summary;
   const rows = useMemo((): readonly SureRow[] => {
     const nameOf = (batch: string) => {
@@ -91,8 +90,10 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
       <h2>On about {inHundred(summary.allOnTime)} days everything is at the table in time</h2>
       <p className="soft">
         In time is within {rules.onTimeWithinMin} minutes. {summary.days.toLocaleString('en')} days were played in which
-        each step takes as long as its recipe’s range lets it, with a cook who follows the clock and begins nothing
-        early. It is a guess about minutes, not about who may eat what: washes keep their place however late it gets.
+        each step takes as long as its recipe’s range lets it, and whoever is free goes on to the next thing, up to{' '}
+        {rules.beginsEarlyMin} minutes before its time. For a cook who waits for the clock it is about{' '}
+        {inHundred(summary.byClock)}. It is a guess about minutes, not about who may eat what: washes keep their place
+        however late it gets.
       </p>
       <div className="sure-columns">
         <figure>
@@ -109,40 +110,9 @@ export function SurePanel({ occasion, network, chances, onChange, onOffer, onSho
           </figcaption>
         </figure>
         <div>
+          <HowSure occasion={occasion} basis={chances.plan.basis} onChange={onChange} onOffer={onOffer} />
           <section aria-label="What minutes to spare would buy">
             <h3>What minutes to spare would buy</h3>
-            {surer.state?.fault && (
-              <p className="fault" role="alert">
-                No surer plan could be looked for. {surer.state.fault}
-              </p>
-            )}
-            {surer.state && !surer.state.fault ? (
-              <p className="row">
-                <Progress
-                  type="circle"
-                  size={22}
-                  percent={Math.round(surer.state.share * 100)}
-                  showInfo={false}
-                  aria-label="Looking for a surer plan"
-                />{' '}
-                looking for a surer plan
-                {surer.state.best &&
-                  surer.state.best.allOnTime > 0 &&
-                  `: ${inHundred(surer.state.best.allOnTime)} so far`}{' '}
-                <Button size="small" onClick={surer.stop}>
-                  Stop here
-                </Button>
-              </p>
-            ) : (
-              summary.allOnTime < rules.sureEnough && (
-                <p className="row">
-                  <Button type="primary" onClick={() => surer.start(occasion, chances.plan)}>
-                    Make it surer
-                  </Button>{' '}
-                  <span className="soft">spare time where it buys most; takes half a minute</span>
-                </p>
-              )
-            )}
             {!chances.buffers && (
               <p className="row">
                 <Progress

@@ -1,12 +1,12 @@
 import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
-import type { Chances, DaySummary, Occasion, Plan } from '@lupin/core';
+import type { Chances, Counted, Occasion, Plan } from '@lupin/core';
 import { startPlanner } from '../../planner/startPlanner.ts';
 
 export interface ChanceState {
   /** The plan it is about: that of another is stale. */
   readonly plan: Plan;
-  readonly summary?: DaySummary;
+  readonly summary?: Counted;
   /** What spare time buys; absent while it is still being tried. */
   readonly buffers?: Chances['buffers'];
   readonly share: number;
@@ -31,7 +31,7 @@ export function useChances(occasion: Occasion, plan: Plan | undefined, wholly: b
         occasion,
         plan,
         wholly ? spareSeconds : 0,
-        proxy((summary: DaySummary) => tell({ summary })),
+        proxy((summary: Counted) => tell({ summary })),
         proxy((share: number) => tell({ share })),
       )
       .then((chances) => tell({ summary: chances, share: 1, ...(wholly ? { buffers: chances.buffers } : {}) }))

@@ -1,0 +1,178 @@
+import { fit } from '../fit/index.ts';
+import type { AuditReport } from '../audit/index.ts';
+import { sureOf, type Occasion, type Plan } from '../model/index.ts';
+import { isBetterPlan, type NoPlan, type PlanOptions, type SpareShares } from '../plan/index.ts';
+import { auditedPlanning } from '../planner/index.ts';
+import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import { drawDurations, playDay } from './day.ts';
+import { netOf } from './net.ts';
+import { tallyOf, type DaySummary } from './summary.ts';
+
+export interface SureOptions extends Omit<PlanOptions, 'spare'> {
+  /** A plan of this very occasion that is at hand already: only what is better is found. */
+  readonly rival?: Plan | undefined;
+}
+
+/** A plan that the audit has passed, and on what share of days everything is in time with it; absent: its days are not played yet, or need not be. */
+export interface SurePlan {
+  readonly plan: Plan;
+  readonly report: AuditReport;
+  readonly onTime?: number | undefined;
+}
+
+export type SureEvent = ({ readonly kind: 'found' } & SurePlan) | { readonly kind: 'progress'; readonly share: number };
+
+/** The best that was found; nothing where the rival is as good. */
+export type SureResult =
+  { readonly kind: 'plan'; readonly best?: SurePlan | undefined } | { readonly kind: 'none'; readonly reason: NoPlan };
+
+/** Of all that may be looked for, what the first look takes, and each after it that corrects what there is to spare. */
+const looks = [0.4, 0.2, 0.2, 0.2];
+/** How often before each look more is put to spare, with no look for anything better. */
+const mostRaises = 4;
+/** How many days are played for a plan on the way. */
+const daysPlayed = 500;
+/** So much of a look must be over before another of its plans is counted. */
+const countedEvery = 0.2;
+/** Where neither is sure enough, sureness that differs by less is the same: so few days do not tell it apart. */
+const nearly = 0.01;
+/** Where there is more than this over what is asked for, less is to spare in the next look. */
+const plenty = 0.03;
+/** Seconds in which a plan with more to spare must be found, for each task: where it is not, there is no room for so much. */
+const firstSecondsEach = 0.004;
+/** A step that so many late days break at is given more to spare; so much of all it may run over, and half of that where there is no room for it. */
+const leastBroken = 0.02;
+const mostRaised = 0.3;
+const leastRaised = 0.1;
+/** So much less is to spare for all where there is plenty. */
+const lower = 0.6;
+
+/** How much is to spare at first: measured on the demo occasions. What it really takes is found by playing the days. */
+const firstShare = (sure: number): number => (sure <= 0 ? 0 : 0.12 + 0.8 * (sure - 0.8));
+
+type Look =
+  | { readonly kind: 'none'; readonly reason: NoPlan }
+  | { readonly kind: 'counted'; readonly plan: Plan; readonly days: DaySummary };
+
+/**
+ * Plans an occasion so that it holds: every step has something to spare of what it may take longer, the days are played, and there is more or less to
+ * spare in the next look, until everything is in time on as many of them as the cook wants. That comes before fewer washes and a shorter day. Yields
+ * every better plan, and progress; the first as soon as there is one, before its days are played. Same occasion, seed and seconds: same plan.
+ */
+export function* surePlanning(
+  occasion: Occasion,
+  { seconds = 2, rival, from, ...options }: SureOptions = {},
+): Generator<SureEvent, SureResult> {
+  const target = sureOf(occasion.wishes);
+  const network = tasksOf(occasion, fit(occasion));
+  const play = (plan: Plan): DaySummary => daysOf(occasion, plan, network, target > 0 ? daysPlayed : 0);
+  const isBetter = (one: Rated, other: Rated | undefined): boolean => {
+    if (!other) return true;
+    const [here, there] = [one, other].map(({ onTime = -1 }) => onTime) as [number, number];
+    if (here >= target !== there >= target) return here >= target;
+    if (here < target && Math.abs(here - there) > nearly) return here > there;
+    return isBetterPlan(occasion, one.plan, other.plan);
+  };
+  let bar: Rated | undefined = rival && { plan: rival, onTime: play(rival).allOnTime };
+  let best: SurePlan | undefined;
+
+  /** Looks for a plan with that much to spare: for the first that holds, and with a part of all that may be looked for, for better ones. */
+  function* look(
+    spare: SpareShares | undefined,
+    part: number,
+    done: number,
+    beginning: Plan | undefined,
+  ): Generator<SureEvent, Look> {
+    const run = auditedPlanning(occasion, {
+      ...options,
+      seconds: seconds * part,
+      spare,
+      from: beginning,
+      firstSeconds: spare ? firstSecondsEach * network.tasks.length : Math.max(seconds, options.firstSeconds ?? 0),
+    });
+    let last: SurePlan | undefined;
+    let reached = 0;
+    let days: DaySummary | undefined;
+    const consider = (found: SurePlan): SureEvent | undefined => {
+      days = play(found.plan);
+      const onTime = days.allOnTime;
+      if (!isBetter({ plan: found.plan, onTime }, bar)) return undefined;
+      bar = { plan: found.plan, onTime };
+      best = { plan: found.plan, report: found.report, ...(target > 0 && { onTime }) };
+      return { kind: 'found', ...best };
+    };
+    for (let next = run.next(); ; next = run.next()) {
+      if (next.done) {
+        if (next.value.kind === 'none') return next.value;
+        const said = consider(next.value);
+        if (said) yield said;
+        return { kind: 'counted', plan: next.value.plan, days: days! };
+      }
+      if (next.value.kind === 'progress') {
+        yield { kind: 'progress', share: Math.min(1, done + part * next.value.share) };
+        if (!last || next.value.share - reached < countedEvery) continue;
+        reached = next.value.share;
+        const said = consider(last);
+        last = undefined;
+        if (said) yield said;
+        continue;
+      }
+      last = next.value;
+      if (bar) continue;
+      // Whoever waits sees something at once.
+      [bar, best] = [{ plan: last.plan }, last];
+      yield next.value;
+    }
+  }
+
+  // With little to spare a first plan is soon found; more is put in between from there.
+  let spare: SpareShares | undefined;
+  let at: Look = { kind: 'none', reason: nothingYet };
+  for (const part of target > 0 ? [1, 0.5, 0] : [0]) {
+    spare = part > 0 ? { usual: part * firstShare(target) } : undefined;
+    at = yield* look(spare, target > 0 ? 0 : 1, 0, from);
+    if (at.kind === 'counted') break;
+  }
+  if (at.kind === 'none') return bar ? { kind: 'plan', best } : at;
+  if (target === 0) return { kind: 'plan', best };
+  let done = 0;
+  for (const part of looks) {
+    let by = mostRaised;
+    for (let raises = 0; raises < mostRaises && by > leastRaised && at.days.allOnTime < target; raises++) {
+      const more = raised(spare ?? { usual: 0 }, at.days, by);
+      const found: Look = yield* look(more, 0, done, at.plan);
+      if (found.kind === 'none') by /= 2;
+      else [spare, at] = [more, found];
+    }
+    const looked: Look = yield* look(spare, part, done, at.plan);
+    done += part;
+    if (looked.kind === 'counted') at = looked;
+    if (spare && at.days.allOnTime >= target + plenty) spare = { ...spare, usual: spare.usual * lower };
+  }
+  return { kind: 'plan', best };
+}
+
+/** More to spare for the steps at which late days break. */
+function raised({ usual, of }: SpareShares, { breaks }: DaySummary, by: number): SpareShares {
+  const more = new Map(of);
+  for (const { task, share } of breaks)
+    if (share >= leastBroken) more.set(task, Math.min(1, (more.get(task) ?? usual) + by));
+  return { usual, of: more };
+}
+
+interface Rated {
+  readonly plan: Plan;
+  readonly onTime?: number | undefined;
+}
+
+const nothingYet: NoPlan = { what: '', why: '', tryThis: '', proven: false };
+
+/** How the days go with a plan that passed the audit, where whoever is free goes on: the same days for every plan. */
+function daysOf(occasion: Occasion, plan: Plan, network: TaskNetwork, days: number): DaySummary {
+  const net = netOf(occasion, network, plan);
+  const durations = drawDurations(net, days, 1);
+  const mine = net.pieces.map((piece) => durations.get(piece.id)!);
+  const tally = tallyOf(net);
+  for (let day = 0; day < days; day++) tally.add(playDay(net, mine, day, 'when-free'));
+  return tally.summary();
+}

@@ -21,6 +21,10 @@ const share = async (page: Page): Promise<number> =>
 test('how sure it is, where it breaks, and ten minutes to spare that make it surer', async ({ page }) => {
   await settled(server, page);
   await view(page, 'how sure');
+  // Made to hold as it is there is nothing that minutes would buy.
+  expect(await share(page)).toBeGreaterThanOrEqual(90);
+  await page.getByRole('radiogroup', { name: 'How sure should it be?' }).getByText('never mind').click();
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
   await expect(page.getByRole('img', { name: /How each dish comes to the table/ })).toHaveAccessibleName(
     /Green beans with toasted almonds: in time on (?:over |under )?\d+ in 100 days/,
   );
@@ -42,6 +46,26 @@ test('how sure it is, where it breaks, and ten minutes to spare that make it sur
   await expect(page.getByText(/has 10 min to spare after it/).first()).toBeVisible();
   await page.keyboard.press('z');
   await expect(page.getByText(/has 10 min to spare after it/)).toHaveCount(0);
+});
+
+test('what it costs to be so sure is told for each, and taken with one press', async ({ page }) => {
+  test.slow();
+  await planned(server, page);
+  await view(page, 'how sure');
+  const sure = page.getByRole('region', { name: 'How sure it should be' });
+  await sure.getByText('90 in 100', { exact: true }).click();
+  await expect(sure.getByRole('radio', { name: '90 in 100' })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 90_000 });
+  await sure.getByRole('button', { name: 'What would each cost?' }).click();
+  await expect(sure.getByRole('row')).toHaveCount(5, { timeout: 120_000 });
+  await expect(sure.getByRole('row', { name: /^99 in 100/ })).toContainText(/\d\d:\d\d/);
+  await sure.getByRole('button', { name: 'Take the plan for 99 in 100' }).click();
+  await expect(sure.getByRole('radio', { name: '99 in 100' })).toBeChecked();
+  // What was shown is the plan: nothing is looked for anew.
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 10_000 });
+  await expect.poll(() => share(page).catch(() => -1), { timeout: 60_000 }).toBeGreaterThanOrEqual(95);
+  await page.keyboard.press('z');
+  await expect(sure.getByRole('radio', { name: '90 in 100' })).toBeChecked();
 });
 
 test('what if it is served later, with a helper: another plan beside this one, taken over when wanted', async ({

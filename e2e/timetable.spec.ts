@@ -241,3 +241,23 @@ test('a dish that is wished ahead has a second heat in the timetable, and none w
     timeout: 60_000,
   });
 });
+
+test('a line is made with what another dish leaves: told at the amounts, and taken before that is poured away', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/o/sunday-lunch/amounts`);
+  await page.getByRole('button', { name: /^Roast chicken/ }).click();
+  const pick = page.getByRole('combobox', { name: 'Where 400 ml water comes from' });
+  await pick.click();
+  await page.getByTitle('liquid of Oven potatoes (Parboil and shake)').click();
+  await expect(page.getByText('liquid, taken from another dish')).toBeVisible();
+  await expect(page.getByText('from Oven potatoes', { exact: true })).toBeVisible();
+  await planned(server, page);
+  await view(page, 'as a table');
+  await expect(page.getByText('Take the liquid from Oven potatoes').first()).toBeVisible();
+  await page.goto(`${server.url}/o/sunday-lunch/amounts`);
+  await page.getByRole('button', { name: /^Roast chicken/ }).click();
+  await page.getByRole('combobox', { name: 'Where 400 ml water comes from' }).click();
+  await page.getByTitle('as the recipe has it').click();
+  await expect(page.getByText('liquid, taken from another dish')).toHaveCount(0);
+});

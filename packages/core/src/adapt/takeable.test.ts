@@ -41,6 +41,17 @@ test('a recipe’s own word for what it leaves is taken', () => {
   expect(sources.map(({ what }) => what)).toEqual(['potato water']);
 });
 
+test('juices are of a roasting tin, and not of a cake', () => {
+  const inOven = (kind: string) => ({ burner: false, oven: { temperatureC: 180 }, kit: [{ kind }] });
+  const of2 = (kind: string) =>
+    of(menu([boiled('side', 'potato', { title: 'Bake', ...inOven(kind) }), gravy]), 'gravy').sources.map(
+      ({ what }) => what,
+    );
+  expect(of2('roasting-tin')).toEqual(['juices']);
+  expect(of2('cake-tin')).toEqual([]);
+  expect(of(menu([boiled('side', 'potato', { title: 'Fry' }), gravy]), 'gravy').sources).toEqual([]);
+});
+
 test('glasses of liquid can come from elsewhere, spoonfuls cannot', () => {
   const { lines } = of(menu([boiled('potatoes', 'potato'), gravy]), 'gravy');
   expect(lines.map(({ id }) => id)).toEqual(['water', 'wine']);

@@ -1,3 +1,4 @@
+import { takeable } from '../reference/index.ts';
 import { takesFrom, type Dish, type IngredientLine, type Occasion, type Step, type Taken } from '../model/index.ts';
 import { ancestry, canBeTakenFrom, leavingsOf, recipeOf } from '../versions/index.ts';
 
@@ -21,11 +22,20 @@ export interface Takeable {
 
 const none: Takeable = { lines: [], sources: [], likely: [] };
 
-/** A glass of something; spoonfuls are nobody's cooking water. */
-const leastMl = 75;
-const isLiquid = ({ amount, text }: IngredientLine): boolean =>
-  (amount.kind === 'volume' && amount.volumeMl >= leastMl) || leavings.test(text);
-const leavings = /\b(?:water|liquid|liquor|juices|dripping|drippings|broth|stock)\b/i;
+/** A glass of water, stock or wine, or what is called liquid; spoonfuls are nobody's cooking water. */
+function isLiquid({ amount, food, text }: IngredientLine): boolean {
+  if (amount.kind === 'volume' && amount.volumeMl < takeable.leastMl) return false;
+  return food === undefined ? takeable.called.test(text) : takeable.foods.has(food);
+}
+
+/** Whether something is left in the pot or the tin that is worth taking: its recipe says so, it was cooked in liquid, or roasted in a tin. */
+const leavesSome = (step: Step): boolean =>
+  step.leaves.length > 0 ||
+  (canBeTakenFrom(step) &&
+    (step.oven
+      ? step.kit.some(({ kind }) => kind === 'roasting-tin')
+      : takeable.cookedIn.test(`${step.title} ${step.text}`)));
+
 /** Words that say what is left in a pot or tin, and not of what. */
 const said =
   /\b(\p{L}{4,})(?:s|es)? (?:cooking |boiling |poaching |pan |roasting )?(?:water|liquid|liquor|juices|drippings?)\b/iu;
@@ -36,7 +46,7 @@ export function takeableFor(occasion: Occasion, dish: Dish): Takeable {
   const sources = occasion.dishes.flatMap((other): TakeSource[] => {
     if (other === dish || other.brought || takesFrom(occasion.dishes, other).has(dish.id)) return [];
     const { name, steps } = recipeOf(occasion, { ...other, takes: [] });
-    return steps.filter(canBeTakenFrom).map((step) => ({ from: other.id, name, step, what: leavingsOf(step) }));
+    return steps.filter(leavesSome).map((step) => ({ from: other.id, name, step, what: leavingsOf(step) }));
   });
   if (sources.length === 0) return none;
   const lines = recipeOf(occasion, { ...dish, takes: [] }).lines.filter(isLiquid);

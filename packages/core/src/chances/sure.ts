@@ -40,6 +40,8 @@ const nearly = 0.01;
 const plenty = 0.03;
 /** Seconds in which a plan with more to spare must be found, for each task: where it is not, there is no room for so much. */
 const firstSecondsEach = 0.004;
+/** The same where nothing is to spare, and there is no other way out. */
+const plainSecondsEach = 0.025;
 /** A step that so many late days break at is given more to spare; so much of all it may run over, and half of that where there is no room for it. */
 const leastBroken = 0.02;
 const mostRaised = 0.3;
@@ -66,13 +68,6 @@ export function* surePlanning(
   const target = sureOf(occasion.wishes);
   const network = tasksOf(occasion, fit(occasion));
   const play = (plan: Plan): DaySummary => daysOf(occasion, plan, network, target > 0 ? daysPlayed : 0);
-  const isBetter = (one: Rated, other: Rated | undefined): boolean => {
-    if (!other) return true;
-    const [here, there] = [one, other].map(({ onTime = -1 }) => onTime) as [number, number];
-    if (here >= target !== there >= target) return here >= target;
-    if (here < target && Math.abs(here - there) > nearly) return here > there;
-    return isBetterPlan(occasion, one.plan, other.plan);
-  };
   let bar: Rated | undefined = rival && { plan: rival, onTime: play(rival).allOnTime };
   let best: SurePlan | undefined;
 
@@ -88,7 +83,9 @@ export function* surePlanning(
       seconds: seconds * part,
       spare,
       from: beginning,
-      firstSeconds: spare ? firstSecondsEach * network.tasks.length : Math.max(seconds, options.firstSeconds ?? 0),
+      firstSeconds: spare
+        ? firstSecondsEach * network.tasks.length
+        : Math.max(seconds, options.firstSeconds ?? plainSecondsEach * network.tasks.length),
     });
     let last: SurePlan | undefined;
     let reached = 0;
@@ -96,7 +93,7 @@ export function* surePlanning(
     const consider = (found: SurePlan): SureEvent | undefined => {
       days = play(found.plan);
       const onTime = days.allOnTime;
-      if (!isBetter({ plan: found.plan, onTime }, bar)) return undefined;
+      if (!isSurer(occasion, target, { plan: found.plan, onTime }, bar)) return undefined;
       bar = { plan: found.plan, onTime };
       best = { plan: found.plan, report: found.report, ...(target > 0 && { onTime }) };
       return { kind: 'found', ...best };
@@ -125,6 +122,19 @@ export function* surePlanning(
     }
   }
 
+  /** With more to spare where days break, until it is sure enough or there is no room for more. */
+  function* roomier(from: Spared, done: number): Generator<SureEvent, Spared> {
+    let now = from;
+    let by = mostRaised;
+    for (let raises = 0; raises < mostRaises && by > leastRaised && now.at.days.allOnTime < target; raises++) {
+      const more = raised(now.spare ?? { usual: 0 }, now.at.days, by);
+      const found: Look = yield* look(more, 0, done, now.at.plan);
+      if (found.kind === 'none') by /= 2;
+      else now = { spare: more, at: found };
+    }
+    return now;
+  }
+
   // With little to spare a first plan is soon found; more is put in between from there.
   let spare: SpareShares | undefined;
   let at: Look = { kind: 'none', reason: nothingYet };
@@ -136,20 +146,30 @@ export function* surePlanning(
   if (at.kind === 'none') return bar ? { kind: 'plan', best } : at;
   if (target === 0) return { kind: 'plan', best };
   let done = 0;
+  let here: Spared = { spare, at };
   for (const part of looks) {
-    let by = mostRaised;
-    for (let raises = 0; raises < mostRaises && by > leastRaised && at.days.allOnTime < target; raises++) {
-      const more = raised(spare ?? { usual: 0 }, at.days, by);
-      const found: Look = yield* look(more, 0, done, at.plan);
-      if (found.kind === 'none') by /= 2;
-      else [spare, at] = [more, found];
-    }
-    const looked: Look = yield* look(spare, part, done, at.plan);
+    here = yield* roomier(here, done);
+    const looked = yield* look(here.spare, part, done, here.at.plan);
     done += part;
-    if (looked.kind === 'counted') at = looked;
-    if (spare && at.days.allOnTime >= target + plenty) spare = { ...spare, usual: spare.usual * lower };
+    if (looked.kind === 'counted') here = { ...here, at: looked };
+    if (here.spare && here.at.days.allOnTime >= target + plenty)
+      here = { ...here, spare: { ...here.spare, usual: here.spare.usual * lower } };
   }
   return { kind: 'plan', best };
+}
+
+interface Spared {
+  readonly spare: SpareShares | undefined;
+  readonly at: Extract<Look, { kind: 'counted' }>;
+}
+
+/** Whether one plan is better: sure enough where the other is not, or surer where neither is; else by what counts for this cook. */
+function isSurer(occasion: Occasion, target: number, one: Rated, other: Rated | undefined): boolean {
+  if (!other) return true;
+  const [here, there] = [one, other].map(({ onTime = -1 }) => onTime) as [number, number];
+  if (here >= target !== there >= target) return here >= target;
+  if (here < target && Math.abs(here - there) > nearly) return here > there;
+  return isBetterPlan(occasion, one.plan, other.plan);
 }
 
 /** More to spare for the steps at which late days break. */

@@ -16,7 +16,7 @@ const digests = new WeakMap<Occasion, string>();
 
 function digest(occasion: Occasion): string {
   const { name: _name, note: _note, shopping: _shopping, ...rest } = occasion;
-  const text = JSON.stringify(rest, (key, value: unknown) => (key === 'original' ? undefined : sortedKeys(value)));
+  const text = JSON.stringify(rest, (key, value: unknown) => (saysNothing(key, value) ? undefined : sortedKeys(value)));
   // Two 32-bit FNV-1a streams with different starts, because one alone collides too easily.
   let one = 0x811c9dc5;
   let two = 0x01234567;
@@ -27,6 +27,10 @@ function digest(occasion: Occasion): string {
   }
   return [one, two].map((half) => (half >>> 0).toString(16).padStart(8, '0')).join('');
 }
+
+/** Where a recipe came from; and that a dish takes nothing from others, which plans made before it could do not say. */
+const saysNothing = (key: string, value: unknown): boolean =>
+  key === 'original' || (key === 'takes' && Array.isArray(value) && value.length === 0);
 
 function sortedKeys(value: unknown): unknown {
   if (value === null || typeof value !== 'object' || Array.isArray(value)) return value;

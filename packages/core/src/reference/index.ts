@@ -73,3 +73,4 @@ export { linePurposes } from './linePurposes.ts';
 export { AnsweringClaim, neverIn, RegimenId, regimenOf, regimens, type Regimen, type RegimenRule } from './regimens.ts';
 export { practices, type Practice } from './practices.ts';
 export { openNeeds, type OpenNeedFacts } from './openNeeds.ts';
+export { takeable } from './takeable.ts';

@@ -155,11 +155,7 @@ export function benchView(
     load: planned?.kind === 'step' && planned.racks.length > 0 ? planned : undefined,
     lastDone: lastOf(mine, progress),
     dueMin,
-    isEarly:
-      now !== undefined &&
-      now.kind !== 'look' &&
-      minute < now.startMin &&
-      mayBeginEarly(sheet.net, now.id as TaskId, minute, (id) => done.has(id)),
+    isEarly: isEarly(day, now),
     lateMin: lateMin(now, minute),
     core,
     probeC: probe?.kind === 'probe' ? (probe.coreC ?? undefined) : undefined,
@@ -167,6 +163,13 @@ export function benchView(
     costs: isDue && now.kind === 'step' ? lostByBeginning(slipped.occasion, slipped.standpoint, now.id) : [],
   };
 }
+
+/** Whether it is not due yet, and may be begun all the same. */
+const isEarly = ({ sheet, minute, done }: DayNow, now: RunSheetEntry | undefined): boolean =>
+  now !== undefined &&
+  now.kind !== 'look' &&
+  minute < now.startMin &&
+  mayBeginEarly(sheet.net, now.id as TaskId, minute, (id) => done.has(id));
 
 const lastOf = (mine: readonly RunSheetEntry[], { ticked }: DayNow['progress']): RunSheetEntry | undefined =>
   mine.filter((entry) => ticked.has(entry.id)).sort((a, b) => ticked.get(b.id)!.atMin - ticked.get(a.id)!.atMin)[0];

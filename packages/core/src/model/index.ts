@@ -1,6 +1,7 @@
 export * from './ids.ts';
 export * from './guest.ts';
 export * from './recipe.ts';
+export { blankStep } from './blankStep.ts';
 export * from './timing.ts';
 export * from './food.ts';
 export * from './brought.ts';

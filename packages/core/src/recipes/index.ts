@@ -11,7 +11,6 @@ export { readSteps, type StepReading } from './steps.ts';
 export type { StepNote } from './stepParts.ts';
 export { readTimes, readHeats, type ReadTime, type ReadHeat } from './timesAndHeats.ts';
 export { answered, type RecipeAnswer, type RecipeChange, type RecipeQuestion } from './questions.ts';
-export { blankStep } from './blankStep.ts';
 export { linkedTo } from './linked.ts';
 export { checkRecipe } from './check.ts';
 export type { RecipeFindingCode, RecipeFinding } from './finding.ts';

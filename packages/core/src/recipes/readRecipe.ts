@@ -1,6 +1,7 @@
 import { servedWithOf } from '../exposure/index.ts';
 import * as v from 'valibot';
 import {
+  blankStep,
   CheckedRecipe,
   freshId,
   LineId,
@@ -24,7 +25,6 @@ import { readPage } from './page.ts';
 import { courseOf } from './course.ts';
 import { draftsOfText } from './plainText.ts';
 import type { StepNote } from './stepParts.ts';
-import { blankStep } from './blankStep.ts';
 import { asMarked, markedIn } from './stepMark.ts';
 import { mostSteps, readSteps, type Guessed, type StepReading } from './steps.ts';
 import { rawServedOf } from './meantRaw.ts';

@@ -14,15 +14,16 @@ import {
   endLook,
   restAfter,
   restStep,
-  listed,
+  blankStep,
 } from '../model/index.ts';
 import { knowledgeOf, type Knowledge } from '../exposure/index.ts';
 import type { FitTable } from '../fit/index.ts';
 import { bakesIn, isVessel, scale, scaleLine, timesIn } from '../scale/index.ts';
 import { isFlesh, stricter, waitsOf, type WaitLaw, type Waits } from '../keeping/index.ts';
-import { followsOf, inBatchStep, inOtherWay, leavingsOf, partId, takingStep } from '../versions/index.ts';
+import { followsOf, inBatchStep, inOtherWay, partId } from '../versions/index.ts';
 import { carriesOf, dustOf, guardsOf, rawAtTable, type Carried, type Guarded } from './residues.ts';
 import { heldBy, keptToTable, piecesOf, type InPieces, type TaskKit } from './pieces.ts';
+import { doneAt, takingsOf, withTakers, type Taking } from './takings.ts';
 import { batchesOf, takingFrom, type Batch, type Begun, type Shareable } from './batches.ts';
 
 /** A way to do a task: as the step is written, one of its alternatives, or baked a little hotter or cooler to share the oven. */
@@ -405,46 +406,6 @@ function othersFirst(
   return versions.length + dishes.length === 0 ? undefined : [...new Set([...versions, ...dishes])];
 }
 
-/** A task with which a dish takes of what another's makes. */
-interface Taking {
-  readonly task: TaskId;
-  readonly from: TaskId;
-  readonly batch: Batch;
-}
-
-function takingsOf(occasion: Occasion, batches: readonly Batch[]): readonly Taking[] {
-  return batches.flatMap((batch) =>
-    batch.into.length > 0
-      ? []
-      : occasion.dishes
-          .find(({ id }) => id === batch.dish)!
-          .takes.flatMap(({ line }) => {
-            const step = takingStep(line);
-            const index = batch.recipe.steps.findIndex(({ id }) => id === step);
-            if (!batch.steps.includes(step)) return [];
-            return followsOf(batch.recipe, index).map((link) => ({
-              task: taskOf(batch.id, step),
-              from: doneAt(batch, link.step),
-              batch,
-            }));
-          }),
-  );
-}
-
-/** The task that does a step of a batch's recipe, in whichever batch that is. */
-function doneAt({ doneIn }: Batch, step: StepId): TaskId {
-  const done = doneIn.get(step)!;
-  return taskOf(done.batch, done.step);
-}
-
-/** What whoever does a step must know of those that take from it: nothing of it is poured away. */
-function withTakers(step: Step, task: TaskId, takings: readonly Taking[]): Step {
-  const dishes = new Set(takings.flatMap(({ from, batch }) => (from === task ? [batch.recipe.name] : [])));
-  if (dishes.size === 0) return step;
-  const names = listed([...dishes].map((name) => `‘${name}’`));
-  return { ...step, text: `${step.text} Keep the ${leavingsOf(step)}: some of it goes into ${names}.`.slice(0, 2000) };
-}
-
 /** For each task after which food can be put into the fridge, the task that does it. */
 function restsOf(batches: readonly Batch[], tasks: readonly Task[]): readonly Task[] {
   const puts = new Set(
@@ -508,23 +469,14 @@ function restTask(batch: Batch, { id: after, title: made, carries }: Task, id: T
   ];
   const title = `Into the fridge: from ‘${made.slice(0, 55)}’`;
   const step: Step = {
+    ...blankStep,
     id: restStep,
     title,
     text: 'Covered, into the fridge: it would stand in the room for too long. Out again when it is wanted.',
-    uses: [],
     after: [],
     durationMin: { least: durationMin.least, likely: durationMin.planned, most: durationMin.most },
     hands: 'off',
-    looks: [],
-    grows: false,
-    kit: [],
-    burner: false,
     cold: 'fridge',
-    looseFlour: false,
-    until: '',
-    splitPoint: false,
-    alternatives: [],
-    leaves: [],
   };
   const way: Way = {
     bentC: 0,

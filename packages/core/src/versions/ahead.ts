@@ -1,4 +1,4 @@
-import { freshId, type KitUse, type Recipe, type Step, type StepId } from '../model/index.ts';
+import { blankStep, freshId, type KitUse, type Recipe, type Step, type StepId } from '../model/index.ts';
 import { coolWords, kitKindOf, rules } from '../reference/index.ts';
 import { ancestry, followsOf, heats } from './steps.ts';
 
@@ -56,29 +56,23 @@ function withSecondHeat(recipe: Recipe): Recipe {
   const kit: KitUse = { kind: use.kind, as: use.as ?? piece };
   const days = recipe.keeps.find(({ where }) => where === 'fridge')?.days ?? 1;
   const again: Step = {
+    ...blankStep,
     id,
     title: `Heat ${recipe.name} through again`.slice(0, 80),
     text: `Cold from the fridge. ${last.oven ? 'Cover it, and heat it in the oven' : 'Heat it gently, stirring to the bottom,'} until it is steaming hot all through.`,
-    uses: [],
     // Its wait is told, so that the house's own waits between two heats do not hold: it is not half done, it is done twice.
     after: [
       { step: last.id, leastMin: rules.chillsLeastMin, mostMin: Math.min(days, rules.leftoverFridgeDays) * 1440 },
     ],
     durationMin: last.oven ? rules.reheatsInOvenMin : rules.reheatsOnHobMin,
     hands: 'off',
-    looks: [],
-    grows: false,
     kit: [kit],
     ...(last.oven && {
       oven: { temperatureC: rules.reheatsAtC, toleranceC: 20, racks: last.oven.racks, covered: true, grill: false },
     }),
     burner: !last.oven,
-    looseFlour: false,
     coreC: rules.reheatC,
     until: 'steaming hot all through',
-    splitPoint: false,
-    alternatives: [],
-    leaves: [],
   };
   const inPiece = (step: Step): Step =>
     step.id === last.id && use.as === undefined

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { FoodId } from '../reference/index.ts';
 import {
+  blankStep,
   LineId,
   StepId,
   withLookIds,
@@ -130,22 +131,14 @@ function writeIn(recipe: Recipe, { line, step: last, source }: InForce): Recipe 
     heading: `from ${source.recipe.name}`.slice(0, 80),
   };
   const take: Step = {
+    ...blankStep,
     id: takingStep(line.id),
     title: `Take the ${what} from ${source.recipe.name}`.slice(0, 80),
     text: `Before anything of it is poured away: ladle it out with a clean spoon and measure it. What is short is made up with water.`,
     uses: [line.id],
     after: [{ step: stepId(last.id), leastMin: 0 }],
     durationMin: { least: 1, likely: 2, most: 3 },
-    hands: 'on',
-    looks: [],
-    grows: false,
     kit: [{ kind: 'bowl', as: joinedId('taken', line.id, 40) }],
-    burner: false,
-    looseFlour: false,
-    until: '',
-    splitPoint: false,
-    alternatives: [],
-    leaves: [],
   };
   const isUsed = recipe.steps.some(({ uses }) => uses.includes(line.id));
   const steps = recipe.steps.map((step, index): Step => {

@@ -1,4 +1,4 @@
-import type { Step } from '../model/index.ts';
+import type { Step } from './recipe.ts';
 
 /** A step of which nothing is known yet. */
 export const blankStep: Omit<Step, 'id' | 'title'> = {

@@ -26,9 +26,12 @@ export type SureEvent = ({ readonly kind: 'found' } & SurePlan) | { readonly kin
 export type SureResult =
   { readonly kind: 'plan'; readonly best?: SurePlan | undefined } | { readonly kind: 'none'; readonly reason: NoPlan };
 
-/** Of all that may be looked for, what the first look takes, and each after it that corrects what there is to spare. */
-const looks = [0.4, 0.2, 0.2, 0.2];
-/** How often before each look more is put to spare, with no look for anything better. */
+/** The looks: what part of all that may be looked for each takes, and how much it has to spare, to what is usual. */
+const looks = [
+  { part: 0.6, more: 1 },
+  { part: 0.4, more: 1.3 },
+];
+/** How often after each look more is put to spare, with no look for anything better. */
 const mostRaises = 4;
 /** How many days are played for a plan on the way. */
 const daysPlayed = 500;
@@ -36,8 +39,6 @@ const daysPlayed = 500;
 const countedEvery = 0.2;
 /** Where neither is sure enough, sureness that differs by less is the same: so few days do not tell it apart. */
 const nearly = 0.01;
-/** Where there is more than this over what is asked for, less is to spare in the next look. */
-const plenty = 0.03;
 /** Seconds in which a plan with more to spare must be found, for each task: where it is not, there is no room for so much. */
 const firstSecondsEach = 0.004;
 /** The same where nothing is to spare, and there is no other way out. */
@@ -46,9 +47,6 @@ const plainSecondsEach = 0.025;
 const leastBroken = 0.02;
 const mostRaised = 0.3;
 const leastRaised = 0.1;
-/** So much less is to spare for all where there is plenty. */
-const lower = 0.6;
-
 /** How much is to spare at first: measured on the demo occasions. What it really takes is found by playing the days. */
 const firstShare = (sure: number): number => (sure <= 0 ? 0 : 0.12 + 0.8 * (sure - 0.8));
 
@@ -146,14 +144,14 @@ export function* surePlanning(
   if (at.kind === 'none') return bar ? { kind: 'plan', best } : at;
   if (target === 0) return { kind: 'plan', best };
   let done = 0;
-  let here: Spared = { spare, at };
-  for (const part of looks) {
-    here = yield* roomier(here, done);
-    const looked = yield* look(here.spare, part, done, here.at.plan);
+  let here: Spared = yield* roomier({ spare, at }, done);
+  for (const { part, more } of looks) {
+    // What is put together from a known plan is hard to better: each look begins anew, and what it lacks is put in between.
+    const usual = { usual: more * firstShare(target) };
+    const looked = yield* look(usual, part, done, undefined);
     done += part;
-    if (looked.kind === 'counted') here = { ...here, at: looked };
-    if (here.spare && here.at.days.allOnTime >= target + plenty)
-      here = { ...here, spare: { ...here.spare, usual: here.spare.usual * lower } };
+    if (looked.kind === 'counted') here = { spare: usual, at: looked };
+    here = yield* roomier(here, done);
   }
   return { kind: 'plan', best };
 }

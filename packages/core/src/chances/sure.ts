@@ -37,6 +37,8 @@ const mostRaises = 4;
 const daysPlayed = 500;
 /** So much of a look must be over before another of its plans is counted. */
 const countedEvery = 0.2;
+/** So much more is asked of the days that a plan is made for: on others it does a little worse. */
+const margin = 0.01;
 /** Where neither is sure enough, sureness that differs by less is the same: so few days do not tell it apart. */
 const nearly = 0.01;
 /** Seconds in which a plan with more to spare must be found, for each task: where it is not, there is no room for so much. */
@@ -63,7 +65,8 @@ export function* surePlanning(
   occasion: Occasion,
   { seconds = 2, rival, from, ...options }: SureOptions = {},
 ): Generator<SureEvent, SureResult> {
-  const target = sureOf(occasion.wishes);
+  const asked = sureOf(occasion.wishes);
+  const target = asked === 0 ? 0 : Math.min(asked + margin, (1 + asked) / 2);
   const network = tasksOf(occasion, fit(occasion));
   const play = (plan: Plan): DaySummary => daysOf(occasion, plan, network, target > 0 ? daysPlayed : 0);
   let bar: Rated | undefined = rival && { plan: rival, onTime: play(rival).allOnTime };
@@ -137,7 +140,7 @@ export function* surePlanning(
   let spare: SpareShares | undefined;
   let at: Look = { kind: 'none', reason: nothingYet };
   for (const part of target > 0 ? [1, 0.5, 0] : [0]) {
-    spare = part > 0 ? { usual: part * firstShare(target) } : undefined;
+    spare = part > 0 ? { usual: part * firstShare(asked) } : undefined;
     at = yield* look(spare, target > 0 ? 0 : 1, 0, from);
     if (at.kind === 'counted') break;
   }
@@ -147,7 +150,7 @@ export function* surePlanning(
   let here: Spared = yield* roomier({ spare, at }, done);
   for (const { part, more } of looks) {
     // What is put together from a known plan is hard to better: each look begins anew, and what it lacks is put in between.
-    const usual = { usual: more * firstShare(target) };
+    const usual = { usual: more * firstShare(asked) };
     const looked = yield* look(usual, part, done, undefined);
     done += part;
     if (looked.kind === 'counted') here = { spare: usual, at: looked };

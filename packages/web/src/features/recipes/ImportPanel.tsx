@@ -108,7 +108,9 @@ export function ImportPanel({
         placeholder={'Name\n\nServes 4\n\nIngredients\n200 g …\n\nMethod\n…'}
         value={text}
         onChange={(event) => setText(event.target.value)}
-        autoSize={{ minRows: result ? 2 : 9, maxRows: result ? 4 : 18 }}
+        rows={12}
+        // Until it is read it keeps its height: a field that grows moves the button away from under a press.
+        autoSize={result ? { minRows: 2, maxRows: 4 } : false}
         style={{ marginTop: 8 }}
       />
       <div className="row" style={{ marginTop: 8 }}>

@@ -258,6 +258,11 @@ test('a dough and its pizza in one paste, and a pie with the library’s pastry,
   await page.getByRole('button', { name: 'Keep all 2' }).click();
   await page.getByRole('link', { name: 'Pepper pizza' }).click();
   await expect(page.getByRole('heading', { name: 'Nothing odd in it' })).toBeVisible();
+  // Whatever comes first, the library or the reading.
+  await page.route('**/api/recipes', async (route) => {
+    if (route.request().method() === 'GET') await new Promise((done) => setTimeout(done, 3000));
+    await route.continue();
+  });
   await open(page, '/recipes');
   await text.fill(
     'Apple pie\nServes 8\n\n1 batch shortcrust pastry\n1 kg apples\n100 g sugar\n\nRoll out the pastry and line a pie dish. Fill with the apples and sugar. Bake at 190 °C for 45 minutes.',

@@ -1,5 +1,5 @@
 import { Button, Input } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { linkedTo, type Recipe, type RecipeReading, type RecipesRead } from '@lupin/core';
 import { problemWords, useReadRecipeMutation } from '../../app/api.ts';
 import { freshId } from '../../shared/words.ts';
@@ -12,7 +12,8 @@ export function ImportPanel({
   library,
   onKept,
 }: {
-  library: readonly Recipe[];
+  /** Not given while it is still on its way. */
+  library: readonly Recipe[] | undefined;
   onKept: (ids: readonly string[]) => void;
 }) {
   const [text, setText] = useState('');
@@ -20,6 +21,8 @@ export function ImportPanel({
   const [fault, setFault] = useState('');
   const [read, reading] = useReadRecipeMutation();
   const [result, setResult] = useState<RecipesRead>();
+  /** With "1 batch shortcrust pastry" tied to what the library makes: nothing is shown, or kept, before the library is there. */
+  const readings = useMemo(() => library && result?.recipes.map((one) => linkedTo(one, library)), [library, result]);
   /** Several texts are read one after the other, and shown together. */
   const take = async (...incoming: readonly string[]) => {
     setFault('');
@@ -40,9 +43,7 @@ export function ImportPanel({
             one.recipe.id,
             recipes.map((other) => other.recipe.id),
           ) as Recipe['id'];
-          const own = id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } };
-          // "1 batch shortcrust pastry": what the library makes.
-          recipes.push(linkedTo(own, library));
+          recipes.push(id === one.recipe.id ? one : { ...one, recipe: { ...one.recipe, id } });
         }
         faults.push(...answer.faults);
       }
@@ -89,8 +90,8 @@ export function ImportPanel({
   // A reading takes the width of the page, and moves what stands beside it below: the eye is led there.
   const panel = useRef<HTMLElement>(null);
   useEffect(() => {
-    if (result) panel.current?.scrollIntoView({ block: 'start' });
-  }, [result]);
+    if (readings) panel.current?.scrollIntoView({ block: 'start' });
+  }, [readings]);
   const clear = () => {
     setText('');
     setResult(undefined);
@@ -114,7 +115,12 @@ export function ImportPanel({
         style={{ marginTop: 8 }}
       />
       <div className="row" style={{ marginTop: 8 }}>
-        <Button type="primary" disabled={!text.trim()} loading={reading.isLoading} onClick={() => void take(text)}>
+        <Button
+          type="primary"
+          disabled={!text.trim()}
+          loading={reading.isLoading || (result && !library)}
+          onClick={() => void take(text)}
+        >
           Read it
         </Button>
         <label className="ant-btn ant-btn-default file-button">
@@ -153,10 +159,10 @@ export function ImportPanel({
           {words}
         </p>
       ))}
-      {result && result.recipes.length > 0 && (
+      {library && readings && readings.length > 0 && (
         <Proposals
-          key={result.recipes.map((each) => each.recipe.id).join()}
-          readings={result.recipes}
+          key={readings.map((each) => each.recipe.id).join()}
+          readings={readings}
           library={library}
           onKept={(ids) => {
             clear();

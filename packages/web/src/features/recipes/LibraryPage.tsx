@@ -39,6 +39,8 @@ export function LibraryPage() {
     const find = (id: string) => all.find((each) => each.id === id);
     return all.map((recipe) => rowOf(recipe, find)).sort((a, b) => (a.recipe.name < b.recipe.name ? -1 : 1));
   }, [data]);
+  // Where it cannot be had, what is read is shown all the same, tied to nothing.
+  const library = useMemo(() => (data || error ? rows.map(({ recipe }) => recipe) : undefined), [data, error, rows]);
   const [needs, setNeeds] = useState<readonly string[]>([]);
   const [mostByHandMin, setMostByHand] = useState<number>();
   const [isAhead, setAhead] = useState(false);
@@ -181,7 +183,7 @@ export function LibraryPage() {
           </p>
         </div>
         <aside aria-label="Bring recipes in">
-          <ImportPanel library={rows.map((row) => row.recipe)} onKept={setFresh} />
+          <ImportPanel library={library} onKept={setFresh} />
         </aside>
       </div>
     </div>

@@ -14,4 +14,3 @@ export { slipMin, standings, type Neighbour, type Standing } from './slip.ts';
 export { drawDurations, playDay } from './day.ts';
 export { netOf, type DayNet, type Piece } from './net.ts';
 export { surePlanning, type SureEvent, type SureOptions, type SurePlan, type SureResult } from './sure.ts';
-export { mayBeginEarly } from './early.ts';

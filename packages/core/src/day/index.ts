@@ -12,6 +12,7 @@ export {
   type Slipped,
 } from './slips.ts';
 export { doorShutFor } from './door.ts';
+export { mayBeginEarly } from './early.ts';
 export { timersOf, type DayTimer } from './timers.ts';
 export { dueMoments, playedMoments, type DueMoment, type Moment } from './played.ts';
 export { accountOf, type Account, type DishAccount, type Pace, type StepAccount } from './account.ts';

@@ -23,7 +23,6 @@ import {
   type RunSheetEntry,
   type Slipped,
   type StepEntry,
-  type TaskId,
 } from '@lupin/core';
 import { comingUp, doer, doneOf } from './entries.ts';
 import type { NamedTimer } from './TimerBar.tsx';
@@ -164,12 +163,17 @@ export function benchView(
   };
 }
 
-/** Whether it is not due yet, and may be begun all the same. */
-const isEarly = ({ sheet, minute, done }: DayNow, now: RunSheetEntry | undefined): boolean =>
+/** Whether it is not due yet, and may be begun all the same: no oven would be opened too soon, and no plate lost by it. */
+const isEarly = (
+  { sheet, minute, kitchen, slipped: { occasion, standpoint } }: DayNow,
+  now: RunSheetEntry | undefined,
+): boolean =>
   now !== undefined &&
   now.kind !== 'look' &&
   minute < now.startMin &&
-  mayBeginEarly(sheet.net, now.id as TaskId, minute, (id) => done.has(id));
+  mayBeginEarly(sheet.net, standpoint, now.id) &&
+  doorShutFor(now, sheet.plan, kitchen) === undefined &&
+  lostByBeginning(occasion, standpoint, now.id).length === 0;
 
 const lastOf = (mine: readonly RunSheetEntry[], { ticked }: DayNow['progress']): RunSheetEntry | undefined =>
   mine.filter((entry) => ticked.has(entry.id)).sort((a, b) => ticked.get(b.id)!.atMin - ticked.get(a.id)!.atMin)[0];

@@ -1,6 +1,6 @@
 import { takeable } from '../reference/index.ts';
 import { takesFrom, type Dish, type IngredientLine, type Occasion, type Step, type Taken } from '../model/index.ts';
-import { ancestry, canBeTakenFrom, leavingsOf, recipeOf } from '../versions/index.ts';
+import { ancestry, leavingsOf, recipeOf } from '../versions/index.ts';
 
 /** A step of another dish of whose liquid or juices something can be taken when it ends. */
 export interface TakeSource {
@@ -28,13 +28,13 @@ function isLiquid({ amount, food, text }: IngredientLine): boolean {
   return food === undefined ? takeable.called.test(text) : takeable.foods.has(food);
 }
 
-/** Whether something is left in the pot or the tin that is worth taking: its recipe says so, it was cooked in liquid, or roasted in a tin. */
-const leavesSome = (step: Step): boolean =>
-  step.leaves.length > 0 ||
-  (canBeTakenFrom(step) &&
-    (step.oven
-      ? step.kit.some(({ kind }) => kind === 'roasting-tin')
-      : takeable.cookedIn.test(`${step.title} ${step.text}`)));
+/** Whether something is left in the pot or the tin that is worth taking: its recipe says so, or it cooks by itself in liquid or roasts in a tin. */
+function leavesSome({ title, text, hands, burner, oven, kit, leaves }: Step): boolean {
+  if (leaves.length > 0) return true;
+  if (hands === 'on') return false;
+  if (oven) return !oven.grill && kit.some(({ kind }) => kind === 'roasting-tin');
+  return burner && takeable.cookedIn.test(`${title} ${text}`);
+}
 
 /** Words that say what is left in a pot or tin, and not of what. */
 const said =

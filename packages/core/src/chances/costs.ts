@@ -1,6 +1,7 @@
 import { basisOf, Sure, type Occasion, type Plan } from '../model/index.ts';
 import { planFigures } from '../plan/index.ts';
 import { rules } from '../reference/index.ts';
+import { countChances } from './chances.ts';
 import { surePlanning } from './sure.ts';
 
 /** What it costs to be so sure: a plan that is made for it, and that passed the audit. */
@@ -48,7 +49,8 @@ export function* sureCosts(
       }
       if (next.value.kind === 'none') return costs;
       const plan = next.value.best?.plan ?? rival!;
-      const onTime = next.value.best?.onTime ?? surer?.onTime ?? 0;
+      // On the days by which its cook is told how sure it is once it is taken.
+      const { allOnTime: onTime } = countChances(one, plan, { spareSeconds: 0 });
       const { washes, aheadMin } = planFigures(one, plan);
       const hands = plan.tasks.flatMap((task) =>
         task.kind === 'oven' || task.startMin < rules.dayStartsMin ? [] : [task.startMin],

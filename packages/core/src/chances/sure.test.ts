@@ -191,6 +191,46 @@ describe('minutes to spare', () => {
     expect(at('pie.plain.bake').endMin).toBe(-5);
   });
 
+  test('are no time for food to stand longer than it may: it stands from when its work is likely over', () => {
+    /** A plan with half of what may run over to spare, of something that is to be done by a minute. */
+    const planned = (steps: Loose[], hold: Loose, task: string, endsByMin: number) => {
+      const made = occasion({
+        guests: [guest('ana')],
+        kit,
+        recipes: [recipe('mash', [line('potato', 'potato')], steps, { hold })],
+      });
+      const pinned = {
+        ...made,
+        kitchen: { ...made.kitchen, fridgePlaces: 0 },
+        wishes: { ...made.wishes, pins: [{ task, endsByMin }] as never },
+      };
+      const result = makePlan(pinned, { seconds: 0, firstSeconds: 0.2, spare: { usual: 0.5 } });
+      return result.kind === 'plan' ? audit(pinned, result.plan).findings.map(({ code }) => code) : 'none';
+    };
+    const simmer = {
+      uses: ['potato'],
+      after: [],
+      hands: 'off',
+      burner: true,
+      kit: [{ kind: 'saucepan', as: 'pan' }],
+      ...minutes(20, 20, 60),
+    };
+    // All in all, where no fridge has room for it.
+    const mash = step('mash', { kit: [{ kind: 'saucepan', as: 'pan' }], ...minutes(5, 5, 5) });
+    const cool = { mostMin: 240, how: 'cool' };
+    expect(planned([step('simmer', simmer), mash], cool, 'mash.plain.simmer', -110)).toBe('none');
+    expect(planned([step('simmer', simmer), mash], cool, 'mash.plain.simmer', -95)).toEqual([]);
+    // Finished, until it is served.
+    const stir = step('stir', { uses: ['potato'], ...minutes(10, 10, 40) });
+    expect(planned([stir], { mostMin: 30, how: 'cool' }, 'mash.plain.stir', -20)).toBe('none');
+    expect(planned([stir], { mostMin: 30, how: 'cool' }, 'mash.plain.stir', -14)).toEqual([]);
+    // Hot, from its last heat.
+    const hot = { mostMin: 30, how: 'hot' };
+    const top = step('top', { kit: [{ kind: 'saucepan', as: 'pan' }], ...minutes(2, 2, 2) });
+    expect(planned([step('simmer', simmer), top], hot, 'mash.plain.simmer', -15)).toBe('none');
+    expect(planned([step('simmer', simmer), top], hot, 'mash.plain.simmer', -9)).toEqual([]);
+  });
+
   test('never break a rule of the kitchen: the audit passes what comes out of the demo’s feast', () => {
     const feast = demo('lantern-supper');
     const made = makePlan(feast, { seconds: 0.1, firstSeconds: 8, spare: { usual: 0.24 } });

@@ -33,8 +33,9 @@ const looks = [
 ];
 /** How often after each look more is put to spare, with no look for anything better. */
 const mostRaises = 4;
-/** How many days are played for a plan on the way. */
+/** How many days are played for a plan on the way, and which: others than those by which anybody is told how sure it is. */
 const daysPlayed = 500;
+const daysSeed = 1009;
 /** So much of a look must be over before another of its plans is counted. */
 const countedEvery = 0.2;
 /** So much more is asked of the days that a plan is made for: on others it does a little worse. */
@@ -50,15 +51,15 @@ const leastBroken = 0.02;
 const mostRaised = 0.3;
 const leastRaised = 0.1;
 /** How much is to spare at first: measured on the demo occasions. What it really takes is found by playing the days. */
-const firstShare = (sure: number): number => (sure <= 0 ? 0 : 0.12 + 0.8 * (sure - 0.8));
+const firstShare = (sure: number): number => 0.12 + 0.8 * (sure - 0.8);
 
 type Look =
   | { readonly kind: 'none'; readonly reason: NoPlan }
   | { readonly kind: 'counted'; readonly plan: Plan; readonly days: DaySummary };
 
 /**
- * Plans an occasion so that it holds: every step has something to spare of what it may take longer, the days are played, and there is more or less to
- * spare in the next look, until everything is in time on as many of them as the cook wants. That comes before fewer washes and a shorter day. Yields
+ * Plans an occasion so that it holds: every step has something to spare of what it may take longer, the days are played, and there is more to
+ * spare for the steps at which they break, until everything is in time on as many of them as the cook wants. That comes before fewer washes and a shorter day. Yields
  * every better plan, and progress; the first as soon as there is one, before its days are played. Same occasion, seed and seconds: same plan.
  */
 export function* surePlanning(
@@ -124,7 +125,7 @@ export function* surePlanning(
   }
 
   /** With more to spare where days break, until it is sure enough or there is no room for more. */
-  function* roomier(from: Spared, done: number): Generator<SureEvent, Spared> {
+  function* roomier(from: Spared, done: number): Generator<SureEvent, void> {
     let now = from;
     let by = mostRaised;
     for (let raises = 0; raises < mostRaises && by > leastRaised && now.at.days.allOnTime < target; raises++) {
@@ -133,28 +134,34 @@ export function* surePlanning(
       if (found.kind === 'none') by /= 2;
       else now = { spare: more, at: found };
     }
-    return now;
   }
 
-  // With little to spare a first plan is soon found; more is put in between from there.
-  let spare: SpareShares | undefined;
-  let at: Look = { kind: 'none', reason: nothingYet };
-  for (const part of target > 0 ? [1, 0.5, 0] : [0]) {
-    spare = part > 0 ? { usual: part * firstShare(asked) } : undefined;
-    at = yield* look(spare, target > 0 ? 0 : 1, 0, from);
-    if (at.kind === 'counted') break;
+  /** With so much to spare; where there is no room for that, with half of it, and at last with nothing. */
+  function* roomFor(
+    usual: number,
+    part: number,
+    done: number,
+    beginning: Plan | undefined,
+  ): Generator<SureEvent, Spared | NoPlan> {
+    for (const spare of [{ usual }, { usual: usual / 2 }]) {
+      const at: Look = yield* look(spare, part, done, beginning);
+      if (at.kind === 'counted') return { spare, at };
+    }
+    const at: Look = yield* look(undefined, part, done, beginning);
+    return at.kind === 'counted' ? { spare: undefined, at } : at.reason;
   }
-  if (at.kind === 'none') return bar ? { kind: 'plan', best } : at;
-  if (target === 0) return { kind: 'plan', best };
+
+  if (target === 0) {
+    const at = yield* look(undefined, 1, 0, from);
+    return at.kind === 'none' && !bar ? at : { kind: 'plan', best };
+  }
+  // A first plan is soon found; each look after it begins anew, because what is put together from a known plan is hard to better.
   let done = 0;
-  let here: Spared = yield* roomier({ spare, at }, done);
-  for (const { part, more } of looks) {
-    // What is put together from a known plan is hard to better: each look begins anew, and what it lacks is put in between.
-    const usual = { usual: more * firstShare(asked) };
-    const looked = yield* look(usual, part, done, undefined);
+  for (const { part, more } of [{ part: 0, more: 1 }, ...looks]) {
+    const found = yield* roomFor(more * firstShare(asked), part, done, part === 0 ? from : undefined);
     done += part;
-    if (looked.kind === 'counted') here = { spare: usual, at: looked };
-    here = yield* roomier(here, done);
+    if ('at' in found) yield* roomier(found, done);
+    else if (!bar) return { kind: 'none', reason: found };
   }
   return { kind: 'plan', best };
 }
@@ -186,12 +193,10 @@ interface Rated {
   readonly onTime?: number | undefined;
 }
 
-const nothingYet: NoPlan = { what: '', why: '', tryThis: '', proven: false };
-
 /** How the days go with a plan that passed the audit, where whoever is free goes on: the same days for every plan. */
 function daysOf(occasion: Occasion, plan: Plan, network: TaskNetwork, days: number): DaySummary {
   const net = netOf(occasion, network, plan);
-  const durations = drawDurations(net, days, 1);
+  const durations = drawDurations(net, days, daysSeed);
   const mine = net.pieces.map((piece) => durations.get(piece.id)!);
   const tally = tallyOf(net);
   for (let day = 0; day < days; day++) tally.add(playDay(net, mine, day, 'when-free'));

@@ -179,6 +179,81 @@ test('what the eater of the sauce may not meet is kept from the pot that its liq
   );
 });
 
+test('what is only feared of the pot is the taker’s own too, and crosses over to nobody', () => {
+  const stocked = {
+    ...pasta,
+    lines: [line('pasta', 'rice'), line('cube', 'stock-cube')],
+    steps: [{ ...(pasta['steps'] as Loose[])[0], uses: ['pasta', 'cube'] }, (pasta['steps'] as Loose[])[1]],
+  };
+  const plain = { ...sauce, lines: [line('beans', 'chickpeas'), line('stock', 'water', volume(300))] };
+  const one = evening({
+    recipes: [stocked, plain],
+    guests: [guest('wren', noTrace('milk'))],
+    dishes: [dish('pasta'), dish('sauce', 'sauce', takes)],
+  });
+  expect(verdictOf(one, 'wren', 'sauce').verdict).toBe('check');
+  expect(audit(one, planOf(one)).findings).toEqual([]);
+});
+
+test('what a dish does after its share is out is none of the taker’s: raw egg that is baked then is nobody’s fault', () => {
+  const baked = {
+    ...pasta,
+    lines: [...(pasta['lines'] as Loose[]), line('egg', 'egg')],
+    steps: [
+      ...(pasta['steps'] as Loose[]),
+      step('bind', { uses: ['egg'], kit: [{ kind: 'gratin-dish', as: 'dish' }] }),
+      step('bake', {
+        hands: 'off',
+        oven: { temperatureC: 180 },
+        coreC: 75,
+        kit: [{ kind: 'gratin-dish', as: 'dish' }],
+        ...minutes(20),
+      }),
+    ],
+  };
+  const one = occasion({
+    guests: [guest('ada')],
+    recipes: [baked, sauce],
+    dishes: [dish('pasta'), dish('sauce', 'sauce', takes)],
+    kit: [...kit, unit('dish-1', 'gratin-dish', 'ceramic')],
+  });
+  expect(audit(one, planOf(one)).findings).toEqual([]);
+});
+
+test('what is cooked only by the taker is kept from raw food all the same: it is eaten as it is, too', () => {
+  const soaked = recipe(
+    'soaked',
+    [line('pears', 'pear')],
+    [step('soak', { uses: ['pears'], after: [], kit: [{ kind: 'bowl', as: 'bowl' }], leaves: ['soaking water'] })],
+  );
+  const boiled = recipe(
+    'boiled',
+    [line('wet', 'water', volume(300))],
+    [step('boil', { uses: ['wet'], after: [], burner: true, coreC: 99, kit: [{ kind: 'saucepan', as: 'pan' }] })],
+  );
+  const one = occasion({
+    guests: [guest('ada')],
+    recipes: [soaked, boiled],
+    dishes: [dish('soaked'), dish('boiled', 'boiled', { takes: [{ line: 'wet', from: 'soaked', step: 'soak' }] })],
+    kit,
+  });
+  const soak = tasksOf(one, fit(one)).tasks.find(({ id }) => id === 'soaked.plain.soak')!;
+  expect(soak.guards.map(({ mark }) => mark)).toContain('raw-egg');
+});
+
+test('it grows with the dish, and not as water to boil in does', () => {
+  const keeping = {
+    ...pasta,
+    steps: [{ ...(pasta['steps'] as Loose[])[0], leaves: ['the cooking water'] }, (pasta['steps'] as Loose[])[1]],
+  };
+  const one = evening({
+    recipes: [keeping, sauce],
+    guests: Array.from({ length: 12 }, (_, at) => guest(`guest-${at}`)),
+  });
+  const ofSauce = scale(one, fit(one)).find((each) => each.dish === 'sauce')!;
+  expect(ofSauce.lines.find((each) => each.line.id === 'stock')!.amount).toEqual({ kind: 'volume', volumeMl: 900 });
+});
+
 test('it is measured and not bought, nor is what comes over with it bought twice', () => {
   const one = evening();
   const table = fit(one);

@@ -8,4 +8,4 @@ export { withLinks, withOrderSaid, withoutLink, withoutStep } from './order.ts';
 export { scaleAmount } from './scaleAmount.ts';
 export { inBatchStep } from './batchWords.ts';
 export { kitOfPart, partId, partKit, partsOf, stepsOfPart, versionParts, type VersionPart } from './parts.ts';
-export { canBeTakenFrom, elsewhereOf, leavingsOf, takingStep, type StepElsewhere } from './taken.ts';
+export { elsewhereOf, leavingsOf, takingStep, type StepElsewhere } from './taken.ts';

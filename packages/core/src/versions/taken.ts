@@ -41,10 +41,6 @@ export const takingStep = (line: LineId): StepId => joinedId('take', line) as St
 export const leavingsOf = ({ leaves, oven }: Step): string =>
   leaves[0]?.replace(/^the /, '') ?? (oven ? 'juices' : 'liquid');
 
-/** Whether a step leaves something that another dish can take when it ends: it cooks by itself in a pot, a pan or a tin. */
-export const canBeTakenFrom = ({ hands, burner, oven, leaves }: Step): boolean =>
-  leaves.length > 0 || (hands === 'off' && (burner || (oven !== undefined && !oven.grill)));
-
 /** What is really taken: the line is there, and the step is in the other dish's recipe. */
 function inForce(recipe: Recipe, takes: readonly Taken[], sourceOf: (dish: Dish['id']) => Source | undefined) {
   return takes.flatMap((taken) => {

@@ -44,7 +44,10 @@ export function useSureCosts(
         done();
         tell((before) => ({ ...before, isOver: true }));
       })
-      .catch((error: unknown) => tell((before) => ({ ...before, isOver: true, fault: String(error) })));
+      .catch((error: unknown) => {
+        tell((before) => ({ ...before, isOver: true, fault: String(error) }));
+        stop();
+      });
   };
   return {
     state,

@@ -108,6 +108,20 @@ test('where a plan is at hand only what is better is found', () => {
   const careless = bestOf(wishedSure(one, 0)).plan;
   const better = toEnd(surePlanning(one, { seconds: 0.1, rival: { ...careless, basis: rival.basis } }));
   expect(better).toMatchObject({ kind: 'plan', best: { onTime: expect.any(Number) } });
+  // A plan of another state of the occasion is no rival, however good.
+  const other = toEnd(surePlanning(one, { seconds: 0, rival: { ...rival, basis: careless.basis } }));
+  expect(other).toMatchObject({ kind: 'plan', best: { plan: { basis: rival.basis } } });
+});
+
+test('what it was made sure for is kept while it is bettered: no sureness is paid for a wash less', () => {
+  const feast = demo('sunday-lunch');
+  const brief = bestOf(feast, { seconds: 0 });
+  const looked = bestOf(feast, { seconds: 0.6 });
+  const sureness = [brief, looked].map(({ plan }) =>
+    countChances(feast, plan, { days: 1000, seed: 5, spareSeconds: 0 }),
+  );
+  for (const { allOnTime } of sureness) expect(allOnTime).toBeGreaterThan(0.93);
+  expect(planFigures(feast, looked.plan).washes).toBeLessThanOrEqual(planFigures(feast, brief.plan).washes);
 });
 
 test('with no time for it there is a plan all the same: the surest there is room for', () => {
@@ -229,6 +243,99 @@ describe('minutes to spare', () => {
     const top = step('top', { kit: [{ kind: 'saucepan', as: 'pan' }], ...minutes(2, 2, 2) });
     expect(planned([step('simmer', simmer), top], hot, 'mash.plain.simmer', -15)).toBe('none');
     expect(planned([step('simmer', simmer), top], hot, 'mash.plain.simmer', -9)).toEqual([]);
+  });
+
+  test('open no oven that must stay shut: what is likely done sooner comes out sooner', () => {
+    const baked = (id: string, more: Loose, range: Loose) =>
+      recipe(
+        id,
+        [line('potato', 'potato')],
+        [
+          step('bake', {
+            uses: ['potato'],
+            hands: 'off',
+            oven: { temperatureC: 200, ...more },
+            kit: [{ kind: 'gratin-dish' }],
+            ...range,
+          }),
+        ],
+        { hold: { mostMin: 240, how: 'covered' } },
+      );
+    const made = occasion({
+      guests: [guest('ana')],
+      cooks: ['one', 'two'].map((id) => ({ id, name: id, windows: [{ fromMin: -300, toMin: 60 }] })),
+      kit: [unit('dish-1', 'gratin-dish', 'ceramic'), unit('dish-2', 'gratin-dish', 'ceramic')],
+      recipes: [baked('cake', { shutMin: 20 }, minutes(30, 30, 30)), baked('gratin', {}, minutes(10, 10, 70))],
+    });
+    const planned = (startsAtMin: number) => {
+      const pins = [
+        { task: 'cake.plain.bake', startsAtMin: -60 },
+        { task: 'gratin.plain.bake', startsAtMin },
+      ] as never;
+      const pinned = { ...made, wishes: { ...made.wishes, pins } };
+      const result = makePlan(pinned, { seconds: 0, firstSeconds: 0.2, spare: { usual: 0.5 } });
+      return result.kind === 'plan' ? audit(pinned, result.plan).findings : 'none';
+    };
+    // Its door is opened for the other a minute after it went in.
+    expect(planned(-69)).toBe('none');
+    expect(planned(-75)).toEqual([]);
+  });
+
+  test('leave what a cook wants after a step as it is, in whichever way that is done', () => {
+    const made = occasion({
+      guests: [guest('ana')],
+      kit: [unit('dish-1', 'gratin-dish', 'ceramic')],
+      recipes: [
+        recipe(
+          'fish',
+          [line('cod', 'cod')],
+          [
+            step('bake', { uses: ['cod'], hands: 'off', oven: { temperatureC: 220 }, ...minutes(3, 3, 63) }),
+            step('rest', { hands: 'off', coreC: 90 }),
+          ],
+          { hold: { mostMin: 240, how: 'covered' } },
+        ),
+      ],
+    });
+    const pinned = { ...made, wishes: { ...made.wishes, pins: [{ task: 'fish.plain.bake', spareMin: 15 }] as never } };
+    const result = makePlan(pinned, { seconds: 0, firstSeconds: 0.2, spare: { usual: 0.2 } });
+    expect(result.kind === 'plan' && audit(pinned, result.plan).findings).toEqual([]);
+  });
+
+  test.each([
+    [25, -14],
+    [25, -18],
+    [25, -22],
+    [25, -26],
+    [25, -40],
+    [65, -10],
+    [65, -40],
+  ])('raw food whose cutting may take %i min and is over at %i is put away in time', (most, endsByMin) => {
+    const made = occasion({
+      guests: [guest('ana')],
+      kit,
+      recipes: [
+        recipe(
+          'fish',
+          [line('cod', 'cod')],
+          [
+            step('trim', { uses: ['cod'], kit: [{ kind: 'board' }, { kind: 'knife' }], ...minutes(5, 5, most) }),
+            step('poach', {
+              hands: 'off',
+              burner: true,
+              coreC: 63,
+              kit: [{ kind: 'saucepan', as: 'pan' }],
+              ...minutes(10, 10, 10),
+            }),
+          ],
+          { hold: { mostMin: 10, how: 'hot' } },
+        ),
+      ],
+    });
+    const pinned = { ...made, wishes: { ...made.wishes, pins: [{ task: 'fish.plain.trim', endsByMin }] as never } };
+    const result = makePlan(pinned, { seconds: 0, firstSeconds: 0.2, spare: { usual: 0.5 } });
+    expect(result.kind).toBe('plan');
+    if (result.kind === 'plan') expect(audit(pinned, result.plan).findings).toEqual([]);
   });
 
   test('never break a rule of the kitchen: the audit passes what comes out of the demo’s feast', () => {

@@ -1,9 +1,9 @@
-import { fit } from '../fit/index.ts';
 import type { AuditReport } from '../audit/index.ts';
-import { sureOf, type Occasion, type Plan } from '../model/index.ts';
-import { isBetterPlan, type NoPlan, type PlanOptions, type SpareShares } from '../plan/index.ts';
+import { basisOf, sureOf, type Occasion, type Plan } from '../model/index.ts';
+import { scoring, workToPlan, type NoPlan, type PlanOptions, type SpareShares } from '../plan/index.ts';
 import { auditedPlanning } from '../planner/index.ts';
-import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
+import type { TaskNetwork } from '../tasks/index.ts';
+import { better, type Leaning, type Score } from '../schedule/index.ts';
 import { drawDurations, playDay } from './day.ts';
 import { netOf } from './net.ts';
 import { tallyOf, type DaySummary } from './summary.ts';
@@ -26,11 +26,8 @@ export type SureEvent = ({ readonly kind: 'found' } & SurePlan) | { readonly kin
 export type SureResult =
   { readonly kind: 'plan'; readonly best?: SurePlan | undefined } | { readonly kind: 'none'; readonly reason: NoPlan };
 
-/** The looks: what part of all that may be looked for each takes, and how much it has to spare, to what is usual. */
-const looks = [
-  { part: 0.6, more: 1 },
-  { part: 0.4, more: 1.3 },
-];
+/** In how many goes it is bettered. */
+const rounds = 4;
 /** How often after each look more is put to spare, with no look for anything better. */
 const mostRaises = 4;
 /** How many days are played for a plan on the way, and which: others than those by which anybody is told how sure it is. */
@@ -55,7 +52,7 @@ const firstShare = (sure: number): number => 0.12 + 0.8 * (sure - 0.8);
 
 type Look =
   | { readonly kind: 'none'; readonly reason: NoPlan }
-  | { readonly kind: 'counted'; readonly plan: Plan; readonly days: DaySummary };
+  | { readonly kind: 'counted'; readonly plan: Plan; readonly days: DaySummary; readonly along: Leaning };
 
 /**
  * Plans an occasion so that it holds: every step has something to spare of what it may take longer, the days are played, and there is more to
@@ -68,35 +65,52 @@ export function* surePlanning(
 ): Generator<SureEvent, SureResult> {
   const asked = sureOf(occasion.wishes);
   const target = asked === 0 ? 0 : Math.min(asked + margin, (1 + asked) / 2);
-  const network = tasksOf(occasion, fit(occasion));
+  const work = workToPlan(occasion);
+  const { network } = work;
   const play = (plan: Plan): DaySummary => daysOf(occasion, plan, network, target > 0 ? daysPlayed : 0);
-  let bar: Rated | undefined = rival && { plan: rival, onTime: play(rival).allOnTime };
+  const score = scoring(occasion, network);
+  // A plan of another state of the occasion is no rival.
+  let bar: Rated | undefined =
+    rival?.basis === basisOf(occasion) ? { score: score(rival), onTime: play(rival).allOnTime } : undefined;
   let best: SurePlan | undefined;
+
+  /** How long for any plan: what is only to be made surer has one to fall back on, and so has what is padded. */
+  const firstSecondsFor = (spare: SpareShares | undefined, isAnew: boolean): number => {
+    const tasks = network.tasks.length;
+    if (!spare) return Math.max(seconds, options.firstSeconds ?? plainSecondsEach * tasks);
+    return isAnew ? firstSecondsEach * tasks : 0;
+  };
 
   /** Looks for a plan with that much to spare: for the first that holds, and with a part of all that may be looked for, for better ones. */
   function* look(
     spare: SpareShares | undefined,
     part: number,
     done: number,
-    beginning: Plan | undefined,
+    { plan: beginning, along }: Beginning,
   ): Generator<SureEvent, Look> {
-    const run = auditedPlanning(occasion, {
-      ...options,
-      seconds: seconds * part,
-      spare,
-      from: beginning,
-      firstSeconds: spare
-        ? firstSecondsEach * network.tasks.length
-        : Math.max(seconds, options.firstSeconds ?? plainSecondsEach * network.tasks.length),
-    });
+    const run = auditedPlanning(
+      occasion,
+      {
+        ...options,
+        seconds: seconds * part,
+        spare,
+        from: beginning,
+        along,
+        firstSeconds: firstSecondsFor(spare, part > 0 || !along),
+        // Where a plan is at hand, or less to spare is tried next, nobody reads why there is none.
+        remedies: !spare && !bar,
+      },
+      work,
+    );
     let last: SurePlan | undefined;
     let reached = 0;
     let days: DaySummary | undefined;
     const consider = (found: SurePlan): SureEvent | undefined => {
       days = play(found.plan);
       const onTime = days.allOnTime;
-      if (!isSurer(occasion, target, { plan: found.plan, onTime }, bar)) return undefined;
-      bar = { plan: found.plan, onTime };
+      const rated = { score: score(found.plan), onTime };
+      if (!isSurer(target, rated, bar)) return undefined;
+      bar = rated;
       best = { plan: found.plan, report: found.report, ...(target > 0 && { onTime }) };
       return { kind: 'found', ...best };
     };
@@ -105,7 +119,7 @@ export function* surePlanning(
         if (next.value.kind === 'none') return next.value;
         const said = consider(next.value);
         if (said) yield said;
-        return { kind: 'counted', plan: next.value.plan, days: days! };
+        return { kind: 'counted', plan: next.value.plan, days: days!, along: next.value.along };
       }
       if (next.value.kind === 'progress') {
         yield { kind: 'progress', share: Math.min(1, done + part * next.value.share) };
@@ -119,51 +133,54 @@ export function* surePlanning(
       last = next.value;
       if (bar) continue;
       // Whoever waits sees something at once.
-      [bar, best] = [{ plan: last.plan }, last];
+      [bar, best] = [{ score: score(last.plan) }, last];
       yield next.value;
     }
   }
 
   /** With more to spare where days break, until it is sure enough or there is no room for more. */
-  function* roomier(from: Spared, done: number): Generator<SureEvent, void> {
+  function* roomier(from: Spared, done: number): Generator<SureEvent, Spared> {
     let now = from;
     let by = mostRaised;
     for (let raises = 0; raises < mostRaises && by > leastRaised && now.at.days.allOnTime < target; raises++) {
       const more = raised(now.spare ?? { usual: 0 }, now.at.days, by);
-      const found: Look = yield* look(more, 0, done, now.at.plan);
+      const found: Look = yield* look(more, 0, done, now.at);
       if (found.kind === 'none') by /= 2;
       else now = { spare: more, at: found };
     }
+    return now;
   }
 
   /** With so much to spare; where there is no room for that, with half of it, and at last with nothing. */
-  function* roomFor(
-    usual: number,
-    part: number,
-    done: number,
-    beginning: Plan | undefined,
-  ): Generator<SureEvent, Spared | NoPlan> {
+  function* roomFor(usual: number, beginning: Plan | undefined): Generator<SureEvent, Spared | NoPlan> {
     for (const spare of [{ usual }, { usual: usual / 2 }]) {
-      const at: Look = yield* look(spare, part, done, beginning);
+      const at: Look = yield* look(spare, 0, 0, { plan: beginning });
       if (at.kind === 'counted') return { spare, at };
     }
-    const at: Look = yield* look(undefined, part, done, beginning);
+    const at: Look = yield* look(undefined, 0, 0, { plan: beginning });
     return at.kind === 'counted' ? { spare: undefined, at } : at.reason;
   }
 
   if (target === 0) {
-    const at = yield* look(undefined, 1, 0, from);
+    const at = yield* look(undefined, 1, 0, { plan: from });
     return at.kind === 'none' && !bar ? at : { kind: 'plan', best };
   }
-  // A first plan is soon found; each look after it begins anew, because what is put together from a known plan is hard to better.
-  let done = 0;
-  for (const { part, more } of [{ part: 0, more: 1 }, ...looks]) {
-    const found = yield* roomFor(more * firstShare(asked), part, done, part === 0 ? from : undefined);
-    done += part;
-    if ('at' in found) yield* roomier(found, done);
-    else if (!bar) return { kind: 'none', reason: found };
+  // A first plan is soon found and soon made sure; from there it is bettered, and what that cost in sureness put in again.
+  const first = yield* roomFor(firstShare(asked), from);
+  if (!('at' in first)) return bar ? { kind: 'plan', best } : { kind: 'none', reason: first };
+  let here = yield* roomier(first, 0);
+  for (let round = 0; round < rounds; round++) {
+    // From a plan that was only repaired no walk goes on: where nothing else leads to one, it begins anew.
+    const at = yield* look(here.spare, 1 / rounds, round / rounds, { plan: undefined, along: here.at.along });
+    if (at.kind === 'counted') here = yield* roomier({ spare: here.spare, at }, (round + 1) / rounds);
   }
   return { kind: 'plan', best };
+}
+
+/** What a look begins from: a plan, and how that was put together. */
+interface Beginning {
+  readonly plan: Plan | undefined;
+  readonly along?: Leaning | undefined;
 }
 
 interface Spared {
@@ -172,12 +189,12 @@ interface Spared {
 }
 
 /** Whether one plan is better: sure enough where the other is not, or surer where neither is; else by what counts for this cook. */
-function isSurer(occasion: Occasion, target: number, one: Rated, other: Rated | undefined): boolean {
+function isSurer(target: number, one: Rated, other: Rated | undefined): boolean {
   if (!other) return true;
   const [here, there] = [one, other].map(({ onTime = -1 }) => onTime) as [number, number];
   if (here >= target !== there >= target) return here >= target;
   if (here < target && Math.abs(here - there) > nearly) return here > there;
-  return isBetterPlan(occasion, one.plan, other.plan);
+  return better(one.score, other.score);
 }
 
 /** More to spare for the steps at which late days break. */
@@ -189,7 +206,7 @@ function raised({ usual, of }: SpareShares, { breaks }: DaySummary, by: number):
 }
 
 interface Rated {
-  readonly plan: Plan;
+  readonly score: Score;
   readonly onTime?: number | undefined;
 }
 

@@ -1,5 +1,13 @@
-export { makePlan, planning, type PlanEvent, type PlanOptions, type PlanResult } from './make.ts';
-export { isBetterPlan, planFigures } from './quality.ts';
+export {
+  makePlan,
+  planning,
+  workToPlan,
+  type PlanEvent,
+  type PlanOptions,
+  type PlanResult,
+  type WorkToPlan,
+} from './make.ts';
+export { planFigures, scoring } from './quality.ts';
 export { pinWords } from './words.ts';
 export { remedied, remedyWords, type Remedy } from './remedies.ts';
 export type { NoPlan } from './explain.ts';

@@ -21,6 +21,7 @@ import {
   provenClash,
   solve,
   type Known,
+  type Leaning,
   type Heat,
   type Placed,
   type Problem,
@@ -49,13 +50,29 @@ export interface PlanOptions {
   readonly spare?: SpareShares | undefined;
   /** A plan to begin from, of an occasion much like this one: what can stay as it is stays. */
   readonly from?: Plan | undefined;
+  /** How a plan of the same work was put together, to begin from where that leads to one. */
+  readonly along?: Leaning | undefined;
+  /** Where there is no plan: whether it is found out what would free it, which takes as long again as looking for one. It is, unless said otherwise. */
+  readonly remedies?: boolean | undefined;
+}
+
+/** Who eats what of an occasion, and the work that is: the same for every plan of it. */
+export interface WorkToPlan {
+  readonly table: FitTable;
+  readonly network: TaskNetwork;
+}
+
+export function workToPlan(occasion: Occasion): WorkToPlan {
+  const table = fit(occasion);
+  return { table, network: tasksOf(occasion, table) };
 }
 
 export type PlanEvent =
   { readonly kind: 'found'; readonly plan: Plan } | { readonly kind: 'progress'; readonly share: number };
 
 export type PlanResult =
-  { readonly kind: 'plan'; readonly plan: Plan } | { readonly kind: 'none'; readonly reason: NoPlan };
+  | { readonly kind: 'plan'; readonly plan: Plan; readonly along: Leaning }
+  | { readonly kind: 'none'; readonly reason: NoPlan };
 
 /**
  * Plans an occasion: yields every better plan as it is found, and progress; returns the best or why there is none.
@@ -64,27 +81,11 @@ export type PlanResult =
 export function* planning(
   occasion: Occasion,
   options: PlanOptions = {},
-  table: FitTable = fit(occasion),
+  { table, network }: WorkToPlan = workToPlan(occasion),
 ): Generator<PlanEvent, PlanResult> {
-  const { seed = 1, seconds = 2, firstSeconds, spare, from } = options;
-  const network = tasksOf(occasion, table);
-  if (network.tasks.length === 0) {
-    return {
-      kind: 'none',
-      reason: {
-        what: 'There is nothing to plan yet.',
-        why: 'No dish on the menu is eaten by anybody.',
-        tryThis: 'Add guests and dishes.',
-        proven: true,
-      },
-    };
-  }
-  const untaken = takenFromNobody(occasion, table);
-  if (untaken) return { kind: 'none', reason: untaken };
-  const raw = servedRaw(network);
-  if (raw) return { kind: 'none', reason: raw };
-  const missing = missingKit(occasion.kitchen, network);
-  if (missing) return { kind: 'none', reason: missing };
+  const { seed = 1, seconds = 2, firstSeconds, spare, from, along, remedies = true } = options;
+  const barred = inTheWay(occasion, { table, network });
+  if (barred) return { kind: 'none', reason: barred };
   const plain = compile(occasion, network);
   const clash = provenClash(plain);
   if (clash)
@@ -92,16 +93,18 @@ export function* planning(
       kind: 'none',
       reason: wishesInConflict(occasion, network) ?? {
         ...explainClash(occasion, network, clash),
-        frees: remediesThatFree(occasion, againstClash(occasion, network, clash)),
+        ...(remedies && { frees: remediesThatFree(occasion, againstClash(occasion, network, clash)) }),
       },
     };
   const bound = lowerBoundMin(plain);
-  const spared = spare && spareOf(network, spare);
+  const fixed = occasion.wishes.pins.flatMap(({ task, spareMin }) => (spareMin === undefined ? [] : [task]));
+  const spared = spare && spareOf(network, spare, new Set(fixed));
   const problem = spared ? compile(occasion, network, spared) : plain;
   const search = solve(problem, {
     seed,
     effort: seconds * effortPerSecond,
     ...(firstSeconds !== undefined && { firstEffort: firstSeconds * effortPerSecond }),
+    along,
     from: from && knownOf(occasion, network.tasks, from, -Infinity, spared),
   });
   for (;;) {
@@ -111,15 +114,32 @@ export function* planning(
         const wished = wishesInConflict(occasion, network);
         if (wished) return { kind: 'none', reason: wished };
         const reason = explainStuck(occasion, network, next.value);
-        const freed = whatFrees(occasion, network, next.value);
+        const freed = remedies ? whatFrees(occasion, network, next.value) : undefined;
         return { kind: 'none', reason: { ...reason, ...freed } };
       }
-      return { kind: 'plan', plan: toPlan(occasion, network, problem, next.value, { seed, bound, spared }) };
+      return {
+        kind: 'plan',
+        plan: toPlan(occasion, network, problem, next.value.timetable, { seed, bound, spared }),
+        along: next.value.along,
+      };
     }
     if (next.value.kind === 'found')
       yield { kind: 'found', plan: toPlan(occasion, network, problem, next.value.timetable, { seed, bound, spared }) };
     else yield { kind: 'progress', share: next.value.share };
   }
+}
+
+const nothingToPlan: NoPlan = {
+  what: 'There is nothing to plan yet.',
+  why: 'No dish on the menu is eaten by anybody.',
+  tryThis: 'Add guests and dishes.',
+  proven: true,
+};
+
+/** Why no order of work can be a plan, whatever the hours. */
+function inTheWay(occasion: Occasion, { table, network }: WorkToPlan): NoPlan | undefined {
+  if (network.tasks.length === 0) return nothingToPlan;
+  return takenFromNobody(occasion, table) ?? servedRaw(network) ?? missingKit(occasion.kitchen, network);
 }
 
 /** Plans an occasion to the end. */

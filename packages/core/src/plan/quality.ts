@@ -1,12 +1,32 @@
 import { fit } from '../fit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
-import { better, figuresOf, type Figures } from '../schedule/index.ts';
-import { tasksOf, wayOf } from '../tasks/index.ts';
+import { figuresOf, type Figures, type Problem, type Score } from '../schedule/index.ts';
+import { tasksOf, wayOf, type TaskNetwork } from '../tasks/index.ts';
 import { compile, usableWays } from './compile.ts';
 
 /** What a plan is measured by, as the scheduler measures it: washes, minutes of washing, the day in minutes from the first hand to the last serving with the work on the days before, and so on. Steps that the occasion does not know are left out. */
 export function planFigures(occasion: Occasion, plan: Plan): Figures {
   const network = tasksOf(occasion, fit(occasion), plan.batches);
+  return figuresIn(occasion, network, compile(occasion, network), plan);
+}
+
+/**
+ * What counts for this cook, of any plan of this state of the occasion: a number for each goal, in their order, the less the better. `network` is
+ * its work.
+ */
+export function scoring(occasion: Occasion, network: TaskNetwork): (plan: Plan) => Score {
+  const problem = compile(occasion, network);
+  const known = new Set(network.batches.map(({ id }) => id));
+  return (plan) => {
+    // A plan that was mended on the day may name its batches otherwise.
+    const figures = plan.batches.every(({ id }) => known.has(id))
+      ? figuresIn(occasion, network, problem, plan)
+      : planFigures(occasion, plan);
+    return problem.goals.map((goal) => figures[goal]);
+  };
+}
+
+function figuresIn(occasion: Occasion, network: TaskNetwork, problem: Problem, plan: Plan): Figures {
   const numbers = new Map(network.tasks.map((task, index) => [task.id, index]));
   const cook = (id: string | undefined) => occasion.kitchen.cooks.findIndex((each) => each.id === id);
   const placed = plan.tasks.flatMap((planned) => {
@@ -40,19 +60,8 @@ export function planFigures(occasion: Occasion, plan: Plan): Figures {
     ];
   });
   return figuresOf(
-    compile(occasion, network),
+    problem,
     placed,
     plan.tasks.filter((task) => task.kind === 'wash'),
-  );
-}
-
-/** Whether a plan is better than another, in the order of what counts for this cook. A plan of another state of the occasion is no rival. */
-export function isBetterPlan(occasion: Occasion, one: Plan, other: Plan | undefined): boolean {
-  if (!other || other.basis !== one.basis) return true;
-  const { goals } = compile(occasion, tasksOf(occasion, fit(occasion)));
-  const [a, b] = [planFigures(occasion, one), planFigures(occasion, other)];
-  return better(
-    goals.map((goal) => a[goal]),
-    goals.map((goal) => b[goal]),
   );
 }

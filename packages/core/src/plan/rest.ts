@@ -55,7 +55,7 @@ export function* planningRest(
   for (;;) {
     const next = search.next();
     if (next.done)
-      return isStuck(next.value) ? undefined : whole(occasion, network, rest, standpoint, next.value, seed);
+      return isStuck(next.value) ? undefined : whole(occasion, network, rest, standpoint, next.value.timetable, seed);
     yield next.value.kind === 'found'
       ? whole(occasion, network, rest, standpoint, next.value.timetable, seed)
       : undefined;

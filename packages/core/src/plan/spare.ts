@@ -10,15 +10,21 @@ export interface SpareShares {
   readonly of?: ReadonlyMap<TaskId, number> | undefined;
 }
 
+const halfOf = (minutes = Infinity): number => Math.floor(minutes / 2);
+
 /** How much longer than likely a way may take. What only stands, soaks or chills with no sign to wait for is ready when it is planned. */
 const mayRunOver = ({ step }: Task, { hands, oven, burners, durationMin }: Way): number =>
   hands === 'off' && !oven && burners === 0 && step.until === '' ? 0 : durationMin.most - durationMin.planned;
 
 /**
  * Minutes to spare for every task: a share of what it may take longer than likely. No food waits longer for it than it may: what cannot wait so long
- * hands the rest on to what comes after it.
+ * hands the rest on to what comes after it. `even`: what is to have as much in each of its ways, because a cook has said what is to be after it.
  */
-export function spareOf({ tasks }: TaskNetwork, { usual, of }: SpareShares): Spare {
+export function spareOf(
+  { tasks }: TaskNetwork,
+  { usual, of }: SpareShares,
+  even: ReadonlySet<TaskId> = new Set(),
+): Spare {
   const followers = new Map<TaskId, Task['after'][number][]>();
   for (const { after } of tasks)
     for (const link of after) followers.set(link.task, [...(followers.get(link.task) ?? []), link]);
@@ -35,13 +41,17 @@ export function spareOf({ tasks }: TaskNetwork, { usual, of }: SpareShares): Spa
       0,
       Math.min(
         ...(followers.get(task.id) ?? []).map((link) => (link.mostMin ?? Infinity) - link.leastMin),
+        // What must not stand for long at once is put away soon after it is done, and taken out again soon before it is wanted.
+        ...(followers.get(task.id) ?? []).map(({ shelter }) => halfOf(shelter?.standsMin)),
+        halfOf(task.serve?.shelter?.standsMin),
         task.serve?.mostHoldMin ?? Infinity,
         task.warm?.mostMin ?? Infinity,
       ),
     );
     const wanted = task.ways.map((way) => (of?.get(task.id) ?? usual) * mayRunOver(task, way) + Math.max(0, ...handed));
+    const spared = wanted.map((minutes) => Math.floor(Math.min(Math.round(minutes), cap)));
     const made = {
-      ways: wanted.map((minutes) => Math.floor(Math.min(Math.round(minutes), cap))),
+      ways: even.has(task.id) ? spared.map(() => Math.min(...spared)) : spared,
       leftMin: Math.max(0, wanted[0]! - cap),
     };
     found.set(task.id, made);

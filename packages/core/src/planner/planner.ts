@@ -1,15 +1,22 @@
 import { audit, type AuditReport } from '../audit/index.ts';
 import type { Occasion, Plan } from '../model/index.ts';
-import { bakedLonger, colderBakes, planning, type NoPlan, type PlanOptions } from '../plan/index.ts';
-import { tasksOf } from '../tasks/index.ts';
-import { fit } from '../fit/index.ts';
+import type { Leaning } from '../schedule/index.ts';
+import {
+  bakedLonger,
+  colderBakes,
+  planning,
+  workToPlan,
+  type NoPlan,
+  type PlanOptions,
+  type WorkToPlan,
+} from '../plan/index.ts';
 
 export type AuditedEvent =
   | { readonly kind: 'found'; readonly plan: Plan; readonly report: AuditReport }
   | { readonly kind: 'progress'; readonly share: number };
 
 export type AuditedResult =
-  | { readonly kind: 'plan'; readonly plan: Plan; readonly report: AuditReport }
+  | { readonly kind: 'plan'; readonly plan: Plan; readonly report: AuditReport; readonly along: Leaning }
   | { readonly kind: 'none'; readonly reason: NoPlan };
 
 /** Plans were made, and the audit let none of them through: what it said of the last. */
@@ -31,9 +38,8 @@ interface Audited {
 }
 
 /** The plan with more time for what bakes from the fridge, where that breaks nothing: what cannot have it is told at the bench. */
-function withTimeForCold(occasion: Occasion, audited: Audited): Audited {
+function withTimeForCold(occasion: Occasion, { network }: WorkToPlan, audited: Audited): Audited {
   if (!audited.plan.tasks.some((task) => task.kind === 'step' && task.rest)) return audited;
-  const network = tasksOf(occasion, fit(occasion), audited.plan.batches);
   return [...colderBakes(network, audited.plan)].reduce((best, [bake, minutes]): Audited => {
     const task = network.tasks.find((each) => each.id === bake)!;
     const plan = bakedLonger(occasion, best.plan, task, minutes);
@@ -42,17 +48,27 @@ function withTimeForCold(occasion: Occasion, audited: Audited): Audited {
   }, audited);
 }
 
-/** Plans an occasion and lets nothing out that the audit has not passed: every better plan as it is found, and progress; in the end the best, or why there is none. */
+/** So much more must have been looked for before another better plan is put before the audit: what is bettered again in a moment need not be. */
+const auditedEvery = 0.1;
+
+/**
+ * Plans an occasion and lets nothing out that the audit has not passed: the first plan, better ones now and then, and progress; in the end the
+ * best, or why there is none.
+ */
 export function* auditedPlanning(
   occasion: Occasion,
   options: PlanOptions = {},
+  work: WorkToPlan = workToPlan(occasion),
 ): Generator<AuditedEvent, AuditedResult> {
-  const run = planning(occasion, options);
+  const run = planning(occasion, options, work);
   let best: Audited | undefined;
+  let waiting: Plan | undefined;
+  let auditedAt = 0;
   let objections: AuditReport['findings'] = [];
-  const look = (plan: Plan): boolean => {
+  const hasPassed = (plan: Plan): boolean => {
+    waiting = undefined;
     const report = audit(occasion, plan);
-    if (report.passed) best = withTimeForCold(occasion, { plan, report });
+    if (report.passed) best = withTimeForCold(occasion, work, { plan, report });
     else objections = report.findings;
     return report.passed;
   };
@@ -60,9 +76,15 @@ export function* auditedPlanning(
     const next = run.next();
     if (next.done) {
       if (next.value.kind === 'none') return next.value;
-      return best ? { kind: 'plan', ...best } : { kind: 'none', reason: objected(objections) };
+      if (waiting) hasPassed(waiting);
+      return best ? { kind: 'plan', ...best, along: next.value.along } : { kind: 'none', reason: objected(objections) };
     }
-    if (next.value.kind === 'progress') yield next.value;
-    else if (look(next.value.plan)) yield { kind: 'found', ...best! };
+    if (next.value.kind === 'found') waiting = next.value.plan;
+    else {
+      yield next.value;
+      if (next.value.share - auditedAt < auditedEvery) continue;
+      auditedAt = next.value.share;
+    }
+    if (waiting && (!best || next.value.kind === 'progress') && hasPassed(waiting)) yield { kind: 'found', ...best! };
   }
 }

@@ -1,8 +1,8 @@
 import { decode, finished } from './decode.ts';
 import { neighbour, type Ground } from './moves.ts';
-import { better, type Timetable } from './problem.ts';
+import { better } from './problem.ts';
 import { energyOf } from './score.ts';
-import { asBuilt, isStuck, type Standing, type Step } from './search.ts';
+import { asBuilt, isStuck, type Solved, type Standing, type Step } from './search.ts';
 
 /** Energies, in minutes of the day, by which a neighbour may be worse: at the start and in the end. */
 const hottest = 20;
@@ -22,7 +22,7 @@ export function* anneal(
   random: () => number,
   effort: number,
   start: Standing,
-): Generator<Step, Timetable> {
+): Generator<Step, Solved> {
   const { prepared } = ground;
   const { problem } = prepared;
   const isSmall = problem.activities.length <= smallUpTo;
@@ -63,5 +63,5 @@ export function* anneal(
     if (sinceBest > cycle * wanderShare && energy > bestEnergy) [here, energy, sinceBest] = [best, bestEnergy, 0];
     yield { kind: 'round', share: Math.min(1, looked / effort) };
   }
-  return finished(prepared, best.table);
+  return { timetable: finished(prepared, best.table), along: best.led };
 }

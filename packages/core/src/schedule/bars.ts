@@ -105,6 +105,8 @@ export const unracked: Racked = { oven: -1, racks: [] };
 export const opensOf = (way: Way, start: number, end: number): readonly number[] => [
   start,
   ...way.looks.map((point) => start + point.atMin),
+  // It likely comes out before all is over that is to spare.
+  ...(way.spareMin ? [end - way.spareMin] : []),
   end,
 ];
 

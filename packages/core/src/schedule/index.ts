@@ -9,6 +9,7 @@ export type {
   Placed,
   Problem,
   Rest,
+  Score,
   Stuck,
   Timetable,
   Wash,
@@ -19,4 +20,5 @@ export { figuresOf, type Figures } from './score.ts';
 export { provenClash, type Clash } from './clash.ts';
 export type { Known } from './keep.ts';
 export { isStuck } from './search.ts';
+export type { Leaning } from './decode.ts';
 export { effortPerSecond, solve } from './solve.ts';

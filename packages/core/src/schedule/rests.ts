@@ -13,7 +13,9 @@ interface Waiting extends Span {
   readonly shelter?: Shelter | undefined;
   /** It is in the shelter already, by the way in which what comes before it is done. */
   readonly isThere: boolean;
-  /** What is to spare of the time of what comes before it: it may be standing for so long already. */
+  /** What is to spare of the time of what comes before it: it may be waiting for so long already. */
+  readonly spareMin: number;
+  /** As much of that as is not counted as standing already, where it stands while it is worked on. */
   readonly sinceMin: number;
 }
 
@@ -54,16 +56,19 @@ const waiting = (
   startMin: number,
   endMin: number,
   shelter: Shelter | undefined,
-): Waiting => ({
-  from,
-  next,
-  startMin,
-  endMin,
-  shelter,
-  isThere: shelter !== undefined && shelter.isThere && (wayOf(state, from).takes[shelter.pool] ?? 0) > 0,
-  // Where it stands while it is worked on, that is counted already.
-  sinceMin: state.prepared.problem.activities[from]!.stands ? 0 : (wayOf(state, from).spareMin ?? 0),
-});
+): Waiting => {
+  const spareMin = wayOf(state, from).spareMin ?? 0;
+  return {
+    from,
+    next,
+    startMin,
+    endMin,
+    shelter,
+    isThere: shelter !== undefined && shelter.isThere && (wayOf(state, from).takes[shelter.pool] ?? 0) > 0,
+    spareMin,
+    sinceMin: state.prepared.problem.activities[from]!.stands ? 0 : spareMin,
+  };
+};
 
 /** Until when what is in a shelter when an activity ends stays there, in what it stands in: until the last that is placed wants it, or it is due. */
 export function staysUntil(state: State, index: number, end: number): number {
@@ -175,9 +180,9 @@ export function restsAround(state: State, spot: Spot, known: readonly Rest[] = [
 
 /** A long wait is better spent in a shelter at once than made up for by several short ones, where that can be. */
 function reasonToShelter(wait: Waiting, mostMin: number): 'must' | 'better' | undefined {
-  const { shelter, isThere, startMin, endMin, sinceMin } = wait;
+  const { shelter, isThere, startMin, endMin, spareMin } = wait;
   if (!shelter || endMin <= startMin) return undefined;
-  const waitsMin = endMin - startMin + sinceMin;
+  const waitsMin = endMin - startMin + spareMin;
   if (isThere || waitsMin > shelter.standsMin) return 'must';
   return waitsMin > mostMin * longShare ? 'better' : undefined;
 }
@@ -262,7 +267,7 @@ type Handled = Span & { readonly put: Handling; readonly take: Handling };
 function handledFor(
   state: State,
   spot: Spot,
-  { from, next, startMin, endMin }: Waiting,
+  { from, next, startMin, endMin, spareMin }: Waiting,
   shelter: Shelter,
   others: readonly Rest[],
   known: Rest | undefined,
@@ -279,11 +284,11 @@ function handledFor(
     again(known?.take) ??
     search(able[next < 0 ? from : next]!, latest, Math.max(startMin + takesMin, latest - asideMin));
   if (!take || take.startMin < startMin + takesMin) return undefined;
+  // It may be waiting for all that is to spare before already.
+  const putByMin = startMin + Math.max(0, asideMin - spareMin);
   const put =
-    together ??
-    again(known?.put) ??
-    search(able[from]!, startMin, Math.min(startMin + asideMin, take.startMin - takesMin));
-  if (!put || put.endMin > take.startMin) return undefined;
+    together ?? again(known?.put) ?? search(able[from]!, startMin, Math.min(putByMin, take.startMin - takesMin));
+  if (!put || put.startMin > putByMin || put.endMin > take.startMin) return undefined;
   return { startMin: put.startMin, endMin: take.endMin, put, take };
 }
 

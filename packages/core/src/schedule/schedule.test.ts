@@ -122,6 +122,7 @@ describe('every plan passes the audit', () => {
   const anyStep = fc.record({
     hands: fc.constantFrom('on', 'off'),
     likely: fc.integer({ min: 2, max: 40 }),
+    over: fc.constantFrom(5, 20, 60),
     kit: fc.subarray(['board', 'knife', 'bowl', 'saucepan', 'gratin-dish'], { maxLength: 3 }),
     oven: fc.constantFrom(undefined, 150, 190, 220),
     shut: fc.constantFrom(undefined, undefined, 3, 12),
@@ -145,6 +146,7 @@ describe('every plan passes the audit', () => {
     racks: fc.constantFrom(1, 2, 3),
     out: fc.boolean(),
     spare: fc.constantFrom(0, 5, 15),
+    padded: fc.constantFrom(undefined, 0.2, 0.6),
     parts: fc.boolean(),
     machine: fc.constantFrom(
       undefined,
@@ -161,6 +163,7 @@ describe('every plan passes the audit', () => {
       steps: {
         hands: string;
         likely: number;
+        over: number;
         kit: string[];
         oven: number | undefined;
         shut: number | undefined;
@@ -194,7 +197,7 @@ describe('every plan passes the audit', () => {
                   ...(i === each.steps.length - 1 && parts && r > 0 ? ['part'] : []),
                 ],
                 hands: one.oven ? 'off' : one.hands,
-                durationMin: { least: one.likely, likely: one.likely, most: one.likely + 5 },
+                durationMin: { least: one.likely, likely: one.likely, most: one.likely + one.over },
                 kit: one.kit.map((kind) => ({
                   kind,
                   ...(one.hold ? { as: parts && r > 0 && i === each.steps.length - 1 ? 'part--it' : 'it' } : {}),
@@ -247,7 +250,7 @@ describe('every plan passes the audit', () => {
         fc.array(anyRecipe, { minLength: 1, maxLength: 5 }),
         fc.array(anyNeeds, { minLength: 1, maxLength: 4 }),
         anyKitchen,
-        (recipes, needs, { leaves, second, racks, out, spare, parts, machine }) => {
+        (recipes, needs, { leaves, second, racks, out, spare, padded, parts, machine }) => {
           const plain = build(recipes, needs, parts);
           const [first, ...others] = plain.kitchen.cooks;
           const one = v.parse(Occasion, {
@@ -264,7 +267,11 @@ describe('every plan passes the audit', () => {
               pins: spare ? [{ task: 'r0.plain.s0', spareMin: spare }] : [],
             },
           });
-          const result = makePlan(one, { seconds: 0.01, firstSeconds: 0.04 });
+          const result = makePlan(one, {
+            seconds: 0.01,
+            firstSeconds: 0.04,
+            spare: padded ? { usual: padded } : undefined,
+          });
           if (result.kind === 'none') return;
           planned++;
           expect(audit(one, result.plan).findings).toEqual([]);
@@ -272,7 +279,7 @@ describe('every plan passes the audit', () => {
       ),
       { numRuns: Number(process.env['RUNS'] ?? 50), seed: Number(process.env['SEED'] ?? 7) },
     );
-    expect(planned).toBeGreaterThan(32);
+    expect(planned).toBeGreaterThan(28);
   });
 });
 

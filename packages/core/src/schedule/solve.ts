@@ -1,13 +1,13 @@
 import { anneal } from './anneal.ts';
-import type { Leaning } from './decode.ts';
+import { decode, finished, type Leaning } from './decode.ts';
 import { findFirst } from './first.ts';
-import { groundOf } from './moves.ts';
+import { before, groundOf, shifted } from './moves.ts';
 import type { Known } from './keep.ts';
-import { prepare } from './prepare.ts';
-import { repair } from './repair.ts';
-import type { Problem, Stuck, Timetable } from './problem.ts';
+import { prepare, type Prepared } from './prepare.ts';
+import { repair, type Repaired } from './repair.ts';
+import type { Problem, Stuck } from './problem.ts';
 import { seeded } from '../numbers/index.ts';
-import { isStuck, type Step } from './search.ts';
+import { isStuck, type Solved, type Step } from './search.ts';
 import { tabu } from './tabu.ts';
 
 export interface SolveOptions {
@@ -21,6 +21,8 @@ export interface SolveOptions {
   readonly firstEffort?: number;
   /** A timetable to begin from: all of it that still holds stays where it was, until something better is found. */
   readonly from?: Known | undefined;
+  /** How a timetable of much the same work was put together, to begin from: from that a walk can go on, where it leads to one here. */
+  readonly along?: Leaning | undefined;
   /** How much may be done to go on from it. */
   readonly repairEffort?: number;
 }
@@ -30,6 +32,9 @@ export const effortPerSecond = 200_000;
 
 /** How much may be spent on going on from a known timetable. */
 const usualRepairEffort = 60_000;
+/** How much may be spent on following how another was put together, and after how many lines in vain from the known one again. */
+const followEffort = 40_000;
+const afreshAfter = 15;
 /** How much may be spent on finding a first timetable, for each activity. */
 const lostEffort = 5000;
 
@@ -39,12 +44,13 @@ const lostEffort = 5000;
  */
 export function* solve(
   problem: Problem,
-  { seed, effort, firstEffort, from, repairEffort = usualRepairEffort }: SolveOptions,
-): Generator<Step, Timetable | Stuck> {
+  { seed, effort, firstEffort, from, along, repairEffort = usualRepairEffort }: SolveOptions,
+): Generator<Step, Solved | Stuck> {
   const random = seeded(seed);
   const prepared = prepare(problem);
   const ground = groundOf(prepared);
-  const known = from && (yield* repair(ground, random, repairEffort, leaningOf(problem, from), from));
+  const led = along && (yield* follow(prepared, random, along, followEffort));
+  const known = led ?? (from && (yield* repair(ground, random, repairEffort, leaningOf(problem, from), from)));
   const first =
     known ??
     (yield* findFirst(
@@ -56,7 +62,49 @@ export function* solve(
   if (isStuck(first.result)) return first.result;
   // Where nothing must be kept apart and everything has its one place the critical chain is all there is: then following it beats wandering.
   const better = prepared.classes.length === 0 && isTied(problem) ? tabu : anneal;
-  return yield* better(ground, random, effort, { leaning: first.leaning, table: first.result });
+  return yield* better(ground, random, effort, {
+    led: first.leaning,
+    leaning: first.leaning,
+    table: first.result,
+  });
+}
+
+/**
+ * Puts a timetable together as another was, of much the same work. What finds no place then goes sooner in the line, before what stands in its
+ * way; where that comes to nothing, from the line as it was again. What is found so can be bettered from there: no line is known that leads to a
+ * timetable that was repaired.
+ */
+function* follow(
+  prepared: Prepared,
+  random: () => number,
+  along: Leaning,
+  effort: number,
+): Generator<Step, Repaired | undefined> {
+  if (!along.line) return undefined;
+  let leaning = along;
+  let looked = 0;
+  for (let round = 1; looked < effort; round++) {
+    const { result, looked: now } = decode(prepared, leaning);
+    looked += now + prepared.problem.activities.length;
+    if (!isStuck(result)) {
+      yield { kind: 'found', round, timetable: finished(prepared, result) };
+      return { leaning, result };
+    }
+    yield { kind: 'round', share: 0 };
+    const line = round % afreshAfter === 0 ? along.line : leaning.line!;
+    leaning = { ...along, line: sooner(prepared, line, result, random) };
+  }
+  return undefined;
+}
+
+/** The line with what found no place sooner in it, and now and then something else elsewhere. */
+function sooner(prepared: Prepared, line: Int32Array, { activity, around }: Stuck, random: () => number): Int32Array {
+  const holder = around?.[Math.floor(random() * around.length)];
+  const moved =
+    holder !== undefined && random() < 0.5
+      ? before(prepared, line, activity, holder)
+      : before(prepared, line, activity, line[Math.max(0, line.indexOf(activity) - 1 - Math.floor(random() * 20))]!);
+  return !moved || random() < 0.3 ? shifted(prepared, moved ?? line, random) : moved;
 }
 
 /** The ways of a known timetable; whatever is new is done the usual way. */

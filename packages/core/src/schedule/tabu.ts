@@ -1,8 +1,8 @@
 import { decode, finished } from './decode.ts';
 import { before, behind, criticalPairs, shifted, type Ground } from './moves.ts';
-import { better, type Timetable } from './problem.ts';
+import { better } from './problem.ts';
 import { energyOf } from './score.ts';
-import { inTime, isStuck, type Standing, type Step } from './search.ts';
+import { inTime, isStuck, type Solved, type Standing, type Step } from './search.ts';
 
 /** For how many rounds a pair may not be swapped back, at least; up to twice as many by chance. */
 const tenure = 16;
@@ -20,12 +20,7 @@ interface Candidate {
  * Tabu search along the critical chain: of all swaps at the ends of its blocks the best is taken, better or worse, and not
  * taken back for a while. @source F. Glover, ORSA Journal on Computing 1989;1:190-206; Nowicki, Smutnicki, Management Science 1996;42:797-813
  */
-export function* tabu(
-  ground: Ground,
-  random: () => number,
-  effort: number,
-  start: Standing,
-): Generator<Step, Timetable> {
+export function* tabu(ground: Ground, random: () => number, effort: number, start: Standing): Generator<Step, Solved> {
   const { prepared } = ground;
   const { problem } = prepared;
   const size = problem.activities.length;
@@ -79,5 +74,5 @@ export function* tabu(
     }
     yield { kind: 'round', share: Math.min(1, looked / effort) };
   }
-  return finished(prepared, best.table);
+  return { timetable: finished(prepared, best.table), along: best.led };
 }

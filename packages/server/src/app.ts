@@ -89,7 +89,11 @@ export async function buildApp({
     await app.register(fastifyStatic, {
       root: webDir,
       wildcard: false,
+      preCompressed: true,
+      // Said below, by what it is.
+      cacheControl: false,
       setHeaders: (response, path) => {
+        response.setHeader('vary', 'accept-encoding');
         response.setHeader(
           'cache-control',
           path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',

@@ -23,8 +23,8 @@ export interface TestApp {
   close(): Promise<void>;
 }
 
-/** The real app on a real SQLite file in a temporary folder, with the demo data. */
-export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-'))): Promise<TestApp> {
+/** The real app on a real SQLite file in a temporary folder, with the demo data; with a folder of the web app, that too. */
+export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-')), webDir?: string): Promise<TestApp> {
   const { db, close } = await openDb(folder, migrations);
   const clock = { now: new Date('2026-11-25T12:00:00Z') };
   const store = new Store(db, () => new Date('2026-11-25T12:00:00Z'));
@@ -39,6 +39,7 @@ export async function testApp(folder = mkdtempSync(join(tmpdir(), 'lupin-api-'))
     sharing,
     devices: new Devices(days, () => clock.now),
     blank: blankOccasion(data),
+    webDir,
   });
   await app.ready();
   await sharing.start((request, response) => app.routing(request, response));

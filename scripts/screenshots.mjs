@@ -135,7 +135,7 @@ const views = [
       await page.getByText('how sure', { exact: true }).click();
       await page
         .getByRole('button', { name: /^Add: / })
-        .or(page.getByText('Ten minutes at one point alone'))
+        .or(page.getByText(/^(None needed|Ten minutes at one point alone)/))
         .first()
         .waitFor({ timeout: 60_000 });
     },

@@ -274,7 +274,7 @@ function handledFor(
   together: Handling | undefined,
 ): Handled | undefined {
   const takesMin = shelter.handlingMin;
-  const asideMin = Math.min(mostAsideMin, Math.floor(shelter.standsMin / 2));
+  const halfMin = Math.floor(shelter.standsMin / 2);
   const { able } = state.prepared;
   const search = (cooks: readonly number[], fromMin: number, toMin: number) =>
     handleAt(state, spot, others, cooks, fromMin, toMin, takesMin);
@@ -282,13 +282,19 @@ function handledFor(
   const latest = endMin - takesMin;
   const take =
     again(known?.take) ??
-    search(able[next < 0 ? from : next]!, latest, Math.max(startMin + takesMin, latest - asideMin));
+    search(
+      able[next < 0 ? from : next]!,
+      latest,
+      Math.max(startMin + takesMin, latest - Math.min(mostAsideMin, halfMin)),
+    );
   if (!take || take.startMin < startMin + takesMin) return undefined;
   // It may be waiting for all that is to spare before already.
-  const putByMin = startMin + Math.max(0, asideMin - spareMin);
+  const asideMin = Math.max(0, Math.min(mostAsideMin, halfMin - spareMin));
   const put =
-    together ?? again(known?.put) ?? search(able[from]!, startMin, Math.min(putByMin, take.startMin - takesMin));
-  if (!put || put.startMin > putByMin || put.endMin > take.startMin) return undefined;
+    together ??
+    again(known?.put) ??
+    search(able[from]!, startMin, Math.min(startMin + asideMin, take.startMin - takesMin));
+  if (!put || put.startMin - startMin + spareMin > shelter.standsMin || put.endMin > take.startMin) return undefined;
   return { startMin: put.startMin, endMin: take.endMin, put, take };
 }
 

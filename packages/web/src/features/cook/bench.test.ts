@@ -1,6 +1,7 @@
 import { asPlanned, events } from '../../../../core/test-support/day.ts';
 import { demo } from '../../../../core/test-support/demo.ts';
 import { id } from '../../../../core/test-support/id.ts';
+import { noTrace } from '../../../../core/test-support/small.ts';
 import { planned } from '../../../../core/test-support/planned.ts';
 import { rules, type CavityReading, type Happening, type PlannedStep, type PlannedWash } from '@lupin/core';
 import { alertsOf } from './alerts.ts';
@@ -52,6 +53,44 @@ describe('the view of one device', () => {
     expect(benchView(dayAt(sheet, [], minute), 'all', second.id, []).isEarly).toBe(false);
     const tooSoon = second.startMin - sheet.net.pieces.find((each) => each.id === second.id)!.earlyMin - 1;
     expect(benchView(dayAt(sheet, events(...all), tooSoon), 'all', second.id, []).isEarly).toBe(false);
+  });
+
+  test('what is early waits all the same while an oven must stay shut, or where a plate would be lost', () => {
+    const ahead = plan.tasks.filter((task): task is PlannedStep => {
+      const piece = sheet.net.pieces.find((each) => each.id === task.id);
+      return task.kind === 'step' && piece !== undefined && piece.earlyMin >= 1;
+    });
+    /** The day a minute before a step, all else done by the plan. */
+    const early = (step: PlannedStep) =>
+      dayAt(
+        sheet,
+        events(
+          ...asPlanned(plan, step.startMin).filter(([, what]) => !('entry' in what && what.entry?.startsWith(step.id))),
+        ),
+        step.startMin - 1,
+      );
+    const isEarly = (step: PlannedStep, day = early(step)) => {
+      const view = benchView(day, 'all', step.id, []);
+      return view.now?.id === step.id && view.isEarly;
+    };
+    const bake = ahead.find((step) => step.racks.length > 0 && isEarly(step))!;
+    const day = early(bake);
+    const other = plan.tasks.find((task) => task.kind === 'step' && task.racks.length > 0 && task.id !== bake.id)!;
+    const shutDoors = [{ oven: bake.oven, task: other.id, untilMin: bake.startMin + 5 }] as never;
+    expect(isEarly(bake, { ...day, kitchen: { ...day.kitchen, shutDoors } })).toBe(false);
+    // The topping was rubbed, against the plan, with what tosses the beans, and somebody may have no trace of its flour.
+    const [toss, rub] = ['beans.as-written.toss', 'crumble.as-written.rub'].map(
+      (task) => plan.tasks.find((each) => each.id === task) as PlannedStep,
+    ) as [PlannedStep, PlannedStep];
+    const { slipped, ...rest } = early(toss);
+    const guests = sunday.guests.map((guest) => ({ ...guest, needs: [{ ...noTrace('gluten'), exceptions: [] }] }));
+    const dayWith = (units: readonly string[]) => {
+      const tasks = plan.tasks.map((task) => (task.id === rub.id ? { ...rub, units } : task));
+      const standpoint = { ...slipped.standpoint, plan: { ...plan, tasks } };
+      return { ...rest, slipped: { ...slipped, occasion: { ...sunday, guests }, standpoint } } as never;
+    };
+    expect(isEarly(toss, dayWith([]))).toBe(true);
+    expect(isEarly(toss, dayWith(toss.units))).toBe(false);
   });
 
   test('a list of one cook holds what they do or set going, and what nobody does', () => {

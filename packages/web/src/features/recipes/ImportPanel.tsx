@@ -23,6 +23,7 @@ export function ImportPanel({
   const [result, setResult] = useState<RecipesRead>();
   /** With "1 batch shortcrust pastry" tied to what the library makes: nothing is shown, or kept, before the library is there. */
   const readings = useMemo(() => library && result?.recipes.map((one) => linkedTo(one, library)), [library, result]);
+  const isLibraryThere = library !== undefined;
   /** Several texts are read one after the other, and shown together. */
   const take = async (...incoming: readonly string[]) => {
     setFault('');
@@ -90,8 +91,8 @@ export function ImportPanel({
   // A reading takes the width of the page, and moves what stands beside it below: the eye is led there.
   const panel = useRef<HTMLElement>(null);
   useEffect(() => {
-    if (readings) panel.current?.scrollIntoView({ block: 'start' });
-  }, [readings]);
+    if (result && isLibraryThere) panel.current?.scrollIntoView({ block: 'start' });
+  }, [result, isLibraryThere]);
   const clear = () => {
     setText('');
     setResult(undefined);

@@ -1,4 +1,5 @@
 import { dish, guest, line, occasion, recipe, step } from '../../test-support/small.ts';
+import { readRecipes } from '../recipes/index.ts';
 import { takeableFor } from './takeable.ts';
 
 type Loose = Record<string, unknown>;
@@ -61,6 +62,16 @@ test('the recipe’s own words are heard: potato water where potatoes are boiled
   const likely = (food: string) => of(menu([boiled('side', food), gravy]), 'gravy').likely.map(({ line: id }) => id);
   expect(likely('potato')).toEqual(['water']);
   expect(likely('green-beans')).toEqual([]);
+});
+
+test('they are heard as the reader reads them, too', () => {
+  const [read] = readRecipes(
+    'Gravy\n\n400 ml potato water\n2 tins chickpeas in water\n\nSimmer the potato water with the chickpeas for 5 minutes.',
+  ).recipes;
+  const asRead = { ...read!.recipe, id: 'gravy' } as never;
+  const { lines, likely } = of(menu([boiled('side', 'potato'), asRead]), 'gravy');
+  expect(lines.map(({ text }) => text)).toEqual(['400 ml potato water']);
+  expect(likely.map(({ words }) => words)).toEqual(['400 ml potato water']);
 });
 
 test('what is taken already is not asked again, and a dish that takes from this one gives it nothing', () => {

@@ -22,10 +22,16 @@ export interface Takeable {
 
 const none: Takeable = { lines: [], sources: [], likely: [] };
 
+/** Words that say what is left in a pot or tin, and not of what. */
+const said =
+  /\b(\p{L}{4,})(?:s|es)? (?:cooking |boiling |poaching |pan |roasting )?(?:water|liquid|liquor|juices|drippings?)\b/iu;
+
 /** A glass of water, stock or wine, or what is called liquid; spoonfuls are nobody's cooking water. */
 function isLiquid({ amount, food, text }: IngredientLine): boolean {
   if (amount.kind === 'volume' && amount.volumeMl < takeable.leastMl) return false;
-  return food === undefined ? takeable.called.test(text) : takeable.foods.has(food);
+  if (food !== undefined && takeable.foods.has(food)) return true;
+  // "400 ml potato water" is read as potato; "2 tins chickpeas in water" are no water.
+  return food === undefined ? takeable.called.test(text) : amount.kind === 'volume' && said.test(text);
 }
 
 /** Whether something is left in the pot or the tin that is worth taking: its recipe says so, or it cooks by itself in liquid or roasts in a tin. */
@@ -35,10 +41,6 @@ function leavesSome({ title, text, hands, burner, oven, kit, leaves }: Step): bo
   if (oven) return !oven.grill && kit.some(({ kind }) => kind === 'roasting-tin');
   return burner && takeable.cookedIn.test(`${title} ${text}`);
 }
-
-/** Words that say what is left in a pot or tin, and not of what. */
-const said =
-  /\b(\p{L}{4,})(?:s|es)? (?:cooking |boiling |poaching |pan |roasting )?(?:water|liquid|liquor|juices|drippings?)\b/iu;
 
 /** Everything that a dish could take from others: nothing that others cook, and nothing from a dish that takes from it. */
 export function takeableFor(occasion: Occasion, dish: Dish): Takeable {

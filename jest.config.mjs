@@ -18,6 +18,7 @@ const project = (name) => ({
   // The web tests stand in for the browser's own globals, which the store goes on using to the end; workers serve all projects.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   transform,
+  sandboxInjectedGlobals: ['Math', 'Map', 'Set', 'Object', 'Array', 'Number', 'String', 'JSON', 'Infinity', 'Boolean', 'RegExp', 'Error', 'WeakMap'],
   // A test that asserts nothing cannot fail.
   setupFilesAfterEnv: ['<rootDir>/../core/test-support/assertions.ts'],
   extensionsToTreatAsEsm: [],

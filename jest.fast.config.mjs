@@ -1,11 +1,7 @@
 import base from './jest.config.mjs';
+import { slow } from './jest.slow.mjs';
 
-/** The tests that are over in a minute, to run while working. What searches for plans, moves many or starts a server is left to `npm test`. */
-const slow = [
-  'core/src/(schedule/schedule|audit/mutants|whatif/|day/properties|day/day|ledger/ledger|gather/)',
-  'core/src/(plan/wishes|plan/dishwasher|plan/cold|scale/vessels|chances/chances|recipes/fuzz|planner/)',
-  'server/src/(day|api|sharing|after|devices)',
-];
+/** The tests that are over in a minute, to run while working; the others are left to `npm test`. */
 export default {
   ...base,
   projects: base.projects.map((project) => ({ ...project, testPathIgnorePatterns: ['/node_modules/', ...slow] })),

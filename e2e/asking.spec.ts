@@ -3,6 +3,9 @@ import { startServer, type Running } from './server.ts';
 import { planned, settled, view } from './timetablePage.ts';
 import { test } from './test.ts';
 
+// As most people have it, who did not ask for less movement.
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 let server: Running;
 test.beforeAll(async () => {
   server = await startServer();

@@ -17,6 +17,8 @@ export default defineConfig({
   reporter: [['list'], ['json', { outputFile: '../test-results/e2e.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // What moves costs much time here; with movement, `asking.spec.ts` is run.
+    contextOptions: { reducedMotion: 'reduce' },
     // Each window would fetch and keep the whole shell: only where a device goes offline is that asked for.
     serviceWorkers: 'block',
     // A trace of every step costs nearly as much as the tests themselves: it is asked for where one fails.

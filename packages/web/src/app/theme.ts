@@ -4,7 +4,7 @@ import { inksByDay, inksByNight } from './tokens.ts';
 const font = "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', system-ui, sans-serif";
 
 /** Ant Design through its tokens: warm paper, violet ink. */
-export function themeFor(dark: boolean): ThemeConfig {
+export function themeFor({ dark, still }: { readonly dark: boolean; readonly still: boolean }): ThemeConfig {
   const inks = dark ? inksByNight : inksByDay;
   return {
     algorithm: dark ? theme.darkAlgorithm : theme.defaultAlgorithm,
@@ -27,6 +27,8 @@ export function themeFor(dark: boolean): ThemeConfig {
       borderRadius: 7,
       controlHeight: 34,
       wireframe: false,
+      // It must know that nothing moves: what waits for the end of a movement that never begins neither opens nor closes.
+      motion: !still,
       motionDurationMid: '0.12s',
       motionDurationSlow: '0.16s',
     },

@@ -109,3 +109,17 @@ test('the menu is walked with arrow keys, and the reasons follow', async ({ page
   const why = page.getByRole('complementary', { name: 'Why' });
   await expect(why.getByRole('heading', { level: 2 })).toHaveText(/^Nell and the oven potatoes/);
 });
+
+test('where less movement is asked for a list opens and closes all the same', async ({ page }) => {
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  await page.goto(`${server.url}/o/sunday-lunch/timetable`);
+  await page.locator('.tt-bar').first().waitFor({ timeout: 90_000 });
+  await page.getByRole('radiogroup', { name: 'View' }).getByText('what if', { exact: true }).click();
+  await page.getByRole('combobox', { name: 'What if' }).click();
+  const option = page.locator('.ant-select-item-option').filter({ hasText: 'a second oven' });
+  await expect(option).toBeVisible();
+  // One that waits to grow is there for the machine, and for nobody else.
+  expect((await option.boundingBox())!.width).toBeGreaterThan(100);
+  await page.keyboard.press('Escape');
+  await expect(option).toBeHidden({ timeout: 10_000 });
+});

@@ -244,10 +244,10 @@ function clashesIn(unit: UnitId, list: readonly Taken[], followed: Followed): re
   sorted.forEach((one, i) => {
     for (let j = i + 1; j < sorted.length && sorted[j]!.startMin < one.endMin; j++) {
       const two = sorted[j]!;
-      if (two.endMin <= two.startMin || isSameFood(unit, one, two, followed)) continue;
       const key = [one.task, two.task].sort().join();
       // The first of several clashes of two tasks is the one that is said.
-      if (!pairs.has(key)) pairs.set(key, [one, two]);
+      if (two.endMin > two.startMin && !pairs.has(key) && !isSameFood(unit, one, two, followed))
+        pairs.set(key, [one, two]);
     }
   });
   return [...pairs.values()];

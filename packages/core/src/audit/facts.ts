@@ -2,7 +2,6 @@ import { bentTimeFactor, hazardOf, kitKindOf, membersOf, rules, type HazardId } 
 import type {
   Dish,
   Guest,
-  IngredientLine,
   Occasion,
   Plan,
   PlannedBatch,
@@ -29,7 +28,6 @@ import {
   type StepElsewhere,
   type VersionPart,
 } from '../versions/index.ts';
-import { remembered } from './remembered.ts';
 
 /** A batch as the audit sees it, worked out afresh from the occasion and never from what the scheduler was told. */
 export interface BatchFacts {
@@ -298,22 +296,19 @@ function partPlaces(occasion: Occasion, planned: PlannedBatch): PartPlace[] {
 }
 
 /** What a line leaves on whatever touches it, known or feared: allergens, raw risks, and origins such as pork that somebody may not have a trace of. */
-export const residueOf = (recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] =>
-  residuesOf(occasion, recipe).get(lineId) ?? [];
-
-const residuesOf = remembered((occasion: Occasion, recipe: Recipe): ReadonlyMap<string, readonly ResidueMark[]> => {
-  const isStrange = occasion.dishes.some(
+export function residueOf(recipe: Recipe, lineId: string, occasion: Occasion): readonly ResidueMark[] {
+  const line = recipe.lines.find((each) => each.id === lineId);
+  if (!line) return [];
+  const strange = occasion.dishes.some(
     ({ recipe: id, brought }) => id === recipe.id && brought !== undefined && !brought.sealed,
   );
-  const marksOf = (line: IngredientLine): readonly ResidueMark[] => [
-    ...(isStrange ? ['unread' as const] : []),
-    ...lineEvidence(line, knowledgeOf(occasion)).flatMap(({ about }): readonly ResidueMark[] => {
-      if (about.kind === 'unread' || about.kind === 'unknown') return ['unread'];
-      return about.kind === 'hazard' ? [about.hazard] : [];
-    }),
-  ];
-  return new Map(recipe.lines.map((line) => [line.id, marksOf(line)]));
-});
+  const marks: ResidueMark[] = strange ? ['unread'] : [];
+  for (const { about } of lineEvidence(line, knowledgeOf(occasion))) {
+    if (about.kind === 'unread' || about.kind === 'unknown') marks.push('unread');
+    else if (about.kind === 'hazard') marks.push(about.hazard);
+  }
+  return marks;
+}
 
 /** A hazard, what belongs to its group, the groups it belongs to, and its close relatives. */
 export const nearTo = (hazard: HazardId): readonly HazardId[] => [
@@ -325,13 +320,6 @@ export const nearTo = (hazard: HazardId): readonly HazardId[] => [
 
 /** What must not reach this guest's plate even as a trace, groups, unnamed groups and close relatives counted. */
 export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
-  const marks = forbidden.get(guest) ?? forbiddenMarks(guest);
-  forbidden.set(guest, marks);
-  return marks;
-}
-const forbidden = new WeakMap<Guest, ReadonlySet<ResidueMark>>();
-
-function forbiddenMarks(guest: Guest): ReadonlySet<ResidueMark> {
   const marks = new Set<ResidueMark>();
   for (const need of guest.needs) {
     if (need.kind === 'open' || need.strictness !== 'no-trace') continue;
@@ -385,10 +373,8 @@ export function broughtInto(recipe: Recipe, step: Step): readonly string[] {
 }
 
 /** A step and all that must be done before it. */
-export const upTo = (recipe: Recipe, last: Step): readonly Step[] => stepsUpTo(recipe, last.id);
-
-const stepsUpTo = remembered((recipe: Recipe, last: StepId): readonly Step[] => {
-  const found = new Set<StepId>([last]);
+export function upTo(recipe: Recipe, last: Step): readonly Step[] {
+  const found = new Set<StepId>([last.id]);
   for (let grown = true; grown;) {
     const before = recipe.steps.flatMap((step) => (found.has(step.id) ? linksOf(recipe, step) : []));
     const next = before.filter((link) => !found.has(link.step));
@@ -396,26 +382,19 @@ const stepsUpTo = remembered((recipe: Recipe, last: StepId): readonly Step[] => 
     for (const link of next) found.add(link.step);
   }
   return recipe.steps.filter((step) => found.has(step.id));
-});
+}
 
 /** All planned tasks that do a step for a batch: its own, that of the batch it is taken from, that of a component cooked once, or that of another dish. */
 export function allDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
   const there = batch.taken.get(step);
   const giver = there && giverOf(facts.batches, there.dish);
-  return giver ? allDoing(facts, giver, there.step) : (doneFor(facts, batch).get(step) ?? []);
+  if (giver) return allDoing(facts, giver, there.step);
+  return facts.steps.filter((each) => {
+    const id = each.batch.planned.id;
+    if (each.step.id === step && (each.batch === batch || batch.planned.base === id)) return true;
+    return batch.from.some((component) => component.batch === id && component.steps.get(step) === each.step.id);
+  });
 }
-
-const doneFor = remembered((facts: Facts, batch: BatchFacts): ReadonlyMap<StepId, readonly StepFacts[]> => {
-  const done = new Map<StepId, Set<StepFacts>>();
-  const note = (step: StepId, each: StepFacts) => done.set(step, (done.get(step) ?? new Set()).add(each));
-  for (const each of facts.steps) {
-    const { id } = each.batch.planned;
-    if (each.batch === batch || batch.planned.base === id) note(each.step.id, each);
-    for (const component of batch.from)
-      if (component.batch === id) for (const [own, its] of component.steps) if (its === each.step.id) note(own, each);
-  }
-  return new Map([...done].map(([step, all]) => [step, [...all]]));
-});
 
 const eatersIn = new WeakMap<Facts, ReadonlyMap<StepFacts, readonly Guest[]>>();
 

@@ -18,7 +18,7 @@ const project = (name) => ({
   // The web tests stand in for the browser's own globals, which the store goes on using to the end; workers serve all projects.
   testEnvironmentOptions: { globalsCleanup: 'off' },
   transform,
-  // In its sandbox each of these would be looked up through an interceptor: a search for plans takes twice as long.
+  // In its sandbox each of these would be looked up through an interceptor: a search for plans takes nearly twice as long.
   sandboxInjectedGlobals: [
     'Math',
     'Map',

@@ -58,6 +58,7 @@ export function DevicePanel({ occasion, devices, entries, canFail, faults, clock
               <Select
                 size="small"
                 aria-label={`${each.name}: a fault`}
+                popupMatchSelectWidth={false}
                 value={faults.get(each.device) ?? 'none'}
                 style={{ width: 118, flex: 'none', marginLeft: 'auto' }}
                 onChange={(fault) =>

@@ -70,7 +70,7 @@ export function SlipPanel({ canMend, from, entry, onLonger, onAsk, onClose }: Sl
             aria-expanded={open === 'food'}
             onClick={() => toggle('food')}
           >
-            Something is burnt, dropped or forgotten …
+            Something is burnt, dropped or forgotten&nbsp;…
           </button>
           {open === 'food' && <Food from={from} onAsk={onAsk} />}
           <button
@@ -79,7 +79,7 @@ export function SlipPanel({ canMend, from, entry, onLonger, onAsk, onClose }: Sl
             aria-expanded={open === 'gone'}
             onClick={() => toggle('gone')}
           >
-            A guest is not coming …
+            A guest is not coming&nbsp;…
           </button>
           {open === 'gone' && (
             <div className="slip-list">
@@ -101,7 +101,7 @@ export function SlipPanel({ canMend, from, entry, onLonger, onAsk, onClose }: Sl
             aria-expanded={open === 'needs'}
             onClick={() => toggle('needs')}
           >
-            A guest must not have something …
+            A guest must not have something&nbsp;…
           </button>
           {open === 'needs' && <Needs from={from} onAsk={onAsk} />}
           <button
@@ -110,7 +110,7 @@ export function SlipPanel({ canMend, from, entry, onLonger, onAsk, onClose }: Sl
             aria-expanded={open === 'oven'}
             onClick={() => toggle('oven')}
           >
-            The oven is dead …
+            The oven is dead&nbsp;…
           </button>
           {open === 'oven' && (
             <div className="slip-list">

@@ -20,7 +20,7 @@ export interface NamedInStep {
 /** Foods that a step may name without their being ingredients of this dish. */
 const notIngredients = new Set(['water', 'ice']);
 const kitchenThings =
-  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|(?:cake|sandwich) tins?|sandwich (?=(?:with|together|them|the (?:cakes?|sponges?|layers?|halves|biscuits))\b)|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|(?:(?:big|lidded|hot|deep|wide) )+casserole|casserole (?:in|into|out of) the oven|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/gi;
+  /\b(?:baking (?:sheet|tray|paper|parchment|dish|tin)|grease ?proof|roasting tin|pie dish|(?:cake|sandwich) tins?|sandwich (?=(?:with|together|them|the (?:cakes?|sponges?|layers?|halves|biscuits))\b)|pasta water|bread ?knife|egg timer|ice bath|salad bowl|fish slice|cheese ?cloth|muslin|nut milk bag|butter knife|off the cobs?|(?:want|keep|wash off|rinse off) the starch|(?:paper|parchment|foil) and (?:baking |dried )?beans|(?:baking|ceramic) beans|beans and (?:the )?(?:paper|parchment|foil)|(?<!\b(?:the|some|white|black|roasted|toasted|of|with|and|g|tsp|tbsp)\s+)['’]?til(?=\s+(?!seeds?\b|oil\b|paste\b)\p{L})|while you (?:have|drink|make|enjoy) (?:a |your )?(?:cup of |nice )?(?:tea|coffee)|(?:in|into|to|same|flameproof|ovenproof|heavy|large) (?:an? |the |your )?(?:[\w-]+ ){0,2}casserole(?! dish)|(?:(?:big|lidded|hot|deep|wide) )+casserole|casserole (?:in|into|out of) the oven|to an? (?:coarse |fine )?(?:flour|powder)|loaf tin|bun tin|muffin (?:tin|tray)|tart tin|rice cooker|potato (?:masher|peeler|ricer)|garlic press|milk pan|coffee grinder|wine glass|size of (?:a|an) \w+|thickness of (?:a )?[\w ]{0,12}cream|consistency of (?:a )?[\w ]{0,14}(?:cream|custard|yogh?urt|batter|honey)|like (?:wet |damp )?(?:sand|breadcrumbs|cream)|resembles? (?:fine |coarse |wet )?(?:bread ?crumbs|sand))/giu;
 
 /** "Rub in until it is like crumbs", "blitz to breadcrumbs": what it looks like. "Roll in crumbs" is something to eat. */
 const asCrumbs =
@@ -33,7 +33,7 @@ const shortened =
 
 /** "Toast the almonds", "and toast in a dry pan": what is done, and no bread. */
 const toasting =
-  /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:(?:toast|stir[- ]fry)(?=\s+\p{L})|fish(?=\s+(?:out|them|it)\b)|(?:squash|chuck|sandwich)(?=\s+(?:the|it|them|some|a few|half|all|your|each|everything|together|two)\b))/giu;
+  /(?:^|[.;:,]\s*|\b(?:and|then|meanwhile,?)\s+)(?:(?:toast|stir[- ]fry)(?=\s+\p{L})|fish(?=\s+(?:out|them|it)\b)|(?:squash|chuck|sandwich|poke)(?=\s+(?:the|a|it|them|some|a few|half|all|your|each|everything|together|two|in|into)\b))/giu;
 /** Called "the", these are what was simmered or mashed here. */
 const theMade = new Set(['stock', 'broth', 'guacamole']);
 

@@ -152,6 +152,8 @@ function sharingAt(tokens: readonly Token[], at: number, alone: Meaning | undefi
     end += isAnd ? 2 : 1;
     const head = tokens[end + 1];
     if (!tokens[end] || !head || !joined(head) || !sharedEnds.has(head.word)) continue;
+    // "Butter or olive oil" shares no oil: butter oil, which is ghee, is hardly ever meant.
+    if (tokens[at]!.word === 'butter' && head.word === 'oil') return undefined;
     const full = phraseAt([tokens[at]!, { ...head, gap: ' ' }], 0, 2);
     if (full?.phrase.length !== 2) return undefined;
     const feared = alone?.contains.filter(

@@ -19,7 +19,16 @@ export function aroundOf(scene: Scene, text: string): Around {
   const isOvenOn = ovenC !== undefined;
   const isPanSaid = kitWords.some((words) => /\b(?:griddle|frying|skillet|wok)\b/i.test(words));
   if (!current)
-    return { before, isOvenOn, isFrying: isPanSaid, isDrained: false, isDry: false, isOnHob: false, isInTin: false };
+    return {
+      before,
+      isOvenOn,
+      isFrying: isPanSaid,
+      isDrained: false,
+      isDry: false,
+      isOnHob: false,
+      isInTin: false,
+      isOvenTurned: false,
+    };
   const { last, vessel, isGone, isDrained, cookedOn } = current;
   const isThere = !isGone;
   const said = last.isOff ? '' : (last.doings.at(-1)?.clause.text ?? '');
@@ -33,6 +42,7 @@ export function aroundOf(scene: Scene, text: string): Around {
     isDry: isOnHob && isDry(scene, current),
     isOnHob: isOnHob && !isDrained && (last.device === 'hob' || (last.device !== 'oven' && cookedOn === 'hob')),
     isInTin: isOvenOn && isInOvenPiece && !last.isOff,
+    isOvenTurned: isInOvenPiece && scene.ovenWords.length > 0,
   };
 }
 

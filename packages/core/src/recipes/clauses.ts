@@ -126,7 +126,11 @@ function pastAdverbs({ text, words }: Spelt, at: number): { readonly next: numbe
   const isPassing = (word: Word) =>
     // "After that", and not "that simmers".
     (word.word !== 'that' || words[next - 1]?.word === 'after') &&
-    (adverbs.has(word.word) || joins.has(word.word)) &&
+    (adverbs.has(word.word) ||
+      joins.has(word.word) ||
+      // "First off soak your chickpeas."
+      (words[next - 1]?.word === 'first' && /^(?:off|up|thing|of|all)$/.test(word.word)) ||
+      (words[next - 1]?.word === 'of' && word.word === 'all')) &&
     !/[.;]/.test(text.slice(word.end, word.end + 1));
   while (words[next] && isPassing(words[next]!)) next++;
   if (!words[next] || !subjects.has(words[next]!.word)) return { next, isTold: false };
@@ -180,8 +184,8 @@ const cooks = new Set(['fry', 'simmer', 'bake', 'grill', 'toast', 'cook', 'wait'
 
 /** "Onions chopped and fried in plenty of oil until brown": nobody is told to, and yet it is work. */
 function toldPassively({ words, text, leadEnd }: Spelt): readonly Start[] {
-  if (!/\d+\s?(?:min|hour|hr)|\b(?:until|till)\b/i.test(text)) return [];
-  const end = /[,;:.]|\b(?:until|till)\b/i.exec(text.slice(leadEnd))?.index ?? text.length;
+  if (!/\d+\s?(?:min|hour|hr)|\b(?:until|till?)\b/i.test(text)) return [];
+  const end = /[,;:.]|\b(?:until|till?)\b/i.exec(text.slice(leadEnd))?.index ?? text.length;
   const told = words.flatMap((word, at) => {
     if (word.start < leadEnd || word.start > leadEnd + end || at === 0) return [];
     const known = participleAt(words, at);
@@ -325,6 +329,7 @@ function particleOf({ known, verbIndex, length }: Start, words: readonly Word[],
   return next.word !== 'together' && places.test(text.slice(next.end)) ? undefined : next.word;
 }
 
+const takesOut = /^(?:remove|take out|lift out)$/;
 const bareEnd = new Set(['kit', 'end']);
 
 /** Whether a verb stands alone before another: "peel, core and dice". */
@@ -334,6 +339,8 @@ function isBareVerb(each: Start, next: Start | undefined, words: readonly Word[]
   const following = next.known?.verb.does;
   if (['wait', 'serve', 'freeze'].includes(does) || following === 'serve') return false;
   if (verb === 'drain' && following === 'wait') return false;
+  // "Remove, brush with mustard": it is out of the pan then.
+  if (takesOut.test(verb) && following !== 'end') return false;
   for (let at = each.verbIndex + each.length; words[at] && words[at]!.start < next.from; at++)
     if (!joins.has(words[at]!.word) && !adverbs.has(words[at]!.word)) return false;
   return true;
@@ -360,9 +367,20 @@ function withObjects(bounds: readonly Start[], words: readonly Word[], text: str
 /** "When the soup is done you blend it": what leads to the work ends where somebody is told. */
 const toldInside = /(?<=^\S+\s+\S+\s.*)\b(?:you|i|we) (?!have|are|had|can|like|want|need|feel|think)\p{L}+/iu;
 
+/** What leads to work without a comma: "Off the heat stir in", "Just before serving add", "When cool enough to handle pull". */
+const shortLeads: readonly RegExp[] = [
+  /^(?:and |then |so )?(?:(?:just |right )?before (?:serving|you serve|eating)|(?:away from|off) (?:the )?heat|in the morning|(?:the )?next (?:day|morning)|(?:the )?night before|at the (?:last (?:minute|moment)|end|very end)|to (?:serve|finish|assemble)|with (?:wet|damp|oiled|floured|clean|your) (?:hands|fingers))\s+(?=\p{L})/iu,
+  /^(?:and |then |so )?(?:when|once|as soon as) (?:(?:it|they|that|everything|all)(?:['’](?:s|re)| is| are)? )?(?:all )?(?:cool enough to handle|cool(?:ed)?|cold|ready|hot|done|melted|soft(?:ened)?|golden|set|browned|brown|boiling|bubbling|tender|smooth)\s+(?=\p{L})/iu,
+  /^(?:and |then |so )?(?:while|whilst|as) (?:it|that|this|they|those|all that)(?:['’](?:s|re)| is| are)? \p{L}+(?:ing|s)\s+(?=\p{L})/iu,
+  /^for (?:the|your) (?:[\p{L}-]+ ){1,2}?(?=(?:heat|melt|mix|whisk|stir|warm|fry|beat|combine|blend|chop|toast|peel|simmer|boil|put|toss|make)\b(?! (?:of|up)\b))/iu,
+];
+
 function leadOf(text: string): string {
   const match = leading.exec(text);
   if (match) return match[0].slice(0, toldInside.exec(match[0])?.index);
+  const short = shortLeads.map((pattern) => pattern.exec(text)?.[0]).find((each) => each !== undefined);
+  // "Once cooked" leads to nothing, and "to serve four" is no lead: work must follow.
+  if (short !== undefined && isPlainWork(wordsOf(text.slice(short.length)), 0)) return short;
   return (
     /^(?:meanwhile|in the meantime|separately|finally|first|next|okay so|okay|right)\b[,:]?\s*/i.exec(text)?.[0] ?? ''
   );

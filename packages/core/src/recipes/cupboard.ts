@@ -13,6 +13,10 @@ interface Standing {
 const inBowl = new Set(stepWords.kit.find(({ kind }) => kind === 'bowl')?.verbs ?? []);
 const largePotFor = /\b(?:pasta|spaghetti|macaroni|potatoes|gnocchi|noodles|large|big|lasagne)\b/i;
 
+/** "The tin" is no pot, though both go into the oven. */
+const isTin = (kind: InVessel['kind']): boolean =>
+  ovenVessels.has(kind) && (kind === 'roasting-tin' || !hobVessels.has(kind));
+
 /** The pieces that food is in: which of its kind, and what was in it last. */
 export class Cupboard {
   private readonly standing = new Map<string, Standing>();
@@ -20,11 +24,22 @@ export class Cupboard {
   /** Pieces on the hob that nobody names: what such work is done in. */
   readonly guessed = new Set<string>();
 
+  /** What was buttered or lined, and nothing was put into yet. */
+  private prepared: NamedVessel | undefined;
+
+  /** "Butter a gratin dish": what comes next goes into it. */
+  prepare(vessels: readonly NamedVessel[]): void {
+    this.prepared = vessels.findLast(({ kind }) => ovenVessels.has(kind)) ?? this.prepared;
+  }
+
+  private fromPrepared(): InVessel | undefined {
+    const vessel = this.prepared && this.fresh(this.prepared);
+    this.prepared = undefined;
+    return vessel;
+  }
+
   /** The piece of a kind, or one like it, that is meant by "the pan". */
   find(kind: InVessel['kind']): Standing | undefined {
-    // "The tin" is no pot, though both go into the oven.
-    const isTin = (each: InVessel['kind']) =>
-      ovenVessels.has(each) && (each === 'roasting-tin' || !hobVessels.has(each));
     const alike = (other: InVessel['kind']) =>
       (hobVessels.has(kind) && hobVessels.has(other)) || (isTin(kind) && isTin(other));
     return this.standing.get(kind) ?? [...this.standing.values()].filter(({ vessel }) => alike(vessel.kind)).at(-1);
@@ -62,21 +77,37 @@ export class Cupboard {
     const isThere = stream.vessel?.kind === named.kind;
     // "Divide between the bowls": those it is eaten from, and not the one it was mixed in.
     if (/^bowls$/i.test(doing.clause.text.slice(named.start, named.end)) && !isThere) return this.fresh(named);
+    if (this.prepared && isTin(named.kind) && isTin(this.prepared.kind)) return this.fromPrepared()!;
     if (named.isNew) return isThere && named.own === '' && !doing.clause.isBeside ? stream.vessel! : this.fresh(named);
     return (isThere ? stream.vessel : this.find(named.kind)?.vessel) ?? this.fresh(named);
   }
 
   private usual({ vessel }: Stream, operation: Operation, doing: Doing): InVessel | undefined {
+    if (this.prepared && isFilling(operation, doing)) return this.fromPrepared();
     if (doing.device === 'hob' && !(vessel && hobVessels.has(vessel.kind))) {
       const pan = this.fresh({ kind: panFor(operation, doing), own: '' });
       this.guessed.add(pan.as);
       return pan;
     }
+    if (
+      doing.device === 'oven' &&
+      doing.isOff &&
+      !/\btoast/i.test(doing.clause.text) &&
+      this.prepared &&
+      !(vessel && isTin(vessel.kind))
+    )
+      return this.fromPrepared();
     if (doing.device === 'oven' && doing.isOff && !(vessel && ovenVessels.has(vessel.kind)))
       return this.fresh({ kind: /\broast/i.test(doing.clause.text) ? 'roasting-tin' : 'baking-tray', own: '' });
     return undefined;
   }
 }
+
+/** "Spoon in the potatoes", "scrape the dough into it": what was made before goes into what was made ready. */
+const isFilling = ({ mentions }: Operation, doing: Doing): boolean =>
+  doing.does === 'move' &&
+  (doing.clause.particle === 'in' || /\binto (?:it|them)\b/i.test(doing.clause.text)) &&
+  mentions.every((each) => each.doing !== doing || !each.mention.isFresh);
 
 /** The pan that was made ready for it, or that such work is done in. */
 function panFor({ before }: Operation, { does, clause: { text } }: Doing): InVessel['kind'] {

@@ -67,7 +67,10 @@ const byClass: Partial<Readonly<Record<Does, (said: Said) => Device>>> = {
 /** Where work is done that may be done anywhere: where its words put it. In order. */
 const byPlace: readonly (readonly [Device, (said: Said, does: Does) => boolean])[] = [
   ['hob', ({ text }) => overHeat.test(text)],
-  ['fridge', ({ text }) => inFridge.test(text) && !/\b(?:out of|from) (?:the )?(?:fridge|refrigerator)\b/i.test(text)],
+  [
+    'fridge',
+    ({ text }) => inFridge.test(text) && !/\b(?:out|out of|from) (?:the )?(?:fridge|refrigerator)\b/i.test(text),
+  ],
   ['freezer', ({ text }) => inFreezer.test(text) && !/\b(?:out of|from) the freezer\b/i.test(text)],
   [
     'oven',
@@ -103,7 +106,7 @@ export const isAtPan = (text: string, minutes: number): boolean => minutes <= lo
 
 function isOffOnHob(does: Does, text: string, minutes: number): boolean {
   if (does === 'simmer')
-    return minutes >= leaveAloneMin || (minutes === 0 && !/\b(?:blanch|parboil|boil)\b/i.test(text));
+    return minutes >= leaveAloneMin || (minutes === 0 && !/\b(?:blanch|parboil|boil|bubbles?)\b/i.test(text));
   if (does === 'fry') return minutes > longestAtPanMin;
   if (does !== 'cook') return false;
   if (minutes === 0) return /\b(?:pack|packe?t|package|directions|instructions)\b/i.test(text);

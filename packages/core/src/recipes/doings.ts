@@ -32,6 +32,8 @@ export interface Around {
   readonly isDry: boolean;
   /** It lies in what goes into the oven, and was not in there yet. */
   readonly isInTin: boolean;
+  /** It lies in what goes into the oven, and that was just set to a heat. */
+  readonly isOvenTurned: boolean;
 }
 
 const blank = (words: string) => ' '.repeat(words.length);
@@ -40,7 +42,7 @@ const withoutKeeping = (text: string): string => text.replace(/,\s*keeping [^.;,
 /** The words of a clause without its signs and asides: "until the oven is hot" tells of no oven. */
 const bareOf = (text: string): string =>
   withoutKeeping(text)
-    .replace(/\b(?:until|till|while|before)\s+[^.;,]+/gi, blank)
+    .replace(/\b(?:until|till?|while|before)\s+[^.;,]+/gi, blank)
     .replace(/\boven-?(?:proof|safe)\b/gi, blank);
 /** Of two ways to do it the first is taken: "either on the hob for an hour or in the oven for two". */
 const firstWay = (text: string): string =>
@@ -55,7 +57,7 @@ const minutesOf = (times: readonly ReadTime[]): number =>
 /** A verb that moves or puts food, where its time or its place says that it waits: "stand for 10 minutes". */
 const waits = new Set(['stand', 'sit', 'set', 'settle', 'put', 'leave']);
 export const outOfCold =
-  /\bout of (?:the )?(?:fridge|freezer)\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
+  /\bout (?:of )?(?:the )?(?:fridge|freezer)\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
 
 export const liquids =
   /\b(?:water|stock|broth|wine|beer|ale|cider|milk|cream|tomato(?:es)?|passata|juice|sauce|liquid|soup|coconut)\b/i;
@@ -144,6 +146,16 @@ const meanings: readonly { readonly means: Does; readonly where: (told: Told) =>
       does === 'none' &&
       minutes === 0 &&
       /^\W*(?:on ?to|into) (?:an? |the |\d |two |three )?[\p{L} -]{0,20}\b(?:trays?|sheets?|tins?|dish|dishes)\W*$/iu.test(
+        bare,
+      ),
+  },
+  // "Pour the cream on to the yolks, then back into the pan."
+  {
+    means: 'move',
+    where: ({ does, bare, minutes }) =>
+      does === 'none' &&
+      minutes === 0 &&
+      /^\W*(?:then )?(?:all |it all )?back (?:in|into|to|in to|on|onto) the (?:\p{L}+ )?(?:pan|saucepan|pot|bowl|tin|dish|casserole)\W*$/iu.test(
         bare,
       ),
   },
@@ -310,6 +322,15 @@ const isBakedByHeat = ({ does, verb, bare, minutes, isHeatSaid }: Told): boolean
   (verb === '' || (bakedInPassing.has(does) && minutesAtHeat.test(bare))) &&
   !inHotFat.test(bare);
 
+/** "Turn the oven down to 150. Leave it alone for 4 hours." */
+const leftThere =
+  /\bleave (?:it|them|that|everything|the \p{L}+)(?: alone| be| in there| undisturbed| to (?:cook|roast|bake|it))*,? for\b/iu;
+
+/** "Lamb in the tin, give it 30 minutes"; and after the oven was set, "leave it alone". */
+const staysIn = ({ verb, bare, minutes, around }: Pick<Told, 'verb' | 'bare' | 'minutes' | 'around'>): boolean =>
+  ((verb === 'cook' || verb === 'give') && around.isInTin) ||
+  (around.isOvenTurned && minutes >= leaveAloneMin && leftThere.test(bare));
+
 /** "They go in for forty minutes", "back in for fifty", "30 min": into the oven that is on. */
 const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
   !around.isOnHob &&
@@ -319,7 +340,7 @@ const goesIn = ({ verb, bare, minutes, around, isHeatSaid }: Told): boolean =>
     /^(?:and )?(?:then )?(?:pop|put|slide|stick|shove|whack|return|bung) (?:it |them |everything )?back in\b/i.test(
       bare.trim(),
     ) ||
-    (verb === 'cook' && around.isInTin) ||
+    staysIn({ verb, bare, minutes, around }) ||
     (verb === '' && isHeatSaid && /\b(?:tray|tin|oven|dish|sheet)\b/i.test(bare)) ||
     (isHeatSaid && around.before === 'oven' && /\b(?:down|up)\b/i.test(bare)) ||
     (verb === '' &&

@@ -305,11 +305,20 @@ export class Flow {
     const isApart = isBegun || current === undefined || current.isGone;
     const goesOn = !isApart && goesOnWith(scene, current, doing, mentions, named);
     const inputs = goesOn ? this.withCurrent(doing, current, named, fresh) : new Set(named);
-    const main = goesOn ? current : [...named].at(-1);
+    const main = (goesOn && this.putInto(doing, named, current)) || (goesOn ? current : [...named].at(-1));
     if (main) this.poursOff(main, doing);
     if (main && inputs.size === 1 && fresh === 0 && this.isOnlyEnd(doing, main))
       return this.end(main, doing, mentions, named);
     this.work(doing, main, inputs, mentions);
+  }
+
+  /** "Stir the mushrooms through the barley": it all is where the barley is. */
+  private putInto({ does, clause }: Doing, named: ReadonlySet<Stream>, current: Stream): Stream | undefined {
+    const target = (does === 'mix' || does === 'move') && stirredInto.exec(clause.text)?.groups?.['target'];
+    if (!target || !named.has(current)) return undefined;
+    const { scene } = this;
+    const stream = scene.called(target.toLowerCase(), `the ${target}`) ?? scene.holdingFood(target);
+    return stream && stream !== current && named.has(stream) && stream.vessel !== undefined ? stream : undefined;
   }
 
   /** Does what a clause tells: in the operation that goes on, or in a new one. */
@@ -365,6 +374,29 @@ export class Flow {
     if (verbOf(doing) === 'drain') main.isDrained = true;
   }
 
+  /** Whether something is put on food that is not in hand. */
+  private liesUnder(
+    doing: Doing,
+    current: Stream,
+    named: ReadonlySet<Stream>,
+    fresh: number,
+    isOnTop: boolean,
+  ): boolean {
+    const isNamed = named.has(current);
+    const before = current.last.doings.at(-1);
+    const isPut = before?.does === 'move' && before.vessels.length > 0;
+    // "Spoon the filling into a dish and cover with the pastry": over the filling.
+    if (isPut && isNamed && isOneBreath(current.last, doing)) return false;
+    // "Sprinkle sherry over": over what was just put into its dish.
+    if (isPut && !isNamed && fresh > 0) return false;
+    // "Shred the cabbage, squeeze lemon over": over the cabbage.
+    const isOverIt =
+      fresh > 0 && isOneBreath(current.last, doing) && current.last.doings.every(({ does }) => does === 'cut');
+    if (isOnTop && !isOverIt && named.size <= Number(isNamed)) return true;
+    // "Dollop on top, almonds on": on the dish, whatever else is named.
+    return fresh === 0 && current.vessel !== undefined && /\bon top\W*(?:,|$)/i.test(doing.clause.text);
+  }
+
   /** All foods that come into work which goes on with what is in hand. */
   private withCurrent(doing: Doing, current: Stream, named: ReadonlySet<Stream>, fresh: number): ReadonlySet<Stream> {
     const { text, verbAt } = doing.clause;
@@ -375,17 +407,7 @@ export class Flow {
       pouredIn.test(text) ||
       decorates.test(verbOf(doing));
     const inputs = new Set([...named, current]);
-    // "Shred the cabbage, squeeze lemon over": over the cabbage.
-    const isOverIt =
-      fresh > 0 && isOneBreath(current.last, doing) && current.last.doings.every(({ does }) => does === 'cut');
-    // "Spoon the filling into a dish and cover with the pastry": over the filling.
-    const isThere =
-      isNamed &&
-      isOneBreath(current.last, doing) &&
-      current.last.doings.at(-1)?.does === 'move' &&
-      current.last.doings.at(-1)!.vessels.length > 0;
-    const isUnder = isOnTop && !isOverIt && !isThere && named.size <= Number(isNamed);
-    const under = isUnder ? this.underneath(current) : undefined;
+    const under = this.liesUnder(doing, current, named, fresh, isOnTop) ? this.underneath(current, named) : undefined;
     if (under) inputs.add(under);
     const unsaid = inputs.size === 1 && fresh === 0 ? this.unsaidFor(doing, current) : undefined;
     if (unsaid) inputs.add(unsaid);
@@ -419,11 +441,11 @@ export class Flow {
   }
 
   /** What something is put on: the food that was in hand before it, if what is in hand was begun apart and for this. */
-  private underneath(current: Stream): Stream | undefined {
+  private underneath(current: Stream, named: ReadonlySet<Stream>): Stream | undefined {
     const { scene } = this;
     if (current.last.isOff || current.last.doings.length > 6) return undefined;
     const [first] = current.lines;
-    const before = scene.alive().filter((each) => each !== current && !each.lines.has(first!));
+    const before = scene.alive().filter((each) => each !== current && !named.has(each) && !each.lines.has(first!));
     return [...before].sort((a, b) => scene.operations.indexOf(b.last) - scene.operations.indexOf(a.last))[0];
   }
 
@@ -591,6 +613,9 @@ const takesUp = (doing: Doing): boolean =>
   doing.vessels.length === 0 &&
   /^(?:do|use|take|get|have|need|want)$/.test(verbOf(doing)) &&
   !/^take (?:it |them )?(?:off|out|from)\b/i.test(doing.clause.text.slice(doing.clause.verbAt));
+
+const stirredInto =
+  /^\W*(?:then |and )?(?:stir|fold|mix|toss|whisk|beat|add|tip|pour|scrape|spoon)\b[^.;,]*?\b(?:through|into|to) the (?:(?!pan\b|pot\b|bowl\b|tin\b|dish\b|rest\b)[\p{L}-]+ )?(?<target>(?!pan\b|pot\b|bowl\b|tin\b|dish\b|rest\b)[\p{L}-]+)/iu;
 
 const standsThere = /\boff the heat\b|\b(?:leave|stand|rest|cool|soak|steep|infuse|set|swell)\b/i;
 const putIn = new Set<Doing['does']>(['move', 'none', 'dress', 'mix']);

@@ -68,6 +68,7 @@ export function isOfKitchen(scene: Scene, doing: Doing, mentions: readonly Menti
     return true;
   }
   if (!isOfKit(scene, doing, mentions)) return false;
+  if (/\b(?:butter|grease|oil|line|flour|dust)\b/i.test(text)) scene.cupboard.prepare(doing.vessels);
   scene.kitWords.push(text);
   return true;
 }

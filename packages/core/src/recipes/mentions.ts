@@ -137,7 +137,7 @@ export function finderOf(lines: readonly KnownLine[]): Find {
     );
     const found = new Map<LineId, Mention>();
     const taken = new Set(context.used);
-    const sign = text.search(/\b(?:until|till)\b/i);
+    const sign = text.search(/\b(?:until|till?)\b/i);
     for (let at = 0; at < tokens.length;) {
       const here = onlyThing(text, tokens[at]!)
         ? (byFirst.get(tokens[at]!.word) ?? cutShort(tokens[at]!.word)).filter(({ call }) =>
@@ -357,7 +357,7 @@ const gathers: readonly { readonly pattern: RegExp; readonly pick: (asked: Asked
     pick: ({ line, topic, isLeft }) => isLeft && (!topic || isUnder(line, topic)),
   },
   {
-    pattern: /\b(?:the |your )?(?<heading>[\p{L}-]{3,20}(?: [\p{L}-]{3,20})?) ingredients\b/giu,
+    pattern: /\b(?:the |your )?(?<heading>[\p{L}-]{3,20}(?: [\p{L}-]{3,20})?) (?:ingredients|stuff|things|bits)\b/giu,
     pick: ({ line, under, isFree, hasNone }) =>
       isFree &&
       under !== undefined &&

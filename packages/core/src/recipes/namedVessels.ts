@@ -50,7 +50,7 @@ const ownWords = /\b(?:large|small|clean|separate|second|another|other)\b/i;
 
 /** "The tin", "a deep dish", and no tin of tomatoes. */
 const isLooseVessel = (text: string, start: number, end: number): boolean =>
-  /\b(?:in|into|on|onto|over|to|of|from|the|an?|ovenproof|hot|lined|greased|buttered|large|small|deep|shallow|pint|wide)\s+$/i.test(
+  /\b(?:in|into|on|onto|over|to|of|from|the|an?|ovenproof|hot|lined|greased|buttered|large|small|deep|shallow|pint|wide|\d ?cm|inch|\d ?in|\d ?lb|square|round)\s+$/i.test(
     text.slice(0, start),
   ) &&
   !/^\s+of\b/i.test(text.slice(end)) &&

@@ -75,7 +75,7 @@ export const pronoun =
 /** Without the signs by which something is done: "until it is soft" names nothing to do it to. */
 export const signless = (text: string): string =>
   text.replace(
-    /\b(?:until|till|while|so that|before|as)\s+[^.;,]+|\bto make (?:it|them) [\p{L}-]+|\s[-–—]\s+(?:it|they|this) (?:should|must|will|need)[^.;]*/giu,
+    /\b(?:until|till?|while|so that|before|as)\s+[^.;,]+|\bto make (?:it|them) [\p{L}-]+|\s[-–—]\s+(?:it|they|this) (?:should|must|will|need)[^.;]*/giu,
     ' ',
   );
 export const gathering =

@@ -47,7 +47,7 @@ const kinds: readonly { readonly why: string; readonly pattern: RegExp }[] = [
   {
     why: 'how it keeps',
     pattern:
-      /\bfreez(?:e|es|ing) for up to\b|\breheat(?:ed)? (?:until|till|thoroughly)\b|^(?:about )?\d+ (?:days?|wks?|weeks?|months?) in (?:the )?(?:fridge|freezer)\b/i,
+      /\bfreez(?:e|es|ing) for up to\b|\breheat(?:ed)? (?:until|till?|thoroughly)\b|^(?:about )?\d+ (?:days?|wks?|weeks?|months?) in (?:the )?(?:fridge|freezer)\b/i,
   },
   {
     why: 'only if something happens',

@@ -6,6 +6,7 @@ import { readTimes } from './timesAndHeats.ts';
 import type { Draft, DraftLine } from './draft.ts';
 import { headed, isPartName, headingOf, isHeadedList, listedThings, numberedApart, severalThings } from './lists.ts';
 import { draftOfProse } from './prose.ts';
+import { topicWords } from './mentions.ts';
 import { sentencesOf } from './wording.ts';
 
 const ingredientsHead =
@@ -17,7 +18,7 @@ const methodInline = /^[#*_=\s]*(?:method|directions?|instructions?)\s*[:–-]\s
 const notesHead =
   /^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*[:*_=]*\s*$|^[#*_=\s]*(?:notes?|tips?|cook['’]?s notes?|storage|to store|make ahead|variations?|nutrition(?:al information)?|serving suggestions?|hints?)\s*:/i;
 const yieldLine =
-  /^(?:[-•*]\s*)?(?:an? )?(?:(?:main course|main|starter|side|side dish|dessert|pudding)[.:]?\s+)?(?:to )?(?:serves?|servings?|makes|yields?|feeds|cuts into|enough for|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)(?:[^.]|\.\d){0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
+  /^(?:[-•*]\s*)?\(?(?:an? )?(?:(?:main course|main|starter|side|side dish|dessert|pudding)[.:]?\s+)?(?:to )?(?:serves?|servings?|makes|yields?|feeds|cuts into|enough for|for)\b\s*:?\s*(?:about |around |approximately |up to )?(?:\d|one|two|three|four|five|six|eight|ten|twelve|a dozen)(?:[^.]|\.\d){0,60}$|^\d+(?:\s?[-–]\s?\d+)?\s+(?:servings?|portions?|people|persons?)\b[^.]{0,20}$/i;
 const timeLine =
   /^(?:[-•*]\s*)?(?:(?:prep(?:aration)?|cook(?:ing)?|total|active|hands[- ]on|baking|resting|chilling|ready in)\b[^:]{0,12}(?:time)?\s*:)|^(?:prep(?:aration)?|cook(?:ing)?|total|ready in)(?: time)?\s+(?:about )?\d[\d\s./½–-]*\s?(?:min|hour|hr|h\b)/i;
 const numbered = /^(?:step\s*)?\d{1,2}\s*[.):]\s+/i;
@@ -64,7 +65,7 @@ function tellsWork(text: string): boolean {
       (toldIn(bare)
         .flatMap(({ clauses }) => clauses)
         .filter(({ verb }) => verb).length > 1 ||
-        /\b(?:until|till|minutes?|mins?|hours?)\b/i.test(bare)))
+        /\b(?:until|till?|minutes?|mins?|hours?)\b/i.test(bare)))
   );
 }
 
@@ -275,6 +276,21 @@ const isWorkByPoints = (row: string, listed: readonly DraftLine[]): boolean =>
   !listed.some(({ text }) => bulleted.test(text)) &&
   (readTimes(row).length > 0 || tellsWork(row));
 
+/** "Shortbread: 125 g butter · 55 g sugar, plus extra to dust": a list behind its heading, parted by dots. */
+const withCommas = (row: string): string =>
+  /^[\p{L}][\p{L} '’-]{1,30}:\s+\d.*\s[·•|]\s/u.test(row) && !yieldLine.test(row) && !timeLine.test(row)
+    ? row.replace(/\s+[·•|]\s+/g, '; ')
+    : row;
+
+/** "Custard - warm the cream", "Possets. Put the cream": a paragraph that begins with the name of a part of the list. */
+function underOwnName(part: DraftLine, headings: ReadonlySet<string>): DraftLine {
+  const match = /^(?<name>\p{L}[\p{L} ]{2,24})(?:[.:]|\s+[-–—])\s+(?=\p{L})/u.exec(part.text);
+  if (!match || part.heading !== undefined) return part;
+  const words = topicWords(match.groups!['name']!);
+  const heading = [...headings].find((each) => [...topicWords(each)].some((word) => words.has(word)));
+  return heading !== undefined && words.size <= 2 ? { text: part.text.slice(match[0].length), heading } : part;
+}
+
 const partOfList = /^for (?:the|a) [\p{L} '’-]{2,30}:\s+(?=.*\d)/iu;
 
 /** "For the pastry: 350 g flour, 175 g butter. For the filling: 2 onions, 1 potato. An egg to glaze.": a list told in one paragraph, in its parts. */
@@ -338,7 +354,7 @@ function yieldsSaid(
   const row = rows[at]!;
   const isSaid =
     (where !== 'method' || !row.endsWith('.')) && yieldLine.test(row) && (name !== '' || !/^for\b/i.test(row));
-  if (isSaid) return [row.replace(bulleted, '')];
+  if (isSaid) return [row.replace(bulleted, '').replace(/^\(|\)$/g, '')];
   const isUnderName = where === 'intro' && name !== '' && intro.length === 0;
   return isUnderName && isBareYield(rows, at) ? row.split(/,\s+/).map(bareYieldOf) : [];
 }
@@ -355,6 +371,7 @@ function draftOfText(text: string): Draft {
       .replace(/\u00a0/g, ' ')
       .split('\n')
       .map((row) => row.trim())
+      .map(withCommas)
       .flatMap(inParts)
       .flatMap(yieldsApart),
   );
@@ -454,14 +471,17 @@ function draftOfText(text: string): Draft {
         original: text,
       };
   }
+  const listed = headed(ingredients);
+  const headings = new Set(listed.flatMap(({ heading: part }) => part ?? []));
   return {
     format: 'text',
     name,
     about: intro.join('\n'),
     yields,
     category: '',
-    ingredients: headed(ingredients),
+    ingredients: listed,
     method: method
+      .map((part) => underOwnName(part, headings))
       .flatMap(({ text: each, heading: part }) => numberedApart(each).map((one) => ({ text: one, heading: part })))
       .filter((each) => each.text.trim() !== ''),
     notes,

@@ -4,7 +4,7 @@ import type { Operation, Stream } from './operation.ts';
 
 /** Whether food is taken out of what it is in, and not a dish with all its food out of the oven: "take the rice out". */
 export function isLifted({ last }: Stream, { clause: { text, verb } }: Doing): boolean {
-  if (/^\W*out\W*$/i.test(text)) return true;
+  if (/^\W*(?:out|(?:then |and )?(?:remove|lift out|take out)(?: it| them)?)\W*$/i.test(text)) return true;
   if (!liftsOut.test(text) || inedible.test(text)) return false;
   const isDish = last.device === 'oven' && /^(?:take|get|bring)$/.test(verb?.verb ?? '');
   return (

@@ -14,7 +14,7 @@ const amountStart =
   /(?<![\p{L}\p{N}.,/°])(?:(?:about|around|roughly|maybe|like)\s+)?(?:\d+(?:[.,/]\d+)?(?:\s?(?:g|kg|ml|cl|l|oz|lb|tbsp|tsp)\b)?|[½¼¾⅓⅔]|an? hundred(?: and (?:\p{L}+))?|an?(?= (?:\d|big |small |large |good |little |heaped |whole )?(?:handful|mug|glass|spoon|dollop|sachet|punnet|tin|can|jar|glug|knob|pinch|splash|bit|clove|tablespoon|teaspoon|cup|pot|square|piece|block|ball|pack|packet|bottle|bunch|sprig|dash|drizzle|stick|slice|squeeze|strip|pound|lump|spoonful|kilo|litre|pint|onion|lemon|egg|carrot|leek|potato|shallot|lime|orange|apple|aubergine|courgette|cucumber))|an? quarter(?: of an?)?|an? third(?: of an?)?|three[- ]quarters(?: of an?)?|two[- ]thirds(?: of an?)?|half an?|half|one|two|three|four|five|six|eight|ten|twelve|a couple of|a few|some)\s+\p{L}/giu;
 /** What ends the name of a thing in running text. */
 const thingEnd =
-  /[,;:.()!?–—]|\s-\s|\s(?:and(?! an? (?:half|quarter)\b)(?! (?:twenty|twenty-five|thirty|forty|fifty|sixty|seventy|seventy-five|eighty|ninety)\b)|then|or|plus|into|over|in|on|onto|to|for|from|until|till|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
+  /[,;:.()!?–—]|\s-\s|\s(?:and(?! an? (?:half|quarter)\b)(?! (?:twenty|twenty-five|thirty|forty|fifty|sixty|seventy|seventy-five|eighty|ninety)\b)|then|or|plus|into|over|in|on|onto|to|for|from|until|till?|so|that|which|with|at|per|about|before|while|if|i|you|they|it|them|because|of it|off|up|by|go|goes|does|is|are|till|each)(?=\s|$)/i;
 
 /** A recipe told in sentences has no list: what it says it takes is one. Undefined where it names none. */
 export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' | 'method' | 'yields'> | undefined {
@@ -27,7 +27,10 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
   const things: DraftLine[] = [];
   const method: DraftLine[] = [];
   const seen = new Set<string>();
-  const take = (words: string) => {
+  const animal = animalIn(titled.name);
+  const take = (told: string) => {
+    // "A 2 kg shoulder", of the lamb that the dish is named for.
+    const words = animal !== undefined && isCutAlone(told) ? `${told} of ${animal}` : told;
     const { foods: read, contained } = readIngredient(words);
     // What is known by its words alone ("chopped mixed nuts") is a thing as well.
     const foods = read.length > 0 ? read.map(({ food }) => food as string) : contained.map(() => words.toLowerCase());
@@ -93,6 +96,15 @@ export function draftOfProse(text: string): Pick<Draft, 'name' | 'ingredients' |
       : [],
   };
 }
+
+const animalIn = (name: string): string | undefined =>
+  /\b(?:lamb|mutton|hogget|beef|veal|pork|chicken|turkey|duck|goose|venison|rabbit|guinea ?fowl)\b/i
+    .exec(name)?.[0]
+    .toLowerCase();
+const isCutAlone = (words: string): boolean =>
+  /\b(?:shoulders?|legs?|breasts?|thighs?|drumsticks?|wings?|loins?|belly|fillets?|joints?|rump|shanks?|ribs?|brisket|neck|haunch|saddle|bird)$/i.test(
+    words,
+  ) && readIngredient(words).foods.length === 0;
 
 const figures: Readonly<Record<string, string>> = {
   two: '2',

@@ -32,7 +32,7 @@ import { questionsOf, type RecipeQuestion } from './questions.ts';
 import { readTimes } from './timesAndHeats.ts';
 import type { KnownLine } from './mentions.ts';
 import { sentencesOf } from './wording.ts';
-import { readYield } from './yields.ts';
+import { dividedAmong, readYield, type ReadYield } from './yields.ts';
 
 /** A line as read, for the cook to confirm: what counts as its amount, what its words hold, what is odd. */
 export interface ReadRecipeLine extends Pick<
@@ -220,6 +220,11 @@ const kitLine =
 /** "You will also need 16 wooden skewers." */
 const isOfKit = (text: string): boolean => kitLine.test(text.trim()) && readLine(text).ingredient.foods.length === 0;
 
+const yieldOf = ({ yields }: Draft, paragraphs: readonly string[]): ReadYield => {
+  const read = readYield(yields.length > 0 ? yields : yieldsIn(paragraphs));
+  return { ...read, portions: read.portions ?? dividedAmong(paragraphs) };
+};
+
 function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   const name = (draft.name || 'A recipe without a name').slice(0, 120).trim();
   const called = draft.name ? `“${draft.name.slice(0, 60)}”` : 'The recipe';
@@ -266,7 +271,7 @@ function assemble(draft: Draft, ids: Set<string>): RecipeReading | string {
   const own = ownMarks(told);
   const method = own ? told.map((part, at) => ({ ...part, text: own[at]!.text })) : told;
   const paragraphs = method.map(({ text }) => text);
-  const { portions, makes } = readYield(draft.yields.length > 0 ? draft.yields : yieldsIn(paragraphs));
+  const { portions, makes } = yieldOf(draft, paragraphs);
   const work = readSteps(method, known, {
     name,
     makes: makes?.kind === 'count' ? makes.count : undefined,

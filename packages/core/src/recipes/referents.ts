@@ -1,5 +1,5 @@
 import type { Doing } from './doings.ts';
-import type { Mention } from './mentions.ts';
+import { topicWords, type Mention } from './mentions.ts';
 import {
   besideDish,
   definite,
@@ -83,7 +83,7 @@ const isOfSameEggs = (noun: string, text: string): boolean =>
 function* byName({ scene, doing, mentions, isOfRest }: Asked, named: ReadonlySet<Stream>): Generator<Stream> {
   const { text, lead } = doing.clause;
   const isLeadOff = /^(?:meanwhile,? )?(?:for|to make|while|whilst|as)\b/i.test(lead);
-  const sign = text.search(/\b(?:until|till)\b/i);
+  const sign = text.search(/\b(?:until|till?)\b/i);
   const isSaid = pronoun.test(signless(text)) && scene.current ? [scene.current] : [];
   for (const match of text.matchAll(definite)) {
     if (isLeadOff && match.index < lead.length) continue;
@@ -133,12 +133,27 @@ function* byHeading({ scene, doing, mentions }: Asked): Generator<Stream> {
   }
 }
 
+/** "All the dukkah stuff": all that stands under that heading, whatever was done to it. */
+function* byAllOf({ scene, doing }: Asked): Generator<Stream> {
+  const heading = /\ball (?:of )?(?:the |your )?(?<heading>[\p{L}-]{3,20}) (?:ingredients|stuff|things|bits)\b/iu.exec(
+    doing.clause.text,
+  )?.groups?.['heading'];
+  if (heading === undefined) return;
+  const words = topicWords(heading);
+  for (const stream of scene.alive()) {
+    const headings = [...stream.lines].map((line) => topicWords(scene.headingOf(line) ?? ''));
+    if (headings.length > 0 && headings.every((each) => [...words].some((word) => each.has(word)))) yield stream;
+  }
+}
+
 /** By the name of the dish: "the tagine". */
 function* byTitle({ scene, doing, mentions }: Asked): Generator<Stream> {
   const { text, lead } = doing.clause;
   for (const match of text.matchAll(/\bthe (?<noun>[\p{L}-]{4,})/giu)) {
     const noun = match.groups!['noun']!.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
     if (match.index < lead.length || !scene.title.has(noun)) continue;
+    // "Add to the relish", of cakes with relish: that was made, and has its name.
+    if (besideDish.test(noun) && scene.isCalled(noun)) continue;
     // "Add to the pot", of a pot pie; "to make the drizzle", of a drizzle cake: that is not the dish.
     if (vesselNouns.test(noun) || /\bmake $/i.test(text.slice(0, match.index))) continue;
     if (covers(mentions, match.index, match.index + match[0].length)) continue;
@@ -269,7 +284,7 @@ export function namedIn(scene: Scene, doing: Doing, mentions: readonly Mention[]
   if (mentions.length === 0 && /\bsoak\b[^.;]*\bskewers\b/i.test(text)) return new Set();
   const named = new Set<Stream>([...byLine(asked), ...meant]);
   for (const stream of byName(asked, named)) named.add(stream);
-  for (const by of [byShaping, byHeading, byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
+  for (const by of [byShaping, byHeading, byAllOf, byTitle, byBareName, byTops, byVessel, byWater, byLead, byDraining])
     for (const stream of by(asked)) named.add(stream);
   for (const stream of scene.alive())
     if (stream.label !== undefined && text.toLowerCase().includes(stream.label)) named.add(stream);

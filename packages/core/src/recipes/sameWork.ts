@@ -50,7 +50,7 @@ function isStandBy(doing: Doing): boolean {
 /** A moment inside what goes by itself: "stir it after half an hour", "then leave it be". */
 function isLook({ times, does, isOff, clause }: Doing): boolean {
   if (does === 'wait' && isOff)
-    return times.length === 0 && clause.verb?.verb === 'leave' && !/\b(?:until|till|to)\b/i.test(clause.text);
+    return times.length === 0 && clause.verb?.verb === 'leave' && !/\b(?:until|till?|to)\b/i.test(clause.text);
   return !isOff && times.length > 0 && times.every(({ use }) => use === 'moment' || use === 'rhythm');
 }
 

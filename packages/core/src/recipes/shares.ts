@@ -53,7 +53,8 @@ export function partedBy(
   named: ReadonlySet<Stream>,
 ): Stream | undefined {
   if (byPieces.test(text) || does === 'serve' || does === 'cut') return undefined;
-  const told = partOf.exec(text);
+  // "Until most of the stock has gone" parts nothing.
+  const told = partOf.exec(text.replace(/\b(?:until|till?)\b[^.;]*/i, ' '));
   const what = told?.groups?.['what'];
   if (told && what !== undefined) {
     const isFresh = mentions.some(

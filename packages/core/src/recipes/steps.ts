@@ -118,7 +118,7 @@ function stepOf(
   const hands = operation.isOff ? 'off' : 'on';
   const looks = hands === 'off' ? looksFrom(text, durationMin.likely, times, jointsOf(operation), notes) : [];
   usesInto(operation, text, lines, notes);
-  const until = signIn(text, notes);
+  const until = signIn(operation, text, notes);
   const core = readHeats(text).find((each) => each.core);
   if (core) notes.push({ what: 'core', ...spanOf(core), words: core.words, means: `${core.celsius} °C in the middle` });
   const split = splitIn(text, notes);
@@ -233,17 +233,17 @@ function usesInto({ mentions }: Operation, text: string, lines: readonly KnownLi
   }
 }
 
-function signIn(text: string, notes: StepNote[]): string {
-  const sign = /\b(?:until|till)\s+([^.;]+?)(?=,?\s+(?:about|around|for|then)\s|[.;]|$)/i.exec(text);
-  if (!sign) return '';
-  notes.push({
-    what: 'sign',
-    start: sign.index,
-    end: sign.index + sign[0].length,
-    words: sign[0],
-    means: 'the sign that it is done',
+function signIn({ doings }: Operation, text: string, notes: StepNote[]): string {
+  // Of one clause: what is done next is no sign of what was done before.
+  const [sign] = doings.flatMap(({ clause }) => {
+    const said = /\b(?:until|till?)\s+([^.;]+?)(?=,?\s+(?:about|around|for|then)\s|,\s*\d|[.;]|$)/i.exec(clause.text);
+    const start = said ? text.toLowerCase().indexOf(said[0].toLowerCase()) : -1;
+    return said && start >= 0 ? [{ start, words: said[0], tells: said[1]! }] : [];
   });
-  return sign[1]!.trim().slice(0, 200);
+  if (!sign) return '';
+  const { start, words, tells } = sign;
+  notes.push({ what: 'sign', start, end: start + words.length, words, means: 'the sign that it is done' });
+  return tells.trim().slice(0, 200);
 }
 
 function splitIn(text: string, notes: StepNote[]): boolean {

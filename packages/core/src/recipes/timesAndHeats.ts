@@ -49,7 +49,12 @@ function extraMinutes(groups: Readonly<Record<string, string | undefined>>, unit
 /** All times in a text, in order. What is said twice ("1 hour (60 minutes)") is two entries; the reader of a step decides. */
 export function readTimes(text: string): readonly ReadTime[] {
   const found: ReadTime[] = [];
-  if (!/sec|min|hour|hr|\d\s?h\b|day|week|month|overnight|moments|couple|few/i.test(text)) return found;
+  if (
+    !/sec|min|hour|hr|\d\s?h\b|day|week|month|overnight|moments|couple|few|@|\bat \d|(?:roast|bake|simmer|grill|boil|steam)\b[^.;]*\d/i.test(
+      text,
+    )
+  )
+    return found;
   for (const match of text.matchAll(figure)) {
     const groups = match.groups!;
     const unit = unitMinutes(groups['unit']!);
@@ -114,13 +119,23 @@ export function readTimes(text: string): readonly ReadTime[] {
       });
     }
   }
-  return withBareFigures(text, found).sort((a, b) => a.start - b.start);
+  return withBareFigures(text, withCookedFor(text, found)).sort((a, b) => a.start - b.start);
 }
 
 /** "50 minutes to 1 hour" is one range, and no sum. */
 function joinRanges(text: string, found: ReadTime[]): void {
   for (let at = found.length - 1; at > 0; at--) {
     const [low, high] = [found[at - 1]!, found[at]!];
+    // "At least 30 minutes, up to 24 hours".
+    if (
+      /^up to\b/i.test(high.words) &&
+      high.likely > low.likely &&
+      /^\s*(?:,|\()?\s*(?:or|and)?\s*$/i.test(text.slice(low.end, high.start))
+    ) {
+      const words = text.slice(low.start, high.end).trim();
+      found.splice(at - 1, 2, { ...low, end: high.end, words, open: true, least: low.likely, most: high.likely });
+      continue;
+    }
     if (!/^\s*(?:-|–|—|to|or)\s*$/i.test(text.slice(low.end, high.start)) || high.likely <= low.likely) continue;
     const [from, to] = [low.likely, high.likely];
     found.splice(at - 1, 2, {
@@ -138,6 +153,34 @@ function joinRanges(text: string, found: ReadTime[]): void {
 
 const bareFigure =
   /\b(?<lead>give (?:it|them|that)|for the last|for the first|the last|after|another|a further|for)\s+(?:about |the )?(?<low>\d{1,2})(?:\s?(?:-|–|to)\s?(?<high>\d{1,2}))?(?=\s*(?:[.,;)]|$|and\b|until\b|till\b|more\b|or so\b))/gi;
+
+/** "Roast 30", "roast another 10", "at 170 for 8–10": what cooks is timed in minutes where nobody says in what. */
+const cookedFor =
+  /(?:\b(?:roast|bake|simmer|grill|boil|steam)(?: it| them)?(?: for)?(?: another| a further| about)?|(?:@|\bat)\s?\d{3}\s?°?\s?[CF]?,?(?: for)?)\s+(?<low>\d{1,2})(?:\s?(?:-|–|to)\s?(?<high>\d{1,2}))?(?=\s*(?:[.,;)]|$|until\b|till?\b|more\b|or so\b))/giu;
+
+const withCookedFor = (text: string, found: readonly ReadTime[]): readonly ReadTime[] => [
+  ...found,
+  ...[...text.matchAll(cookedFor)].flatMap((match): readonly ReadTime[] => {
+    const { low: lowWords, high: highWords } = match.groups!;
+    const words = match[0].slice(match[0].lastIndexOf(lowWords!, match[0].length - (highWords?.length ?? 0)));
+    const end = match.index + match[0].length;
+    const low = Number(lowWords);
+    const high = highWords === undefined ? low : Number(highWords);
+    if (low === 0 || found.some((each) => each.start < end && each.end > match.index)) return [];
+    return [
+      {
+        start: end - words.length,
+        end,
+        words,
+        open: false,
+        least: low === high ? low * leeway.early : low,
+        likely: (low + high) / 2,
+        most: low === high ? low * leeway.late : high,
+        use: 'step',
+      },
+    ];
+  }),
+];
 
 /** "For 8 minutes and the carrots for 3", "turning after 8": a figure without a unit is of the unit that was said before. */
 function withBareFigures(text: string, found: readonly ReadTime[]): ReadTime[] {
@@ -209,7 +252,7 @@ const coreWords =
   /\b(?:internal|core|inside|thermometer|probe|thickest|in the (?:middle|centre|center)|instant[- ]read|cooked through|juices run clear|temperature of the (?:meat|bird|fish|custard))\b/i;
 /** What a sentence says before a figure that food is to reach. */
 const reaches =
-  /\b(?:until|till|reach(?:es|ed|ing)?)\b[^.;]*$|\b(?:simmer|grill|fry|cook|barbecue|sear|poach|roast|bake)\b[^.;]*\bto\s*$/i;
+  /\b(?:until|till?|reach(?:es|ed|ing)?)\b[^.;]*$|\b(?:simmer|grill|fry|cook|barbecue|sear|poach|roast|bake)\b[^.;]*\bto\s*$/i;
 /** What else is brought to a heat of under a hundred. */
 const notFood = /\b(?:oven|water|oil|syrup|stock|milk|yeast|cools?|cooled|room|fridge|keep warm|plates?)\b/i;
 /** Inside food that is done: between these, in °C. */
@@ -351,7 +394,7 @@ export function readHeats(text: string): readonly ReadHeat[] {
       !scale &&
       !groups['degree'] &&
       groups['fan'] === undefined &&
-      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |about |around |say )*$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\b(?:min(?:ute)?s?|hours?|hrs?|h)\b at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
+      !/\b(?:oven|heat|bake|roast)\b[^.]{0,30}\b(?:to|at)\s*$|\boven['’]?s?,?\s+\(?(?:at |to |on |up |down |about |around |say )*$|@\s*$|\b(?:bake|roast)d?(?: it| them| everything)?\s+$|\b(?:go(?:es)?|going|went) in(?:to the oven)? at\s*$|\b(?:min(?:ute)?s?|hours?|hrs?|h)\b at\s*$|\bturn(?:ed)? (?:it |the (?:oven|heat) )?(?:down|up) to\s*$/i.test(
         text.slice(Math.max(0, match.index - 45), match.index),
       ) &&
       !isOvenByTin(text, match)

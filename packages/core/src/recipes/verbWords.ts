@@ -47,7 +47,7 @@ export const takenUp = new Set(['take', 'do', 'use', 'get', 'have', 'need', 'wan
 /** What may follow a verb that is also a thing: "slice them", "dice into cubes". */
 const follows = new Set(
   (
-    'then the a an it them this that these those your all both each everything half any some in into on onto over under with together well for until till up out off down to by at ' +
+    'then another the a an it them this that these those your all both each everything half any some in into on onto over under with together well for until till up out off down to by at ' +
     'stirring whisking shaking turning tossing beating ' +
     'well and gently thinly finely roughly lightly completely thickly quickly hard fast steadily rapidly uncovered covered without slowly from through very as again any one two three four five six eight ten twelve while when if off before back one'
   ).split(' '),
@@ -65,7 +65,8 @@ const objects = new Set('the a an it them your each all both over'.split(' '));
 export function isPlainWork(words: readonly Word[], at: number): boolean {
   const verb = verbAt(words, at, false)?.known.verb;
   return (
-    verb !== undefined && (!verb.noun || /^(?:the|them|it|your|each|together|\d.*)$/.test(words[at + 1]?.word ?? ''))
+    verb !== undefined &&
+    (!verb.noun || /^(?:the|them|it|your|each|together|into|\d.*)$/.test(words[at + 1]?.word ?? ''))
   );
 }
 

@@ -55,6 +55,17 @@ export function readYield(texts: readonly string[]): ReadYield {
   return { portions: portions ?? slicesIn(texts), makes };
 }
 
+const each = new RegExp(
+  String.raw`\b(?:divide|pour|spoon|share|ladle)\b[^.;]{0,60}\b(?:between|among|into)\s+(?:the )?(?<count>${numberSource})\s+(?:(?:small|large|little|individual|serving|dessert|warm(?:ed)?|chilled|pretty)\s+)*(?:glasses|ramekins|bowls|plates|pots|cups|people)\b`,
+  'iu',
+);
+
+/** "Divide between six glasses": one each, where nothing else is said. */
+export function dividedAmong(paragraphs: readonly string[]): number | undefined {
+  const count = numberOf(each.exec(paragraphs.join('\n'))?.groups?.['count'] ?? '');
+  return Number.isFinite(count) && count > 1 ? count : undefined;
+}
+
 /** A slice each, where nothing else is said: "1 loaf, 10 slices". */
 const slicesIn = (texts: readonly string[]): number | undefined => {
   const said = /\b(?<count>\d{1,3}) (?:slices?|wedges?)\b/i.exec(texts.join('\n'))?.groups;

@@ -376,11 +376,11 @@ const shortLeads: readonly RegExp[] = [
 ];
 
 function leadOf(text: string): string {
-  const match = leading.exec(text);
-  if (match) return match[0].slice(0, toldInside.exec(match[0])?.index);
   const short = shortLeads.map((pattern) => pattern.exec(text)?.[0]).find((each) => each !== undefined);
   // "Once cooked" leads to nothing, and "to serve four" is no lead: work must follow.
   if (short !== undefined && isPlainWork(wordsOf(text.slice(short.length)), 0)) return short;
+  const match = leading.exec(text);
+  if (match) return match[0].slice(0, toldInside.exec(match[0])?.index);
   return (
     /^(?:meanwhile|in the meantime|separately|finally|first|next|okay so|okay|right)\b[,:]?\s*/i.exec(text)?.[0] ?? ''
   );

@@ -320,6 +320,14 @@ export const nearTo = (hazard: HazardId): readonly HazardId[] => [
 
 /** What must not reach this guest's plate even as a trace, groups, unnamed groups and close relatives counted. */
 export function forbiddenTo(guest: Guest): ReadonlySet<ResidueMark> {
+  const known = forbidden.get(guest) ?? marksAgainst(guest);
+  forbidden.set(guest, known);
+  return known;
+}
+
+const forbidden = new WeakMap<Guest, ReadonlySet<ResidueMark>>();
+
+function marksAgainst(guest: Guest): ReadonlySet<ResidueMark> {
   const marks = new Set<ResidueMark>();
   for (const need of guest.needs) {
     if (need.kind === 'open' || need.strictness !== 'no-trace') continue;
@@ -386,6 +394,18 @@ export function upTo(recipe: Recipe, last: Step): readonly Step[] {
 
 /** All planned tasks that do a step for a batch: its own, that of the batch it is taken from, that of a component cooked once, or that of another dish. */
 export function allDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
+  let doers = doersIn.get(facts);
+  if (!doers) doersIn.set(facts, (doers = new Map()));
+  let bySteps = doers.get(batch);
+  if (!bySteps) doers.set(batch, (bySteps = new Map()));
+  let known = bySteps.get(step);
+  if (!known) bySteps.set(step, (known = findDoing(facts, batch, step)));
+  return known;
+}
+
+const doersIn = new WeakMap<Facts, Map<BatchFacts, Map<StepId, readonly StepFacts[]>>>();
+
+function findDoing(facts: Facts, batch: BatchFacts, step: StepId): readonly StepFacts[] {
   const there = batch.taken.get(step);
   const giver = there && giverOf(facts.batches, there.dish);
   if (giver) return allDoing(facts, giver, there.step);

@@ -3,6 +3,7 @@ import { fit } from '../fit/index.ts';
 import { rules } from '../reference/index.ts';
 import {
   basisOf,
+  settled,
   clockTime,
   listed,
   type CourseId,
@@ -64,15 +65,16 @@ const worthMin = 3;
  * time by standing longer than its recipe likes, that is said, and such a mend comes after those that need it not.
  */
 export function* mending(
-  before: Occasion,
+  asGiven: Occasion,
   asSeen: Standpoint,
   { seed = 1, effort = 30_000 }: MendOptions = {},
 ): Generator<undefined, readonly Mend[]> {
+  const before = settled(asGiven);
   // Plates that are lost are nobody's any more, so that nothing is washed for them.
   const seen = judgeDay(before, asSeen);
   const standpoint = seen.ahead.some(({ task }) => asSeen.assumed.has(task)) ? unassumed(asSeen) : asSeen;
   const { lost } = seen;
-  const occasion = withoutPlates(before, lost);
+  const occasion = settled(withoutPlates(before, lost));
   const day = dayOf(before, occasion, withoutGone(occasion, standpoint), lost);
   const found: Mend[] = [...sameOrder(day, day.standpoint)];
   yield undefined;
@@ -118,7 +120,7 @@ function dayOf(before: Occasion, occasion: Occasion, standpoint: Standpoint, los
 function servingAt({ occasion, standpoint, network, servings }: Day, minutes: number): Serving {
   const known = servings.get(minutes);
   if (known) return known;
-  const later = served(occasion, network, standpoint, minutes);
+  const later = settled(served(occasion, network, standpoint, minutes));
   const itsNetwork = later === occasion ? network : tasksOf(later, fit(later), standpoint.plan.batches);
   const serving: Serving = {
     occasion: later,
@@ -308,10 +310,10 @@ function sameOrder(day: Day, standpoint: Standpoint): readonly Mend[] {
             .map((each) => minutes.get(each.id) ?? 0),
         ),
       );
-    const moved = {
+    const moved = settled({
       ...occasion,
       courses: occasion.courses.map((course) => ({ ...course, offsetMin: course.offsetMin + minutes.get(course.id)! })),
-    };
+    });
     const held = heldBy(moved, network, { ...standpoint, plan: { ...plan, basis: basisOf(moved) } });
     const mend = held && mendOf('same-order', day, held);
     if (mend) mends.push(mend);

@@ -86,10 +86,10 @@ function tippedOutAfterMin(book: Book, task: PlannedTask, unit: UnitId): number 
 }
 
 /** How a step uses a unit. */
-function usedAs({ stepOf }: Book, { id, ...task }: PlannedTask, unit: string): TaskKit | undefined {
+function usedAs({ stepOf }: Book, task: PlannedTask, unit: string): TaskKit | undefined {
   if (task.kind !== 'step') return undefined;
   const at = task.units.findIndex((each) => each === unit);
-  return at < 0 ? undefined : stepOf(id)?.way?.kit[at];
+  return at < 0 ? undefined : stepOf(task.id)?.way?.kit[at];
 }
 
 /** When a finished dish waits in a unit for the table, and is at it. */

@@ -12,6 +12,10 @@ export function basisOf(occasion: Occasion): string {
   return known;
 }
 
+/** An occasion that can no longer change, for work that asks again and again what it rests on: a copy where it still can. */
+export const settled = (occasion: Occasion): Occasion =>
+  Object.isFrozen(occasion) ? occasion : Object.freeze({ ...occasion });
+
 const digests = new WeakMap<Occasion, string>();
 
 function digest(occasion: Occasion): string {

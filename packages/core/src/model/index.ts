@@ -13,7 +13,7 @@ export * from './plan.ts';
 export * from './looks.ts';
 export * from './pins.ts';
 export * from './day.ts';
-export { basisOf } from './basis.ts';
+export { basisOf, settled } from './basis.ts';
 export { upgraded, upgradedEntry } from './upgrade.ts';
 export { madeWith, batchesOfComponent, forOccasion, neededRecipes, sourceOfLine } from './components.ts';
 export { CheckedRecipe, recipeFaults, type LinkFault } from './recipeLinks.ts';

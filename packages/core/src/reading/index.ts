@@ -13,6 +13,7 @@ export {
   type Span,
   type SpanOfWords,
 } from './ingredient.ts';
+export { remembering } from './remembered.ts';
 export { tokenise, singular, type Token } from './tokens.ts';
 export { wholeFood } from './whole.ts';
 export { slips } from './slips.ts';

@@ -3,6 +3,7 @@ import { claimsIn, sharesFree, type Claimed } from './claims.ts';
 import { isPlainWord, longestAt, nearest, wordsOf, type Meaning } from './lexicon.ts';
 import { formsIn, isFormWord } from './forms.ts';
 import { describesOnly } from './tails.ts';
+import { remembering } from './remembered.ts';
 import { joined, type Token } from './tokens.ts';
 import {
   animalHazards,
@@ -113,17 +114,7 @@ interface Notes {
  * and which words are not understood. "X or Y" makes what only one holds possible; "X-free" removes only what it names.
  * Linear in the length of the text.
  */
-export function readIngredient(text: string): IngredientReading {
-  let reading = remembered.get(text);
-  if (!reading) {
-    // Lists, steps and verdicts ask for the same words again and again; the memory is let go before it grows.
-    if (remembered.size > 5000) remembered.clear();
-    remembered.set(text, (reading = read(text)));
-  }
-  return reading;
-}
-
-const remembered = new Map<string, IngredientReading>();
+export const readIngredient = remembering(read);
 
 function read(text: string): IngredientReading {
   const tokens = wordsOf(text);

@@ -1,3 +1,5 @@
+import { remembering } from './remembered.ts';
+
 /** A word of the text, normalised, with its place in the text as it was given. */
 export interface Token {
   /** Lower case, no accents, no apostrophes, singular. */
@@ -13,6 +15,8 @@ export interface Token {
 
 /** Lower case without accents; typographic letters taken apart. One character may become two. */
 function plain(text: string): string {
+  // Most words have nothing to take off.
+  if (/^[a-z0-9]+$/.test(text)) return text;
   return text
     .normalize('NFKD')
     .replace(/\p{M}/gu, '')
@@ -57,7 +61,9 @@ export function singular(word: string): string {
 const wordPattern = /[\p{L}\p{M}\p{N}\u00AD'’‘`´]+/gu;
 
 /** Splits a text into words in linear time; hyphens part words, e-numbers are kept whole ("E 322", "e-322" ─► "e322"). */
-export function tokenise(text: string): readonly Token[] {
+export const tokenise = remembering(tokensOf);
+
+function tokensOf(text: string): readonly Token[] {
   const tokens: Token[] = [];
   let last = 0;
   for (const match of text.matchAll(wordPattern)) {

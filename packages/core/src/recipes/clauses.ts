@@ -1,5 +1,5 @@
 import type { Verb } from '../reference/index.ts';
-import type { Span } from '../reading/index.ts';
+import { remembering, type Span } from '../reading/index.ts';
 import { adding } from './names.ts';
 import { isNoWork } from './notWork.ts';
 import {
@@ -390,7 +390,7 @@ function leadOf(text: string): string {
 const longest = 3000;
 
 /** A paragraph as sentences, each of them as what it tells to do. */
-export function toldIn(paragraph: string): readonly ToldSentence[] {
+export const toldIn = remembering((paragraph): readonly ToldSentence[] => {
   let before: string | undefined;
   let goesOn = false;
   return sentencesOf(paragraph).map((sentence) => {
@@ -404,4 +404,4 @@ export function toldIn(paragraph: string): readonly ToldSentence[] {
       clauses: noWork ? [] : clausesOf({ ...sentence, text: sentence.text.slice(0, longest) }),
     };
   });
-}
+});

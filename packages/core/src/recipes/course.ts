@@ -28,11 +28,14 @@ const headOf = (name: string): string =>
 
 interface Dish {
   readonly pattern: RegExp;
+  readonly begins: string;
   readonly length: number;
   readonly course: (isSweet: boolean) => UsualCourse | undefined;
 }
 const dishOf = (words: string, course: Dish['course']): Dish => ({
   pattern: new RegExp(String.raw`(?<!\p{L})${words.replace(/-/g, '[- ]')}s?(?!\p{L})`, 'u'),
+  // A hyphen may be written as a space: what begins before it is there in any case.
+  begins: words.split('-')[0]!,
   length: words.length,
   course,
 });
@@ -49,7 +52,7 @@ const dishes: readonly Dish[] = [
 /** What dish a name says: of several the last, as "lentil cottage pie" is a pie; of two that end together the longer. */
 function named(text: string, isSweet: boolean): UsualCourse | undefined {
   const found = dishes.flatMap((dish) => {
-    const match = dish.pattern.exec(text);
+    const match = text.includes(dish.begins) ? dish.pattern.exec(text) : null;
     return match ? [{ ...dish, end: match.index + match[0].length }] : [];
   });
   return found

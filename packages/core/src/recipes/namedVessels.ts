@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { stepWords } from '../reference/index.ts';
 import { KitKind } from '../model/index.ts';
+import { remembering } from '../reading/index.ts';
 import { word } from './wording.ts';
 
 /** A piece that holds food, as a clause names it. */
@@ -57,10 +58,13 @@ const isLooseVessel = (text: string, start: number, end: number): boolean =>
   !/\b(?:side|main|serving|finished)\s+$/i.test(text.slice(0, start));
 
 /** The pieces that hold food which a text names. */
-export function vesselsIn(text: string): readonly NamedVessel[] {
+export const vesselsIn = remembering((text): readonly NamedVessel[] => {
   const found: NamedVessel[] = [];
   let rest = text;
-  for (const { kind, pattern } of vesselNames)
+  const low = text.toLowerCase();
+  for (const { kind, name, pattern } of vesselNames) {
+    // Few of the names are there at all.
+    if (!low.includes(name)) continue;
     for (const match of rest.matchAll(pattern)) {
       const [start, end] = [match.index, match.index + match[0].length];
       if (text.slice(start, end).trim() === '' || rest.slice(start, end).trim() === '') continue;
@@ -85,5 +89,6 @@ export function vesselsIn(text: string): readonly NamedVessel[] {
       });
       rest = rest.slice(0, start) + ' '.repeat(end - start) + rest.slice(end);
     }
+  }
   return found.sort((a, b) => a.start - b.start);
-}
+});

@@ -147,8 +147,10 @@ const wordCounts: Readonly<Record<string, number>> = {
 export function toolsFor(text: string, { device }: Operation, notes: StepNote[]): readonly KitKind[] {
   const kinds = new Set<KitKind>();
   let rest = text;
+  const low = text.toLowerCase();
   for (const { kind, name, pattern } of kitWords) {
-    const match = pattern.exec(rest);
+    // Few of the names are there at all.
+    const match = low.includes(name) ? pattern.exec(rest) : null;
     if (!match) continue;
     notes.push({
       what: 'kit',

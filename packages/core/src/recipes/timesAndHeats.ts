@@ -1,6 +1,6 @@
 import { rules, stepWords } from '../reference/index.ts';
 import { numberOf, numberSource, digitsSource } from '../quantities/index.ts';
-import type { Span } from '../reading/index.ts';
+import { remembering, type Span } from '../reading/index.ts';
 
 export interface ReadTime extends Span {
   readonly words: string;
@@ -47,7 +47,9 @@ function extraMinutes(groups: Readonly<Record<string, string | undefined>>, unit
 }
 
 /** All times in a text, in order. What is said twice ("1 hour (60 minutes)") is two entries; the reader of a step decides. */
-export function readTimes(text: string): readonly ReadTime[] {
+export const readTimes = remembering(timesIn);
+
+function timesIn(text: string): readonly ReadTime[] {
   const found: ReadTime[] = [];
   if (
     !/sec|min|hour|hr|\d\s?h\b|day|week|month|overnight|moments|couple|few|@|\bat \d|(?:roast|bake|simmer|grill|boil|steam)\b[^.;]*\d/i.test(
@@ -351,7 +353,9 @@ const calledHeats = (text: string): readonly FoundHeat[] =>
   });
 
 /** All temperatures in a text, in °C. The same heat said on several scales ("180 °C/160 °C fan/gas 4") is one. */
-export function readHeats(text: string): readonly ReadHeat[] {
+export const readHeats = remembering(heatsIn);
+
+function heatsIn(text: string): readonly ReadHeat[] {
   const found: FoundHeat[] = [];
   if (!/\d\d|gas|oven|\b(?:one|two|hundred)\b/i.test(text)) return found;
   for (const match of text.matchAll(heat)) {

@@ -13,11 +13,13 @@ import {
   type PlannedStep,
   type PlannedWash,
 } from '../model/index.ts';
+import { fit } from '../fit/index.ts';
 import { rules } from '../reference/index.ts';
+import { tasksOf, type TaskNetwork } from '../tasks/index.ts';
 import { heatAt, heatCurve, kitchenAt, minutesTo, progressOf } from './index.ts';
 
-const at = (occasion: Occasion, plan: Plan, nowMin: number) =>
-  kitchenAt(occasion, plan, progressOf(events(...asPlanned(plan, nowMin))), nowMin);
+const at = (occasion: Occasion, plan: Plan, nowMin: number, network?: TaskNetwork) =>
+  kitchenAt(occasion, plan, progressOf(events(...asPlanned(plan, nowMin))), nowMin, network);
 const stepsOf = (plan: Plan) => plan.tasks.filter((task): task is PlannedStep => task.kind === 'step');
 
 describe('how hot an oven is', () => {
@@ -71,9 +73,10 @@ describe('what is on kit and hands', () => {
       const occasion = demo(name);
       const plan = planned(occasion);
       const { surfaces } = audit(occasion, plan);
+      const network = tasksOf(occasion, fit(occasion), plan.batches);
       let compared = 0;
       for (let nowMin = Math.min(...plan.tasks.map((task) => task.startMin)) + 30; nowMin < 0; nowMin += 20) {
-        const now = at(occasion, plan, nowMin);
+        const now = at(occasion, plan, nowMin, network);
         // What is in hand at this minute is on its kit, or washed off it, for one reading from its first and for the other to its last.
         if (now.plan.tasks.some((task) => now.running.has(task.id) && task.kind !== 'oven' && task.cook !== undefined))
           continue;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { parse } from 'valibot';
-import { Kitchen, Occasion, type Recipe } from '../src/model/index.ts';
+import { Kitchen, Occasion, settled, type Recipe } from '../src/model/index.ts';
 import { dish, guest } from './small.ts';
 
 /** What a new occasion begins with. */
@@ -12,15 +12,17 @@ export const alone = (
   others: readonly Recipe[] = [],
   guests = [guest('ana'), guest('ben'), guest('cleo'), guest('dan')],
 ): Occasion =>
-  parse(Occasion, {
-    format: 'lupin.occasion/2',
-    id: 'alone',
-    name: 'Alone',
-    date: '2027-01-10',
-    serveAt: '18:30',
-    courses: [{ id: 'main', name: 'Main', offsetMin: 0 }],
-    guests,
-    recipes: [recipe, ...others],
-    dishes: [dish('it', recipe.id)],
-    kitchen: usualKitchen(),
-  });
+  settled(
+    parse(Occasion, {
+      format: 'lupin.occasion/2',
+      id: 'alone',
+      name: 'Alone',
+      date: '2027-01-10',
+      serveAt: '18:30',
+      courses: [{ id: 'main', name: 'Main', offsetMin: 0 }],
+      guests,
+      recipes: [recipe, ...others],
+      dishes: [dish('it', recipe.id)],
+      kitchen: usualKitchen(),
+    }),
+  );

@@ -1,5 +1,5 @@
 import type { AuditReport } from '../audit/index.ts';
-import { basisOf, sureOf, type Occasion, type Plan } from '../model/index.ts';
+import { basisOf, settled, sureOf, type Occasion, type Plan } from '../model/index.ts';
 import { scoring, workToPlan, type NoPlan, type PlanOptions, type SpareShares } from '../plan/index.ts';
 import { auditedPlanning } from '../planner/index.ts';
 import type { TaskNetwork } from '../tasks/index.ts';
@@ -60,9 +60,10 @@ type Look =
  * every better plan, and progress; the first as soon as there is one, before its days are played. Same occasion, seed and seconds: same plan.
  */
 export function* surePlanning(
-  occasion: Occasion,
+  asGiven: Occasion,
   { seconds = 2, rival, from, ...options }: SureOptions = {},
 ): Generator<SureEvent, SureResult> {
+  const occasion = settled(asGiven);
   const asked = sureOf(occasion.wishes);
   const target = asked === 0 ? 0 : Math.min(asked + margin, (1 + asked) / 2);
   const work = workToPlan(occasion);

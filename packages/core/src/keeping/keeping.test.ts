@@ -156,6 +156,13 @@ describe('what a wait would spoil, though it hurts nobody', () => {
     ['potatoes are no pasta', ['potato'], [boil, {}], Infinity, 1440],
     ['a batter with baking powder', cake, [{}, bake], 20, undefined],
     ['before it is baked, not before it is shaped', cake, [{}, {}, bake], Infinity, 1440],
+    [
+      'pulses soaked with soda',
+      ['dried-chickpea', 'water', 'bicarbonate-of-soda'],
+      [{ text: 'Soak over night.' }, bake],
+      Infinity,
+      1440,
+    ],
     ['a dry mix with baking powder', ['wheat-flour', 'baking-powder'], [{}, bake], Infinity, undefined],
     ['whites beaten stiff', ['egg-white'], [{ text: 'Whisk the whites to stiff peaks.' }, {}], 10, undefined],
     ['whipped cream', ['whipping-cream'], [{ text: 'Whip the cream.' }, {}], 30, 240],

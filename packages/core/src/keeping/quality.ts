@@ -73,7 +73,10 @@ const isMoist = ({ isWet, keepings }: LineKeeping): boolean =>
   isWet || keepings.some((keeping) => spoilingOf(keeping).cut);
 
 const isAfter = ({ step: asked }: QualityWait, step: Step): boolean =>
-  asked.heats === heats(step) && (asked.says?.test(`${step.title} ${step.text}`) ?? true);
+  asked.heats === heats(step) &&
+  [asked.says, asked.saysNot].every(
+    (words, at) => words === undefined || words.test(`${step.title} ${step.text}`) === (at === 0),
+  );
 
 function isFor({ next: asked }: QualityWait, before: Step, next: Step, links: number): boolean {
   if (!asked) return true;

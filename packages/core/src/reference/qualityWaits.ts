@@ -22,7 +22,7 @@ const QualityWaitRow = v.strictObject({
     }),
   ),
   /** The step that it waits after. */
-  step: v.strictObject({ heats: v.boolean(), says: v.optional(words) }),
+  step: v.strictObject({ heats: v.boolean(), says: v.optional(words), saysNot: v.optional(words) }),
   /** What it waits for. */
   next: v.optional(
     v.strictObject({

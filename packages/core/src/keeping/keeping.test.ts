@@ -158,7 +158,7 @@ describe('what a wait would spoil, though it hurts nobody', () => {
     ['before it is baked, not before it is shaped', cake, [{}, {}, bake], Infinity, 1440],
     [
       'pulses soaked with soda',
-      ['dried-chickpea', 'water', 'bicarbonate-of-soda'],
+      ['chickpeas', 'water', 'bicarbonate-of-soda'],
       [{ text: 'Soak over night.' }, bake],
       Infinity,
       1440,

@@ -12,6 +12,7 @@ import {
 import { lineEvidence, namedInSteps, noLabels, servedBesideOf } from '../exposure/index.ts';
 import { nameFaults } from '../fit/index.ts';
 import { flatten } from '../versions/index.ts';
+import { outOfCold } from './doings.ts';
 import { readHeats, readTimes, toCelsius } from './timesAndHeats.ts';
 import { readLine } from './line.ts';
 import {
@@ -149,7 +150,8 @@ const servedBeside: Rule = (recipe) =>
 const conflictingTimes: Rule = (recipe) =>
   recipe.steps.flatMap((step): readonly RecipeFinding[] => {
     const said = readTimes(step.text).filter((time) => time.use === 'step');
-    if (said.length === 0) return [];
+    // How long before it was to be out of the cold is no time of the work.
+    if (said.length === 0 || (step.hands === 'on' && outOfCold.test(step.text))) return [];
     const least = Math.min(...said.map((time) => time.least));
     const sum = said.reduce((total, time) => total + Math.max(time.most, time.likely), 0);
     const { likely } = step.durationMin;

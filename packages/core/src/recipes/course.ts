@@ -81,7 +81,7 @@ const saidFirst = (said: string): UsualCourse | undefined =>
 
 /** Stock and gelatine make no meal. */
 const noMeal = /stock|broth|bouillon|gelatine|sauce|granules/;
-const isFlesh = ({ ingredient, likeFood, text }: LineReading): boolean =>
+export const isFlesh = ({ ingredient, likeFood, text }: LineReading): boolean =>
   !noMeal.test(likeFood ?? text) && ingredient.contained.some(({ hazard }) => fleshOrigins.has(hazard));
 
 /**

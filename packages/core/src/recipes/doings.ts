@@ -57,7 +57,7 @@ const minutesOf = (times: readonly ReadTime[]): number =>
 /** A verb that moves or puts food, where its time or its place says that it waits: "stand for 10 minutes". */
 const waits = new Set(['stand', 'sit', 'set', 'settle', 'put', 'leave']);
 export const outOfCold =
-  /\bout (?:of )?(?:the )?(?:fridge|freezer)\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
+  /\bout (?:of )?(?:the )?(?:fridge|freezer)\b|\b(?:bring|get|come|comes)\b[^.;,]{0,40}?\b(?:up )?to room temp(?:erature)?\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
 
 export const liquids =
   /\b(?:water|stock|broth|wine|beer|ale|cider|milk|cream|tomato(?:es)?|passata|juice|sauce|liquid|soup|coconut)\b/i;

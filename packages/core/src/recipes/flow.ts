@@ -1,7 +1,7 @@
 import type { LineId } from '../model/index.ts';
 import { aroundOf } from './around.ts';
 import { toldIn, type Clause } from './clauses.ts';
-import { doingOf, type Doing } from './doings.ts';
+import { doingOf, outOfCold, type Doing } from './doings.ts';
 import { goesOnWith } from './goesOn.ts';
 import { isOfKitchen } from './kitchenWords.ts';
 import { isUnder, topicWords, type KnownLine, type Mention } from './mentions.ts';
@@ -120,9 +120,17 @@ export class Flow {
     const mentions = found.length === 0 ? this.unsaid(doing) : this.meantOf(doing, found);
     if (this.isOnlySaid(doing, mentions)) return;
     const before = scene.current;
-    this.put(doing, this.withInHand(doing, mentions));
+    this.put(this.keptCold(doing, mentions), this.withInHand(doing, mentions));
     // What goes on beside is no longer spoken of when its sentence ends.
     if (clause.isInner && before && !before.isGone) scene.current = before;
+  }
+
+  /** "Take the lamb out of the fridge an hour before": raw flesh stays there until it is worked on, and no time is planned for it to stand. */
+  private keptCold(doing: Doing, mentions: readonly Mention[]): Doing {
+    const isCold = this.scene.operations.every(({ device }) => device === undefined || device === 'fridge');
+    const isRaw = mentions.some(({ line, isFresh }) => (isFresh || isCold) && this.scene.isFlesh(line));
+    if (doing.does !== 'wait' || !isRaw || !outOfCold.test(doing.clause.text)) return doing;
+    return { ...doing, does: 'work', device: undefined, isOff: false, times: [] };
   }
 
   /** "Meanwhile, make the curd.": a part of its own begins. */

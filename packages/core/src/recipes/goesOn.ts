@@ -78,7 +78,8 @@ const rules: readonly Rule[] = [
   ({ fresh, doing: { clause } }) =>
     no(/^for\b/i.test(clause.lead) && fresh.length > 0 && fresh.every(({ end }) => end <= clause.lead.length)),
   // "Steaks out of the fridge 30 minutes before."
-  ({ doing, fresh }) => no(fresh.length > 0 && doing.does === 'wait' && outOfCold.test(doing.clause.text)),
+  ({ doing, fresh }) =>
+    no(fresh.length > 0 && ['wait', 'work'].includes(doing.does) && outOfCold.test(doing.clause.text)),
   // "Wok very hot, oil, eggs in": a new pan, while what was before goes by itself.
   ({ doing, current, mentions }) =>
     no(

@@ -1,4 +1,5 @@
 import type { LineId } from '../model/index.ts';
+import { isFlesh } from './course.ts';
 import { Cupboard } from './cupboard.ts';
 import type { Doing } from './doings.ts';
 import { finderOf, type Find, type KnownLine } from './mentions.ts';
@@ -40,6 +41,11 @@ export class Scene {
   food(id: LineId): string {
     const line = this.byId.get(id);
     return line?.reading.likeFood ?? line?.reading.text ?? '';
+  }
+
+  isFlesh(id: LineId): boolean {
+    const line = this.byId.get(id);
+    return line !== undefined && isFlesh(line.reading);
   }
 
   textOf(id: LineId): string {

@@ -140,7 +140,7 @@ Rest for 15 mins before carving.`,
     portions: 4,
     foods: ['chicken', 'lemon', 'butter'],
     steps: [
-      ['Take the chicken out', 60, 'off'],
+      ['Take the chicken out', 1, 'on'],
       ['Rub the butter', 10, 'on'],
       ['Roast', 70, 'off'],
       ['Turn the oven up', 10, 'off'],

@@ -157,9 +157,8 @@ export class Flow {
 
   private foodsIn(clause: Clause, paragraph: number, sentence: number): readonly Mention[] {
     const { scene } = this;
-    const lookedAt = clause.isInner
-      ? clause.text.replace(/^while|^whilst/i, (word) => ' '.repeat(word.length))
-      : clause.text;
+    const told = scene.withoutBlindBeans(clause.text);
+    const lookedAt = clause.isInner ? told.replace(/^while|^whilst/i, (word) => ' '.repeat(word.length)) : told;
     // "Fry" is work, though chips are called fries.
     const isVerb = ({ line, start }: Mention) =>
       start === clause.verbAt && clause.verb !== undefined && !scene.textOf(line).includes(clause.verb.verb);

@@ -68,6 +68,9 @@ const restWords =
 const isSameFood = (one: KnownLine, other: KnownLine): boolean =>
   one.reading.likeFood !== undefined && one.reading.likeFood === other.reading.likeFood;
 
+/** "Line with baking paper and beans", "baking beans", "remove the paper and the rice". */
+const blindBeans =
+  /\b(?:baking|ceramic|pie) (?:beans|weights)\b|(?<=\b(?:line|fill|cover|remove|lift|take|discard)\w*\b[^.;,]*\b(?:paper|parchment|foil)\b) (?:and|with|plus) (?:fill (?:it )?with |weigh (?:it )?down with )?(?:the |some |dried |baking |ceramic |raw )*(?:beans|rice|lentils|pulses|weights)\b(?=\W*$|[.,;)]| (?:and|then|or)\b)/gi;
 const blank = (words: string) => ' '.repeat(words.length);
 /** "Before the cheese goes in", "if you like honey": what is named there is not put in there. */
 const withoutAsides = (text: string): string =>
@@ -94,7 +97,9 @@ const withoutAsides = (text: string): string =>
       /^(?:while|whilst|as|after the [\p{L} ]+ (?:has|have) been)\b[^,:]*?(?:,|(?= (?:i|you|we) \p{L}))/giu,
       blank,
     )
-    .replace(/\bunder (?:the |a )?(?:cold |running |hot )*(?:water|tap)\b/gi, blank);
+    .replace(/\bunder (?:the |a )?(?:cold |running |hot )*(?:water|tap)\b/gi, blank)
+    // What a case is baked blind with is no food.
+    .replace(blindBeans, blank);
 
 function shareOf(before: string): Mention['share'] {
   if (restWords.test(before)) return 'rest';

@@ -43,6 +43,22 @@ export class Scene {
     return line?.reading.likeFood ?? line?.reading.text ?? '';
   }
 
+  /** "Remove the beans": of a case that was baked blind they are no food, whatever beans there are. */
+  withoutBlindBeans(text: string): string {
+    const isBlind = this.wasBlind;
+    this.wasBlind ||=
+      /\bblind\b|\b(?:paper|parchment|foil) (?:and|with|plus) (?:[\p{L}]+ )*(?:beans|rice|lentils|weights)\b/iu.test(
+        text,
+      );
+    return isBlind
+      ? text.replace(
+          /(?<=\b(?:remove|lift|take|tip|discard)\b[^.;,]*)\b(?:beans|rice|lentils|pulses|weights)\b/gi,
+          (word) => ' '.repeat(word.length),
+        )
+      : text;
+  }
+  private wasBlind = false;
+
   isFlesh(id: LineId): boolean {
     const line = this.byId.get(id);
     return line !== undefined && isFlesh(line.reading);

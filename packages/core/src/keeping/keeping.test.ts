@@ -186,6 +186,17 @@ describe('what a wait would spoil, though it hurts nobody', () => {
     expect([law.standsMin, law.cold?.mostMin]).toEqual([standsMin, coldMin]);
   });
 
+  test('what rests or cools does so from when it leaves the heat; what is worked on, chilled or comes together may come to it later', () => {
+    const then = (next: Loose, steps: readonly Loose[] = [bake, next]) =>
+      after(made(['carrot'], [...steps], cold), 0).standsMin;
+    expect(then({ hands: 'off' })).toBe(20);
+    expect(then({ hands: 'on' })).not.toBe(20);
+    expect(then({ hands: 'off', cold: 'fridge' })).not.toBe(20);
+    expect(
+      then({}, [{ ...bake, after: [] }, { after: [] }, { hands: 'off', after: [{ step: 's0' }, { step: 's1' }] }]),
+    ).not.toBe(20);
+  });
+
   test('a heat that goes on in the same piece, and in another', () => {
     const kit = (kind: string) => ({ kit: [{ kind }] });
     const twice = (then: Loose) =>

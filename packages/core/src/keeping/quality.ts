@@ -82,9 +82,16 @@ function isFor({ next: asked }: QualityWait, before: Step, next: Step, links: nu
   if (!asked) return true;
   const isOnly = links === 1;
   return (
-    asked.heats === heats(next) && (!asked.isOnly || isOnly) && (!asked.samePiece || (isOnly && goesOnIn(before, next)))
+    asked.heats === heats(next) &&
+    (!asked.isOnly || isOnly) &&
+    (!asked.isWait || isWait(next)) &&
+    (!asked.samePiece || (isOnly && goesOnIn(before, next)))
   );
 }
+
+/** Nobody does anything, and no machine: it stands in the room. */
+const isWait = ({ hands, looks, cold, kit }: Step): boolean =>
+  hands === 'off' && looks.length === 0 && cold === undefined && !kit.some(({ kind }) => kitKindOf(kind).heats);
 
 /** Whether it stays in what it is in: the next step names no piece that holds food but those of the step before. */
 function goesOnIn(before: Step, next: Step): boolean {

@@ -17,8 +17,10 @@ const dryWhenBaked =
   /bread\b|biscuit|brownie|scone|pie\b|cake|loaf|meringue|ginger|bun|knot|roll|muffin|cracker|flatbread|posset|pears|pudding|traybake|fritter|pancake|pizza/i;
 /** Dough with yeast rises in the warm, egg or no egg: two hours of it are a baker's. */
 const rising = /yeast/i;
-/** Sugar boiled in juice keeps. */
-const syrup = /sugar|lemons?\b|limes?\b|water|juice/i;
+/** Sugar boiled in juice keeps, and sour fruit in it. */
+const syrup = /sugar|lemons?\b|limes?\b|oranges?\b|rhubarb|water|juice/i;
+/** A case of pastry, baked before anything is in it. */
+const crust = /^(?!.*\bmilk).*(?:flour|butter|water|salt|pastry)/i;
 const dryToasted = /nuts?\b|almond|hazelnut|seed|cashew/i;
 const [rawMost, allMost] = [15, 120];
 
@@ -27,6 +29,7 @@ interface Standing {
   readonly raw: boolean;
   readonly spoils: boolean;
   readonly syrup: boolean;
+  readonly crust: boolean;
   readonly stoodMin: number;
 }
 
@@ -52,12 +55,17 @@ function foodOf(recipe: Recipe, index: number, before: readonly Standing[]) {
     (own.length > 0 || before.length > 0) &&
     own.every((text) => syrup.test(text)) &&
     before.every((each) => each.syrup);
+  const isCrust =
+    (own.length > 0 || before.length > 0) &&
+    own.every((text) => crust.test(text)) &&
+    before.every((each) => each.crust);
   return {
     heats,
     syrup: isSyrup,
+    crust: isCrust,
     raw: before.some((each) => each.raw) || own.some((text) => flesh.test(text)),
     spoils:
-      !(heats && isDry) &&
+      !(heats && (isDry || isCrust)) &&
       !isToasted &&
       !isSyrup &&
       (heats ||
@@ -82,7 +90,7 @@ function faultsOf(recipe: Recipe, plan: Plan): readonly string[] {
     const step = steps.find((task) => task.id === `it.plain.${written.id}`);
     if (!step) return void faults.push(`“${written.title}” is not planned`);
     const before = linksOf(recipe, index).map((link) => after.get(link.step)!);
-    const { heats, raw, spoils, syrup: isSyrup } = foodOf(recipe, index, before);
+    const { heats, raw, spoils, syrup: isSyrup, crust: isCrust } = foodOf(recipe, index, before);
     const tookMin = step.endMin - step.startMin;
     const isOut = !heats && written.cold === undefined && !step.inFridge;
     let stoodMin = 0;
@@ -101,6 +109,7 @@ function faultsOf(recipe: Recipe, plan: Plan): readonly string[] {
       raw: raw && !heats,
       spoils,
       syrup: isSyrup,
+      crust: isCrust,
       stoodMin: heats ? 0 : stoodMin + (isOut && spoils ? tookMin : 0),
     });
   });

@@ -30,6 +30,8 @@ const QualityWaitRow = v.strictObject({
       samePiece: v.optional(v.boolean(), false),
       /** Nothing else comes into it from another step. */
       isOnly: v.optional(v.boolean(), false),
+      /** It is nothing but a wait, in the room. */
+      isWait: v.optional(v.boolean(), false),
     }),
   ),
   /** How long it may stand in the room at once, in minutes. */

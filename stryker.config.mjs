@@ -23,6 +23,8 @@ export default {
       ...core,
       // The configuration it is laid over has three projects, each of which would run all of this.
       projects: null,
+      // That of the configuration stands beside it, and would be looked for in the room's package.
+      testSequencer: '@jest/test-sequencer',
       displayName: undefined,
       testTimeout: jest.testTimeout,
       testMatch: [`<rootDir>/src/${room}/${tests}`],

@@ -163,6 +163,7 @@ describe('what a wait would spoil, though it hurts nobody', () => {
       Infinity,
       1440,
     ],
+    ['a batter with soaked fruit in it', cake, [{ text: 'Mix with the soaked raisins.' }, bake], 20, undefined],
     ['a dry mix with baking powder', ['wheat-flour', 'baking-powder'], [{}, bake], Infinity, undefined],
     ['whites beaten stiff', ['egg-white'], [{ text: 'Whisk the whites to stiff peaks.' }, {}], 10, undefined],
     ['whipped cream', ['whipping-cream'], [{ text: 'Whip the cream.' }, {}], 30, 240],

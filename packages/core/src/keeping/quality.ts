@@ -74,9 +74,8 @@ const isMoist = ({ isWet, keepings }: LineKeeping): boolean =>
 
 const isAfter = ({ step: asked }: QualityWait, step: Step): boolean =>
   asked.heats === heats(step) &&
-  [asked.says, asked.saysNot].every(
-    (words, at) => words === undefined || words.test(`${step.title} ${step.text}`) === (at === 0),
-  );
+  (asked.says?.test(`${step.title} ${step.text}`) ?? true) &&
+  !(asked.saysNot?.test(`${step.title} ${step.text}`) ?? false);
 
 function isFor({ next: asked }: QualityWait, before: Step, next: Step, links: number): boolean {
   if (!asked) return true;

@@ -24,6 +24,14 @@ test.each([
     expect(whereIs(line, steps)).toEqual([expect.stringContaining('Boil the peas')]);
 });
 
+test('once they are out, the beans of the recipe are taken out of their own water', () => {
+  const steps = usesOf(
+    ['1 sheet shortcrust pastry', '200 g green beans', '3 eggs', '200 ml cream'],
+    'Line a tin with the pastry and bake it blind at 190C for 15 minutes. Remove the beans. Boil water in a pan, tip in the green beans and cook for 3 minutes. Beat the eggs and cream. Pour over the beans in the case and bake for 30 minutes at 180C.',
+  );
+  expect(whereIs('200 g green beans', steps)).toEqual([expect.stringMatching(/3 minutes/)]);
+});
+
 test('beans on paper, and rice that is taken out of its water, are food where nothing is baked blind', () => {
   const steps = usesOf(
     ['400 g green beans', '1 tbsp oil', '200 g rice'],

@@ -1,5 +1,5 @@
 import { stepWords, type VerbClass } from '../reference/index.ts';
-import { word } from './wording.ts';
+import { blank, word } from './wording.ts';
 
 export type Device =
   'hob' | 'oven' | 'grill' | 'fridge' | 'freezer' | 'blender' | 'mixer' | 'microwave' | 'slow-cooker' | 'toaster';
@@ -7,7 +7,6 @@ export type Device =
 /** What a clause does: the class of its verb, or `none` where no verb is said. */
 export type Does = VerbClass | 'none';
 
-const blank = (words: string) => ' '.repeat(words.length);
 /** A Dutch oven is a pot. */
 const withoutPots = (text: string): string => text.replace(/\bdutch oven\b/gi, blank);
 

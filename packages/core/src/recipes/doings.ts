@@ -2,6 +2,7 @@ import { equals, type Clause } from './clauses.ts';
 import { deviceOf, isAtPan, isOffOf, leaveAloneMin, type Device, type Does } from './devices.ts';
 import { vesselsIn, type NamedVessel } from './namedVessels.ts';
 import { readHeats, readTimes, type ReadHeat, type ReadTime } from './timesAndHeats.ts';
+import { blank } from './wording.ts';
 
 /** What a clause says is done, apart from what it is done to. Spans are in the clause. */
 export interface Doing {
@@ -36,7 +37,6 @@ export interface Around {
   readonly isOvenTurned: boolean;
 }
 
-const blank = (words: string) => ' '.repeat(words.length);
 /** "Fry them, keeping the first ones hot in a low oven": that oven is not what they are fried in. */
 const withoutKeeping = (text: string): string => text.replace(/,\s*keeping [^.;,]*\b(?:warm|hot)\b[^.;,]*/gi, blank);
 /** The words of a clause without its signs and asides: "until the oven is hot" tells of no oven. */
@@ -56,6 +56,7 @@ const minutesOf = (times: readonly ReadTime[]): number =>
 
 /** A verb that moves or puts food, where its time or its place says that it waits: "stand for 10 minutes". */
 const waits = new Set(['stand', 'sit', 'set', 'settle', 'put', 'leave']);
+export const thaws = /\b(?:freezer|frozen|thaw|defrost)/i;
 export const outOfCold =
   /\bout (?:of )?(?:the )?(?:fridge|freezer)\b|\b(?:bring|get|come|comes)\b[^.;,]{0,40}?\b(?:up )?to room temp(?:erature)?\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
 

@@ -1,7 +1,7 @@
 import type { LineId } from '../model/index.ts';
 import { aroundOf } from './around.ts';
 import { toldIn, type Clause } from './clauses.ts';
-import { doingOf, outOfCold, type Doing } from './doings.ts';
+import { doingOf, outOfCold, thaws, type Doing } from './doings.ts';
 import { goesOnWith } from './goesOn.ts';
 import { isOfKitchen } from './kitchenWords.ts';
 import { isUnder, topicWords, type KnownLine, type Mention } from './mentions.ts';
@@ -129,7 +129,9 @@ export class Flow {
   private keptCold(doing: Doing, mentions: readonly Mention[]): Doing {
     const isCold = this.scene.operations.every(({ device }) => device === undefined || device === 'fridge');
     const isRaw = mentions.some(({ line, isFresh }) => (isFresh || isCold) && this.scene.isFlesh(line));
-    if (doing.does !== 'wait' || !isRaw || !outOfCold.test(doing.clause.text)) return doing;
+    // What is frozen must thaw.
+    if (doing.does !== 'wait' || !isRaw || !outOfCold.test(doing.clause.text) || thaws.test(doing.clause.text))
+      return doing;
     return { ...doing, does: 'work', device: undefined, isOff: false, times: [] };
   }
 
@@ -157,7 +159,7 @@ export class Flow {
 
   private foodsIn(clause: Clause, paragraph: number, sentence: number): readonly Mention[] {
     const { scene } = this;
-    const told = scene.withoutBlindBeans(clause.text);
+    const told = scene.blind.without(clause.text);
     const lookedAt = clause.isInner ? told.replace(/^while|^whilst/i, (word) => ' '.repeat(word.length)) : told;
     // "Fry" is work, though chips are called fries.
     const isVerb = ({ line, start }: Mention) =>

@@ -32,6 +32,17 @@ test.each([
   expect(steps.filter(({ hands, likely }) => hands === 'off' && [30, 60].includes(likely))).toEqual([]);
 });
 
+test.each([
+  'Take the chicken out of the freezer 24 hours before and leave it in the fridge.',
+  'Take the frozen chicken out of the freezer and thaw it in the fridge for 24 hours.',
+])('what is frozen has its time to thaw: %s', (out) => {
+  const steps = stepsOf(
+    ['1.6 kg chicken', '50 g butter'],
+    `${out} Smear with the butter. Roast at 200C for 80 minutes.`,
+  );
+  expect(steps.some(({ hands, likely }) => hands === 'off' && likely >= 600)).toBe(true);
+});
+
 test('butter softens for its hour, and a cooked dish comes out in time', () => {
   const soft = stepsOf(
     ['200 g butter', '200 g sugar', '4 eggs', '200 g flour'],

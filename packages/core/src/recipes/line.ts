@@ -1,8 +1,9 @@
 import { foodOf, pieceWeightG, units, type FoodId } from '../reference/index.ts';
 import type { Amount, IngredientLine } from '../model/index.ts';
 import { readAmount, type WrittenIn } from '../quantities/index.ts';
-import { readIngredient, wholeFood, type IngredientReading, type Span } from '../reading/index.ts';
+import { readIngredient, remembering, wholeFood, type IngredientReading, type Span } from '../reading/index.ts';
 import { massOf } from '../versions/index.ts';
+import { blank } from './wording.ts';
 
 export interface LineReading {
   /** The line without its bullet. */
@@ -31,17 +32,13 @@ const preparation = /\b(?:for (?:the )?(?:tin|pan|greasing|frying|dusting|brushi
  * A food is named only where it tells all that the words tell; else the words themselves are judged, so nothing said is lost.
  */
 export function readLine(raw: string, system: WrittenIn = 'metric'): LineReading {
-  const key = `${system}:${raw}`;
-  let reading = remembered.get(key);
-  if (!reading) {
-    // The list, the check and the editor ask for the same lines again and again; the memory is let go before it grows.
-    if (remembered.size > 5000) remembered.clear();
-    remembered.set(key, (reading = read(raw, system)));
-  }
-  return reading;
+  return readAs[system](raw);
 }
 
-const remembered = new Map<string, LineReading>();
+const readAs: Readonly<Record<WrittenIn, (raw: string) => LineReading>> = {
+  metric: remembering((raw) => read(raw, 'metric')),
+  us: remembering((raw) => read(raw, 'us')),
+};
 
 function read(raw: string, system: WrittenIn): LineReading {
   const text = raw.replace(bullet, '').trim();
@@ -101,7 +98,6 @@ const pressedFirst = /^(?:(?:zest and )?juice|(?:finely )?(?:grated )?zest)(?=\s
  * As long as the line, so that every place in it stays where it is.
  */
 function withoutMeasure(text: string, start: number, end: number): string {
-  const blank = (words: string) => ' '.repeat(words.length);
   const counted = text.slice(start, end);
   const noun = counted.replace(pieceNoun, blank).replace(hundreds, blank);
   const bare = `${text.slice(0, start)}${noun}${text.slice(end)}`.replace(pressed, blank).replace(pressedFirst, blank);

@@ -1,9 +1,11 @@
 import { foodOf, type FoodId } from '../reference/index.ts';
 import type { LineId } from '../model/index.ts';
 import { readIngredient, singular, tokenise, type Token } from '../reading/index.ts';
+import { blindBeans } from './blind.ts';
 import { callsOf, kindsOf, plural, wordsOf } from './calls.ts';
 import type { LineReading } from './line.ts';
 import { isVerb } from './verbWords.ts';
+import { blank } from './wording.ts';
 
 export interface KnownLine {
   readonly id: LineId;
@@ -68,10 +70,6 @@ const restWords =
 const isSameFood = (one: KnownLine, other: KnownLine): boolean =>
   one.reading.likeFood !== undefined && one.reading.likeFood === other.reading.likeFood;
 
-/** "Line with baking paper and beans", "baking beans", "remove the paper and the rice". */
-const blindBeans =
-  /\b(?:baking|ceramic|pie) (?:beans|weights)\b|(?<=\b(?:line|fill|cover|remove|lift|take|discard)\w*\b[^.;,]*\b(?:paper|parchment|foil)\b) (?:and|with|plus) (?:fill (?:it )?with |weigh (?:it )?down with )?(?:the |some |dried |baking |ceramic |raw )*(?:beans|rice|lentils|pulses|weights)\b(?=\W*$|[.,;)]| (?:and|then|or)\b)/gi;
-const blank = (words: string) => ' '.repeat(words.length);
 /** "Before the cheese goes in", "if you like honey": what is named there is not put in there. */
 const withoutAsides = (text: string): string =>
   text

@@ -1,4 +1,5 @@
 import type { LineId } from '../model/index.ts';
+import { BlindBaking } from './blind.ts';
 import { isFlesh } from './course.ts';
 import { Cupboard } from './cupboard.ts';
 import type { Doing } from './doings.ts';
@@ -23,6 +24,7 @@ export class Scene {
   /** Words that warm the oven or make ready the kit, on their way to the operation they belong to. */
   readonly ovenWords: string[] = [];
   readonly kitWords: string[] = [];
+  readonly blind = new BlindBaking();
   private readonly byId: ReadonlyMap<LineId, KnownLine>;
 
   constructor(
@@ -42,22 +44,6 @@ export class Scene {
     const line = this.byId.get(id);
     return line?.reading.likeFood ?? line?.reading.text ?? '';
   }
-
-  /** "Remove the beans": of a case that was baked blind they are no food, whatever beans there are. */
-  withoutBlindBeans(text: string): string {
-    const isBlind = this.wasBlind;
-    this.wasBlind ||=
-      /\bblind\b|\b(?:paper|parchment|foil) (?:and|with|plus) (?:[\p{L}]+ )*(?:beans|rice|lentils|weights)\b/iu.test(
-        text,
-      );
-    return isBlind
-      ? text.replace(
-          /(?<=\b(?:remove|lift|take|tip|discard)\b[^.;,]*)\b(?:beans|rice|lentils|pulses|weights)\b/gi,
-          (word) => ' '.repeat(word.length),
-        )
-      : text;
-  }
-  private wasBlind = false;
 
   isFlesh(id: LineId): boolean {
     const line = this.byId.get(id);

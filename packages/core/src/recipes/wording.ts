@@ -42,6 +42,8 @@ export const forms = (verb: string): string => {
   const twice = /[^aeiou][aeiou][bdgmnprt]$/.test(verb) ? `${verb.at(-1)!}?` : '';
   return String.raw`(?:${verb}(?:s|d|ed)?|${stem}${twice}(?:ing|ed)|${verb.endsWith('y') ? verb.slice(0, -1) + 'ie[sd]' : stem + 'ed'})`;
 };
+/** As many spaces: what is left keeps its place. */
+export const blank = (words: string): string => ' '.repeat(words.length);
 export const word = (source: string, flags = 'iu') =>
   new RegExp(String.raw`(?<![\p{L}-])(?:${source})(?![\p{L}])`, flags);
 export function titleOf(text: string): string {

@@ -58,7 +58,7 @@ const minutesOf = (times: readonly ReadTime[]): number =>
 const waits = new Set(['stand', 'sit', 'set', 'settle', 'put', 'leave']);
 export const thaws = /\b(?:freezer|frozen|thaw|defrost)/i;
 export const outOfCold =
-  /\bout (?:of )?(?:the )?(?:fridge|freezer)\b|\b(?:bring|get|come|comes)\b[^.;,]{0,40}?\b(?:up )?to room temp(?:erature)?\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
+  /\bout (?:of )?(?:the )?(?:fridge|freezer)\b|\b(?:bring|get|come|comes)\b[^.;,]{0,40}?\b(?:up )?to room temp(?:erature)?\b|\b(?:take|get)\b[^.;,]{0,30}\bfrozen\b[^.;,]{0,40}\bout\b|\btake (?:it |them )?out\b[^.;]*\b(?:min|hour|hr)[^.;]*\bbefore (?:serving|you|eating)\b/i;
 
 export const liquids =
   /\b(?:water|stock|broth|wine|beer|ale|cider|milk|cream|tomato(?:es)?|passata|juice|sauce|liquid|soup|coconut)\b/i;

@@ -35,6 +35,7 @@ test.each([
 test.each([
   'Take the chicken out of the freezer 24 hours before and leave it in the fridge.',
   'Take the frozen chicken out of the freezer and thaw it in the fridge for 24 hours.',
+  'Take the frozen chicken out 24 hours before you cook it and let it thaw in the fridge.',
 ])('what is frozen has its time to thaw: %s', (out) => {
   const steps = stepsOf(
     ['1.6 kg chicken', '50 g butter'],
